@@ -1,0 +1,43 @@
+import { Stop, say } from './say.mjs'
+
+const HELP = `yotrope: plan how a household holds through a power outage
+
+  ./yotrope start                set everything up and serve on http://127.0.0.1:3000 (PORT changes it); Ctrl-C stops it
+  ./yotrope stop                 stop a running one, database included
+  ./yotrope status               say whether it runs, and where
+  ./yotrope test                 lint, types, unit, database and browser tests; ends with "N passed, N failed"
+  ./yotrope simulate plan.json   read a plan document and print the answer
+      --json                     the whole result as JSON
+      --runs N                   how many runs (400)
+      --seed S                   the seed of their chance (1)
+      --at 8h --at 19h           state of charge at these hours of the outage
+  ./yotrope help                 this text
+`
+
+const COMMANDS = {
+  start: () => import('./start.mjs').then(({ start }) => start()),
+  stop: () => import('./stop.mjs').then(({ stop }) => stop()),
+  status: () => import('./status.mjs').then(({ status }) => status()),
+  test: (args) => import('./test.mjs').then(({ test }) => test(args)),
+  simulate: (args) => import('./simulate.mjs').then(({ simulate }) => simulate(args)),
+  help: () => say(HELP),
+}
+
+const [name, ...args] = process.argv.slice(2)
+if (Number(process.versions.node.split('.')[0]) < 20) {
+  console.error(`yotrope: Node.js 20 or newer is needed; this is ${process.versions.node}`)
+  process.exit(1)
+} else if (name === undefined || name === '--help' || name === '-h') {
+  say(HELP)
+} else if (!Object.hasOwn(COMMANDS, name)) {
+  console.error(`yotrope: there is no command “${name}”; ./yotrope help lists them`)
+  process.exit(2)
+} else {
+  try {
+    process.exitCode = (await COMMANDS[name](args)) ?? 0
+  } catch (error) {
+    if (!(error instanceof Stop)) throw error
+    console.error(`yotrope: ${error.message}`)
+    process.exitCode = error.exitCode
+  }
+}

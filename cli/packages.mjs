@@ -1,0 +1,35 @@
+import { spawnSync } from 'node:child_process'
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { Stop, sayStep } from './say.mjs'
+
+const SYSTEM_PATHS = ['/usr/local/sbin', '/usr/local/bin', '/usr/sbin', '/usr/bin', '/sbin', '/bin']
+
+/** Where a program is, or null. Servers stand in sbin, which is not always on the path. */
+export function find(program) {
+  const places = [...(process.env.PATH ?? '').split(':'), ...SYSTEM_PATHS]
+  return places.map((place) => join(place, program)).find((path) => existsSync(path)) ?? null
+}
+
+export const MARIADB = { program: 'mariadbd', packages: ['mariadb-server-core', 'mariadb-client-core'], what: 'MariaDB’s server' }
+export const CHROMIUM = { program: 'chromium', packages: ['chromium'], what: 'Chromium' }
+
+/** Installs a program from Debian's packages where it is missing, as root or through sudo; otherwise says what to run. */
+export function ensureProgram({ program, packages, what }) {
+  if (find(program)) return
+  const command = ['apt-get', 'install', '-y', '--no-install-recommends', ...packages]
+  const isRoot = process.getuid?.() === 0
+  const viaSudo = !isRoot && find('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0
+  if (!find('apt-get') || (!isRoot && !viaSudo)) {
+    throw new Stop(`${what} is missing. Install it with this line, then try again:\n  sudo ${command.join(' ')}`)
+  }
+  sayStep(`installing ${what} (${packages.join(', ')})`)
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+  const run = (args) => spawnSync(viaSudo ? 'sudo' : args[0], viaSudo ? args : args.slice(1), { env, encoding: 'utf8' })
+  run(['apt-get', 'update', '-qq'])
+  const { status, stderr } = run(command)
+  if (status !== 0 || !find(program)) {
+    const reason = (stderr ?? '').trim().split('\n').pop()
+    throw new Stop(`${what} could not be installed (${reason}). Install it with this line, then try again:\n  sudo ${command.join(' ')}`)
+  }
+}

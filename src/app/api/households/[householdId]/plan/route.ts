@@ -1,0 +1,24 @@
+import { planOf } from '@/core/plan/household'
+import { database } from '@/db/client'
+import { findHousehold } from '@/db/households'
+import { forVisitor } from '@/server/request'
+import { NOT_FOUND, refuse } from '@/server/respond'
+
+/** The plan document of a scenario and a power system, as a file: what `./yotrope simulate` reads. */
+export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, request }) => {
+  const stored = await findHousehold(database(), userId, params.householdId)
+  if (!stored) return refuse(404, 'not-found', NOT_FOUND)
+  const { searchParams } = new URL(request.url)
+  const { household } = stored
+  const scenarioId = searchParams.get('scenario') ?? household.chosen.scenarioId
+  const powerSystemId = searchParams.get('powerSystem') ?? household.chosen.powerSystemId
+  const known = household.scenarios.some(({ id }) => id === scenarioId) && household.powerSystems.some(({ id }) => id === powerSystemId)
+  if (!known) return refuse(404, 'not-found', 'This household has no such scenario or power system.')
+  return new Response(`${JSON.stringify(planOf(household, scenarioId, powerSystemId), null, 2)}\n`, {
+    headers: {
+      'Content-Type': 'application/json; charset=utf-8',
+      'Content-Disposition': `attachment; filename="plan-${scenarioId}-${powerSystemId}.json"`,
+      'Cache-Control': 'no-store',
+    },
+  })
+})

@@ -1,0 +1,55 @@
+import * as z from 'zod'
+import { faultsOf } from '@/core/plan/fault'
+import { readHousehold } from '@/core/plan/household'
+import { database } from '@/db/client'
+import { deleteHousehold, findHousehold, saveHousehold } from '@/db/households'
+import { forVisitor, readJson } from '@/server/request'
+import { NOT_FOUND, answer, refuse } from '@/server/respond'
+
+type Params = { householdId: string }
+
+const saving = z.strictObject({ baseVersion: z.number().int().min(1), household: z.unknown() })
+
+export const GET = forVisitor<Params>(async ({ userId, params }) => {
+  const stored = await findHousehold(database(), userId, params.householdId)
+  return stored ? answer(stored) : refuse(404, 'not-found', NOT_FOUND)
+})
+
+export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
+  // who may write is settled before what is written is looked at, so that a stranger learns nothing
+  if (!(await findHousehold(database(), userId, params.householdId))) return refuse(404, 'not-found', NOT_FOUND)
+  const reading = await readJson(request)
+  if (!reading.ok) return reading.refusal
+  const parsed = saving.safeParse(reading.body)
+  if (!parsed.success) return refuse(400, 'bad-request', 'The save could not be read.', faultsOf(parsed.error))
+  const household = readHousehold(parsed.data.household)
+  if (!household.ok) {
+    const [first] = household.faults
+    return refuse(422, 'bad-request', `Not saved: ${first.path} ${first.message}.`, household.faults.slice(0, 20))
+  }
+  const outcome = await saveHousehold(
+    database(),
+    userId,
+    params.householdId,
+    parsed.data.baseVersion,
+    household.household,
+    new Date(),
+  )
+  switch (outcome.kind) {
+    case 'absent':
+      return refuse(404, 'not-found', NOT_FOUND)
+    case 'stale':
+      return answer(
+        { error: { code: 'stale', message: 'Someone else saved this household first. Nothing was overwritten.' }, newer: outcome.newer },
+        409,
+      )
+    case 'saved':
+      return answer({ version: outcome.version, savedAt: outcome.savedAt })
+  }
+})
+
+export const DELETE = forVisitor<Params>(async ({ userId, params }) =>
+  (await deleteHousehold(database(), userId, params.householdId))
+    ? answer({ deleted: true })
+    : refuse(404, 'not-found', NOT_FOUND),
+)

@@ -1,0 +1,26 @@
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import type { Metadata, Viewport } from 'next'
+import { headers } from 'next/headers'
+import type { ReactNode } from 'react'
+import { ThemeRoot } from '@/ui/theme/ThemeRoot'
+import '@/ui/theme/tokens.css'
+
+export const metadata: Metadata = {
+  title: { default: 'Yotrope', template: '%s · Yotrope' },
+  description: 'How long your house holds through a power outage, and what would make it longer.',
+}
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? ''
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
+        <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,151 @@
+import * as z from 'zod'
+import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
+import { WEEKDAYS, epochMinute } from './clock'
+
+/**
+ * The parts of the plan document. Every object is strict: a field nobody knows is refused, not dropped.
+ * Settings that are chosen, not known (an outage's length, a confidence) carry their unit in the name;
+ * everything that is known only so well is a quantity with unit, spread and evidence.
+ */
+
+export const LIMITS = { loads: 200, sources: 8, scenarios: 24, powerSystems: 24, windows: 24, nameLength: 80, noteLength: 2000 }
+
+const spread = z.union([
+  z.strictObject({ times: z.number().min(1).max(10) }),
+  z.strictObject({ plusMinus: z.number().min(0).max(100_000) }),
+])
+
+function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
+  return z.strictObject({
+    value: z.number().min(low).max(high),
+    unit: z.literal(unit),
+    spread,
+    evidence: z.enum(EVIDENCE_STEPS),
+    source: z.string().max(200).optional(),
+  })
+}
+
+const watts = quantityOf('W', 0, 50_000)
+
+export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
+const name = z.string().trim().min(1).max(LIMITS.nameLength)
+const note = z.string().max(LIMITS.noteLength)
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day such as "18:30"')
+const clockOrMidnight = z.string().regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'a time of day such as "23:00" or "24:00"')
+
+export const dayWindowSchema = z.strictObject({
+  from: clock,
+  to: clockOrMidnight,
+  days: z.array(z.enum(WEEKDAYS)).min(1).max(7).optional(),
+})
+const windows = z.array(dayWindowSchema).max(LIMITS.windows)
+
+export const behaviourSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('constant'), runningW: watts }),
+  z.strictObject({ kind: z.literal('scheduled'), runningW: watts, windows: windows.min(1) }),
+  z.strictObject({
+    kind: z.literal('session'),
+    runningW: watts,
+    minutesEach: quantityOf('min', 0.05, 1440),
+    when: z.union([
+      z.strictObject({ at: z.array(clock).min(1).max(24) }),
+      z.strictObject({ timesADay: z.number().int().min(1).max(96), from: clock, to: clockOrMidnight }),
+    ]),
+  }),
+  z.strictObject({
+    kind: z.literal('cycling'),
+    runningW: watts,
+    averageW: watts,
+    periodMin: quantityOf('min', 0.5, 1440),
+    /** What the share of time it runs follows; hours of weather join this list later. */
+    dutyFollows: z.literal('nothing'),
+  }),
+])
+
+export const TIERS = ['hold', 'ration', 'spare', 'refuse'] as const
+
+const loadFields = {
+  id: idSchema,
+  name,
+  volts: z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)]),
+  leg: z.enum(['A', 'B', 'both']),
+  start: z.strictObject({ watts, seconds: quantityOf('s', 0, 60) }).nullable(),
+  behaviour: behaviourSchema,
+  medical: z.boolean(),
+  note,
+}
+const standingFields = { on: z.boolean(), tier: z.enum(TIERS) }
+
+export const loadSchema = z.strictObject({ ...loadFields, ...standingFields, sourceId: idSchema })
+
+/** A load as the household keeps it: what it is, and how it stands in each scenario. */
+export const householdLoadSchema = z.strictObject({
+  ...loadFields,
+  standings: z.record(idSchema, z.strictObject(standingFields)),
+})
+
+export const scenarioSchema = z.strictObject({
+  id: idSchema,
+  name,
+  startsAt: z.string().refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2027-02-05T18:00"'),
+  durationH: z.number().min(0.25).max(336),
+  place: z.strictObject({ name: z.string().max(LIMITS.nameLength), latitudeDeg: z.number().min(-90).max(90), longitudeDeg: z.number().min(-180).max(180) }),
+  outdoor: z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) }),
+  away: windows,
+  asleep: windows,
+  /** the least important tier that is still carried */
+  carriedTiers: z.enum(['hold', 'ration', 'spare']),
+  confidence: z.number().min(0.5).max(0.99),
+  note,
+})
+
+export const sourceSchema = z.strictObject({
+  id: idSchema,
+  name,
+  kind: z.enum(['station', 'bank', 'ups']),
+  capacityWh: quantityOf('Wh', 1, 1_000_000),
+  reserveFraction: quantityOf('1', 0, 0.95),
+  chargedFraction: z.number().min(0).max(1),
+  /** which of the two schools counts what is lost on the way to the outlet */
+  lossRule: z.enum(['efficiency', 'flat']),
+  efficiencyFraction: quantityOf('1', 0.3, 1),
+  noLoadW: quantityOf('W', 0, 1000),
+  usableFraction: quantityOf('1', 0.05, 1),
+  continuousW: watts,
+  surgeW: watts,
+  surgeS: quantityOf('s', 0, 60),
+  volts: z.array(z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)])).min(1).max(4),
+  /** in turn: takes over the loads of this source when that one is empty */
+  afterSourceId: idSchema.nullable(),
+  weightKg: z.number().min(0).max(2000).nullable(),
+  price: z.number().min(0).max(1_000_000).nullable(),
+})
+
+export const powerSystemSchema = z.strictObject({
+  id: idSchema,
+  name,
+  sources: z.array(sourceSchema).min(1).max(LIMITS.sources),
+  note,
+})
+
+export const refillSchema = z.strictObject({})
+
+export const profileSchema = z.strictObject({
+  name,
+  sample: z.boolean(),
+  mains: z.enum(['120/240 V split phase', '120 V', '230 V']),
+  units: z.enum(['metric', 'us']),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
+  /** how starts are added up: the largest start on top of everything running, or all starts at once */
+  surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
+})
+
+export type Behaviour = z.infer<typeof behaviourSchema>
+export type BehaviourKind = Behaviour['kind']
+export type Tier = (typeof TIERS)[number]
+export type Load = z.infer<typeof loadSchema>
+export type HouseholdLoad = z.infer<typeof householdLoadSchema>
+export type Scenario = z.infer<typeof scenarioSchema>
+export type Source = z.infer<typeof sourceSchema>
+export type PowerSystem = z.infer<typeof powerSystemSchema>
+export type Profile = z.infer<typeof profileSchema>

@@ -1,0 +1,24 @@
+import type { Evidence } from './quantity'
+
+/** One value that went into a step: what it is called, its number, its unit, and how it is known. */
+export interface WorkingValue {
+  name: string
+  value: string
+  evidence?: Evidence
+  source?: string
+}
+
+/** One line of a calculation, written so that a reader can redo it with a pocket calculator. */
+export interface WorkingStep {
+  label: string
+  formula: string
+  values: WorkingValue[]
+  result: string
+}
+
+/** How a figure came about: the steps in order, and what the figure does not know. */
+export interface Working {
+  title: string
+  steps: WorkingStep[]
+  note?: string
+}

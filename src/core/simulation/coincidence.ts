@@ -1,0 +1,106 @@
+import { possibleStretches } from '../load/stretches'
+import { drawn } from '../quantity/quantity'
+import type { CompiledLoad } from './compile'
+import type { DemandGrid } from './demand'
+
+/** A session this many standard deviations long is longer than any that is drawn in a million. */
+const LONGEST_Z = 4.9
+
+/**
+ * The sets of loads that may run at the same moment, by the clock: the moments at which some load may
+ * begin are enough, since a sum of stretches is largest at the beginning of one.
+ *
+ * @returns slots of the loads, a set for each distinct moment; sets within other sets are left out
+ */
+export function coincidences(loads: readonly CompiledLoad[], startsAt: string, horizonMin: number): number[][] {
+  const stretches = loads.map(({ load }) => {
+    const { behaviour } = load
+    const longest = behaviour.kind === 'session' ? drawn(behaviour.minutesEach, LONGEST_Z) : 0
+    return possibleStretches(behaviour, startsAt, horizonMin, longest)
+  })
+  const moments = new Set(stretches.flatMap((list) => list.map(([from]) => from)))
+  const sets = new Map<string, number[]>()
+  for (const moment of moments) {
+    const set = stretches.flatMap((list, slot) => (list.some(([a, b]) => a <= moment && moment < b) ? [slot] : []))
+    sets.set(set.join(), set)
+  }
+  const all = [...sets.values()]
+  return all.filter((set) => !all.some((other) => other.length > set.length && set.every((slot) => other.includes(slot))))
+}
+
+/** What broke which limit, and when, in one run. */
+export interface Overload {
+  minute: number
+  slot: number
+  limit: 'continuous' | 'surge'
+}
+
+/** The limits in force at a moment. */
+export type LimitsAt = (minute: number) => { continuousW: number; surgeW: number }
+
+/**
+ * Finds the first moment a run passes a limit, from the exact switching times of its loads: at each
+ * switching on, everything running against the continuous watts, and everything else running plus this
+ * start against the surge watts.
+ */
+export class OverloadFinder {
+  private readonly sets: number[][]
+  private readonly next: Int32Array
+
+  constructor(
+    private readonly loads: readonly CompiledLoad[],
+    startsAt: string,
+    horizonMin: number,
+  ) {
+    this.sets = coincidences(loads, startsAt, horizonMin)
+    this.next = new Int32Array(loads.length)
+  }
+
+  /** Whether loads that may coincide could pass a limit at all in this run; cheap, and never wrongly no. */
+  isPossible(grid: DemandGrid, continuousW: number, surgeW: number): boolean {
+    return this.sets.some((set) => {
+      let together = 0
+      let largestRise = 0
+      for (const slot of set) {
+        const watts = grid.wattsOf(slot)
+        together += watts
+        largestRise = Math.max(largestRise, this.loads[slot].startingW - watts)
+      }
+      return together > continuousW || together + largestRise > surgeW
+    })
+  }
+
+  /** The first overload before `untilMin`, or null. */
+  first(grid: DemandGrid, limitsAt: LimitsAt, untilMin: number): Overload | null {
+    const stretches = this.loads.map((_, slot) => grid.stretchesOf(slot))
+    const running = new Set<number>()
+    this.next.fill(0)
+    for (;;) {
+      let minute = Infinity
+      let slot = -1
+      for (let i = 0; i < stretches.length; i++) {
+        const stretch = stretches[i][this.next[i] >> 1]
+        if (!stretch) continue
+        const at = stretch[this.next[i] & 1]
+        // at the same instant what switches off goes first
+        if (at < minute || (at === minute && (this.next[i] & 1) === 1)) {
+          minute = at
+          slot = i
+        }
+      }
+      if (slot < 0 || minute >= untilMin) return null
+      const starts = (this.next[slot]++ & 1) === 0
+      if (!starts) {
+        running.delete(slot)
+        continue
+      }
+      let others = 0
+      for (const i of running) others += grid.wattsOf(i)
+      running.add(slot)
+      const { continuousW, surgeW } = limitsAt(minute)
+      if (others + grid.wattsOf(slot) > continuousW) return { minute, slot, limit: 'continuous' }
+      if (others + Math.max(grid.wattsOf(slot), this.loads[slot].startingW) > surgeW)
+        return { minute, slot, limit: 'surge' }
+    }
+  }
+}

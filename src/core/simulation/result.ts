@@ -1,0 +1,83 @@
+import type { LeftOut } from './compile'
+
+/** The 10, 50 and 90 % percentiles over the runs (type 7). Infinity: longer than the horizon looked at. */
+export interface Percentiles {
+  p10: number
+  p50: number
+  p90: number
+}
+
+/** State of charge (0…1) at every `stepMin` minutes from the start of the outage. */
+export interface Band {
+  stepMin: number
+  p10: Float32Array
+  p50: Float32Array
+  p90: Float32Array
+}
+
+/** Mean energies of a chain of sources over the outage or until it is empty, Wh. taken = outlet + noLoad + conversion. */
+export interface EnergyBalance {
+  takenWh: number
+  outletWh: number
+  noLoadWh: number
+  conversionWh: number
+}
+
+/** How often, when (median minute of the runs in which it happens) and by which load a limit is passed. */
+export interface OverloadResult {
+  limit: 'continuous' | 'surge'
+  loadId: string
+  fraction: number
+  medianMin: number
+}
+
+export interface SourceResult {
+  sourceId: string
+  emptyMin: Percentiles
+  band: Band
+}
+
+export interface ChainResult {
+  sources: SourceResult[]
+  runtimeMin: Percentiles
+  /** share of runs in which this chain is the first to end */
+  endsFirstFraction: number
+  energy: EnergyBalance
+  overloads: OverloadResult[]
+}
+
+export interface LoadResult {
+  loadId: string
+  /** mean over the whole outage, were it supplied throughout */
+  askedWh: number
+  /** mean of what reaches it, over the outage or until its source is empty */
+  suppliedWh: number
+}
+
+/** Something that happens at an hour of the clock, with the spread of that hour over the runs. */
+export interface PlanEvent {
+  kind: 'empty' | 'takes-over' | 'overload'
+  sourceId: string
+  loadId: string | null
+  limit: 'continuous' | 'surge' | null
+  /** share of runs in which it happens within the horizon */
+  fraction: number
+  atMin: Percentiles
+}
+
+export interface SimulationResult {
+  runs: number
+  seed: number
+  horizonMin: number
+  outageMin: number
+  /** first moment at which any carried load loses its supply */
+  runtimeMin: Percentiles
+  /** share of runs that last the planned outage */
+  reachesFraction: number
+  /** runtime of every run, ascending */
+  runtimesMin: Float64Array
+  chains: ChainResult[]
+  loads: LoadResult[]
+  leftOut: { loadId: string; why: LeftOut }[]
+  events: PlanEvent[]
+}

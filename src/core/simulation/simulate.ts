@@ -1,0 +1,193 @@
+import { storePath } from '../conversion/loss'
+import type { Plan } from '../plan/document'
+import { percentileInPlace } from '../quantity/percentile'
+import { drawLoad, drawSource, emptyLoadValues } from './chance'
+import { type CompiledChain, type CompiledPlan, compile, horizonOf } from './compile'
+import { type Overload, OverloadFinder } from './coincidence'
+import { DemandGrid } from './demand'
+import { eventsOf, overloadsOf, percentilesOf } from './events'
+import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
+import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
+
+export interface SimulationOptions {
+  /** how many runs; 400 unless given */
+  runs?: number
+  seed?: number
+  /** how far to look, minutes; a day past the outage unless given */
+  horizonMin?: number
+}
+
+export const DEFAULT_RUNS = 400
+export const DEFAULT_SEED = 1
+
+/** What the runs of one chain leave behind. */
+export interface ChainRuns {
+  chain: CompiledChain
+  /** by source: state of charge, point p of run r at p · runs + r */
+  fractions: Float32Array[]
+  /** by source: the minute it is empty, of every run */
+  emptyMin: Float64Array[]
+  askedWh: Float64Array
+  suppliedWh: Float64Array
+  energy: { takenWh: number; noLoadWh: number }
+  overloads: (Overload | null)[]
+}
+
+/**
+ * The fast program: many seeded runs of a plan.
+ *
+ * @param plan a plan document that was read by `readPlan`
+ * @returns runtimes and state-of-charge bands as percentiles, energies as means over the runs
+ */
+export function simulate(plan: Plan, options: SimulationOptions = {}): SimulationResult {
+  return summarise(plan, runAll(plan, options))
+}
+
+/** All runs of a plan, before they are summarised. */
+export function runAll(plan: Plan, options: SimulationOptions = {}) {
+  const runs = options.runs ?? DEFAULT_RUNS
+  const seed = options.seed ?? DEFAULT_SEED
+  const compiled = compile(plan, options.horizonMin ?? horizonOf(plan.scenario.durationH))
+  return {
+    runs,
+    seed,
+    compiled,
+    chains: compiled.chains.map((chain) => runChain(chain, compiled, plan.scenario.startsAt, runs, seed)),
+  }
+}
+
+function runChain(chain: CompiledChain, plan: CompiledPlan, startsAt: string, runs: number, seed: number): ChainRuns {
+  const { horizonMin, outageMin } = plan
+  const { sources, loads } = chain
+  const points = Math.floor(horizonMin / POINT_MIN) + 1
+  const grid = new DemandGrid(loads, horizonMin)
+  const demandW = sources.length > 1 ? new Float64Array(horizonMin) : null
+  const finder = new OverloadFinder(loads, startsAt, horizonMin)
+  const continuousW = Math.min(...sources.map((source) => source.continuousW.value))
+  const surgeW = Math.min(...sources.map((source) => source.surgeW.value))
+  const values = emptyLoadValues()
+  const out: ChainRuns = {
+    chain,
+    fractions: sources.map(() => new Float32Array(points * runs)),
+    emptyMin: sources.map(() => new Float64Array(runs)),
+    askedWh: new Float64Array(loads.length),
+    suppliedWh: new Float64Array(loads.length),
+    energy: { takenWh: 0, noLoadWh: 0 },
+    overloads: [],
+  }
+  for (let run = 0; run < runs; run++) {
+    grid.changeW.fill(0)
+    for (let slot = 0; slot < loads.length; slot++) grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values))
+    if (demandW) runningSum(grid.changeW, horizonMin, demandW)
+    let end = 0
+    for (let s = 0; s < sources.length; s++) {
+      const path = storePath(sources[s].lossRule, drawSource(sources[s], chain.sourceKeys[s], seed, run))
+      const charged = path.capacityWh * sources[s].chargedFraction
+      const sink = { fractions: out.fractions[s], runs, run }
+      const from = end
+      end =
+        s === 0 || !demandW
+          ? sweepStore(grid.changeW, horizonMin, path, charged, sink)
+          : sweepFollower(demandW, horizonMin, path, charged, sink, from)
+      out.emptyMin[s][run] = end
+      const begin = Math.min(from, outageMin)
+      const until = Math.min(end, outageMin)
+      const noLoadWh = (path.noLoadW * (until - begin)) / 60
+      out.energy.noLoadWh += noLoadWh
+      out.energy.takenWh += noLoadWh + energyBetween(grid, loads.length, begin, until) * path.batteryWPerOutletW
+    }
+    const until = Math.min(end, outageMin)
+    for (let slot = 0; slot < loads.length; slot++) {
+      out.askedWh[slot] += grid.energyWh(slot, outageMin)
+      out.suppliedWh[slot] += grid.energyWh(slot, until)
+    }
+    if (finder.isPossible(grid, continuousW, surgeW)) {
+      const limitsAt = (minute: number) => {
+        const active = Math.max(0, sources.findIndex((_, s) => minute < out.emptyMin[s][run]))
+        return { continuousW: sources[active].continuousW.value, surgeW: sources[active].surgeW.value }
+      }
+      out.overloads.push(finder.first(grid, limitsAt, until))
+    } else out.overloads.push(null)
+  }
+  return out
+}
+
+/** Wh all loads of a grid take between two moments. */
+function energyBetween(grid: DemandGrid, slots: number, fromMin: number, toMin: number): number {
+  let wh = 0
+  for (let slot = 0; slot < slots; slot++) wh += grid.energyWh(slot, toMin) - grid.energyWh(slot, fromMin)
+  return wh
+}
+
+function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult {
+  const { runs, seed, compiled, chains } = all
+  const ends = chains.map(({ emptyMin }) => emptyMin[emptyMin.length - 1])
+  const runtimes = new Float64Array(runs).fill(Infinity)
+  for (const end of ends) for (let run = 0; run < runs; run++) runtimes[run] = Math.min(runtimes[run], end[run])
+  const perChain = chains.map((chainRuns, i): ChainResult => {
+    const { chain, fractions, emptyMin, energy } = chainRuns
+    const outletWh = mean(chainRuns.suppliedWh.reduce((sum, wh) => sum + wh, 0), runs)
+    const takenWh = mean(energy.takenWh, runs)
+    const noLoadWh = mean(energy.noLoadWh, runs)
+    return {
+      sources: chain.sources.map((source, s) => ({
+        sourceId: source.id,
+        emptyMin: percentilesOf(emptyMin[s]),
+        band: bandOf(fractions[s], runs),
+      })),
+      runtimeMin: percentilesOf(ends[i]),
+      endsFirstFraction: mean(countWhere(ends[i], (end, run) => end < Infinity && end === runtimes[run]), runs),
+      energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
+      overloads: overloadsOf(chainRuns),
+    }
+  })
+  const loads = chains.flatMap(({ chain, askedWh, suppliedWh }) =>
+    chain.loads.map(({ load }, slot): LoadResult => ({
+      loadId: load.id,
+      askedWh: mean(askedWh[slot], runs),
+      suppliedWh: mean(suppliedWh[slot], runs),
+    })),
+  )
+  const order = new Map(plan.loads.map(({ id }, i) => [id, i]))
+  loads.sort((a, b) => order.get(a.loadId)! - order.get(b.loadId)!)
+  return {
+    runs,
+    seed,
+    horizonMin: compiled.horizonMin,
+    outageMin: compiled.outageMin,
+    runtimeMin: percentilesOf(runtimes),
+    reachesFraction: mean(countWhere(runtimes, (end) => end >= compiled.outageMin), runs),
+    runtimesMin: runtimes.slice().sort(),
+    chains: perChain,
+    loads,
+    leftOut: compiled.leftOut,
+    events: eventsOf(chains, runs),
+  }
+}
+
+const mean = (sum: number, runs: number) => sum / runs
+
+function countWhere(values: Float64Array, holds: (value: number, i: number) => boolean): number {
+  let count = 0
+  for (let i = 0; i < values.length; i++) if (holds(values[i], i)) count++
+  return count
+}
+
+/** The band of a store from the state of charge of all its runs. */
+function bandOf(fractions: Float32Array, runs: number): Band {
+  const points = fractions.length / runs
+  const band: Band = {
+    stepMin: POINT_MIN,
+    p10: new Float32Array(points),
+    p50: new Float32Array(points),
+    p90: new Float32Array(points),
+  }
+  const sample = new Float32Array(runs)
+  for (let p = 0; p < points; p++) {
+    sample.set(fractions.subarray(p * runs, (p + 1) * runs))
+    band.p10[p] = percentileInPlace(sample, runs, 0.1)
+    band.p50[p] = percentileInPlace(sample, runs, 0.5)
+    band.p90[p] = percentileInPlace(sample, runs, 0.9)
+  }
+  return band
+}

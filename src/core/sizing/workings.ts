@@ -1,0 +1,252 @@
+import { startingW } from '../load/start'
+import { formatMoment } from '../plan/clock'
+import type { Plan } from '../plan/document'
+import type { Load, Source } from '../plan/schema'
+import { formatDuration, formatEnergy, formatExactDuration, formatNumber, formatPercent, formatWatts } from '../quantity/format'
+import { type Quantity, interval80 } from '../quantity/quantity'
+import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
+import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
+import type { ChainResult, SimulationResult } from '../simulation/result'
+import { bandText, runsText } from './answer'
+import { type Gates, type PowerGate, runtimeAt } from './gates'
+
+const value = (name: string, quantity: Quantity, shown: string): WorkingValue => ({
+  name,
+  value: shown,
+  evidence: quantity.evidence,
+  source: quantity.source,
+})
+
+const wattsValue = (load: Load, watts: (load: Load) => number): WorkingValue => {
+  const quantity = watts === startingW && load.start ? load.start.watts : load.behaviour.runningW
+  return value(load.name, quantity, formatWatts(watts(load)))
+}
+
+/** How long it lasts: energy that can be taken, watts that are asked, and what the runs make of the spread. */
+export function lastsWorking(plan: Plan, result: SimulationResult): Working {
+  const chain = result.chains.reduce((a, b) => (b.endsFirstFraction > a.endsFirstFraction ? b : a))
+  const sources = chain.sources.map(({ sourceId }) => plan.powerSystem.sources.find(({ id }) => id === sourceId)!)
+  const asked = askedOf(plan, result, chain)
+  const outletW = asked.reduce((sum, { meanW }) => sum + meanW, 0)
+  const steps: WorkingStep[] = sources.flatMap((source) => availableSteps(source))
+  steps.push({
+    label: 'Mean watts asked at the outlets',
+    formula: 'sum of each load’s mean over the outage',
+    values: asked.map(({ load, meanW }) =>
+      value(load.name, load.behaviour.kind === 'cycling' ? load.behaviour.averageW : load.behaviour.runningW, formatWatts(meanW)),
+    ),
+    result: formatWatts(outletW),
+  })
+  steps.push(...sources.map((source) => hoursStep(source, outletW)))
+  steps.push({
+    label: 'The runs',
+    formula: `${result.runs} seeded runs, every spread and cycle drawn anew; 10, 50 and 90 % percentiles (type 7)`,
+    values: [{ name: 'seed', value: String(result.seed) }],
+    result: `${durationOrMore(result.runtimeMin.p50, result.horizonMin)}, 8 runs of 10 within ${bandText(result)}`,
+  })
+  steps.push(schoolsStep(sources, outletW))
+  return {
+    title: 'How long it lasts',
+    steps,
+    note: 'Watts are means over the outage, so hours of the day count. The runs start every compressor somewhere in its cycle and draw every quantity from its spread.',
+  }
+}
+
+/** The margin: what was planned for against what is reached with the confidence asked for. */
+export function marginWorking(plan: Plan, result: SimulationResult): Working {
+  const { confidence, startsAt } = plan.scenario
+  const reached = runtimeAt(result, confidence)
+  const { p50 } = result.runtimeMin
+  const steps: WorkingStep[] = [
+    {
+      label: 'Middle run against the plan',
+      formula: 'middle runtime − planned outage',
+      values: [
+        { name: 'middle runtime', value: durationOrMore(p50, result.horizonMin) },
+        { name: 'planned', value: formatExactDuration(result.outageMin) },
+      ],
+      result: p50 === Infinity ? 'more than enough' : `${p50 < result.outageMin ? '−' : '+'}${formatDuration(Math.abs(p50 - result.outageMin))}`,
+    },
+    {
+      label: 'Reached with your confidence',
+      formula: `the runtime that ${runsText(confidence)} reach: the ${formatPercent(1 - confidence)} percentile`,
+      values: [{ name: 'confidence', value: formatPercent(confidence) }],
+      result: reached === Infinity ? `more than ${formatExactDuration(result.horizonMin)}` : `${formatDuration(reached)}, to ${formatMoment(startsAt, reached, 10)}`,
+    },
+    {
+      label: 'Runs that last the whole outage',
+      formula: 'runs that reach the end ÷ all runs',
+      values: [{ name: 'runs', value: String(result.runs) }],
+      result: runsText(result.reachesFraction),
+    },
+  ]
+  const missingWh = result.loads.reduce((sum, { askedWh, suppliedWh }) => sum + askedWh - suppliedWh, 0)
+  steps.push({
+    label: 'Energy not supplied',
+    formula: 'energy asked over the outage − energy supplied, mean of the runs',
+    values: [
+      { name: 'asked', value: formatEnergy(result.loads.reduce((sum, { askedWh }) => sum + askedWh, 0)) },
+      { name: 'supplied', value: formatEnergy(result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)) },
+    ],
+    result: formatEnergy(missingWh),
+  })
+  return { title: 'The margin', steps }
+}
+
+/** What the source must carry continuously, load by load. */
+export function carriesWorking(plan: Plan, gate: PowerGate): Working {
+  const steps: WorkingStep[] = [
+    {
+      label: `Running together, ${formatMoment(plan.scenario.startsAt, gate.requirement.runningAtMin)}`,
+      formula: 'sum of running watts of all that may run at that hour',
+      values: gate.requirement.running.map((load) => wattsValue(load, (l) => l.behaviour.runningW.value)),
+      result: formatWatts(gate.neededW),
+    },
+    limitStep(`${gate.source.name}: continuous limit`, gate.source.continuousW, gate),
+  ]
+  for (const load of gate.wrongVoltage)
+    steps.push({
+      label: `${load.name} is not carried`,
+      formula: 'its voltage must be one the source gives',
+      values: [{ name: 'source gives', value: gate.source.volts.map((volts) => `${volts} V`).join(', ') }],
+      result: `wants ${load.volts} V`,
+    })
+  return { title: 'Carries: running watts', steps, note: 'Thermostats do not wait for each other: the worst hour has every cycling load on.' }
+}
+
+/** The worst start, by the school the household chose, with the other school beside it. */
+export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Working {
+  const { requirement } = gate
+  const largestStart = plan.household.surgeSchool === 'largest-start'
+  const { starter } = requirement
+  return {
+    title: 'Starts: surge watts',
+    steps: [
+      {
+        label: `Worst start, ${formatMoment(plan.scenario.startsAt, requirement.startAtMin)}`,
+        formula: largestStart
+          ? 'running watts of all others + the largest start on top'
+          : 'sum of all starting watts, as if all started at once',
+        values: requirement.starting.map((load) =>
+          wattsValue(load, largestStart && load !== starter ? (l) => l.behaviour.runningW.value : startingW),
+        ),
+        result: formatWatts(gate.neededW),
+      },
+      {
+        label: largestStart ? 'The conservative school: all at once' : 'The usual school: the largest start on top',
+        formula: largestStart ? 'sum of all starting watts' : 'running watts + the largest start on top',
+        values: [],
+        result: formatWatts(otherW),
+      },
+      limitStep(`${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`, gate.source.surgeW, gate),
+    ],
+  }
+}
+
+export function refillsWorking(): Working {
+  return {
+    title: 'Refills: not planned yet',
+    steps: [],
+    note: 'No sun, generator or car is counted. The hours shown are from a single charge.',
+  }
+}
+
+/** Every working of the strip, by the figure that opens it. */
+export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, otherStartW: number) {
+  return {
+    lasts: lastsWorking(plan, result),
+    margin: marginWorking(plan, result),
+    carries: carriesWorking(plan, gates.carries),
+    starts: startsWorking(plan, gates.starts, otherStartW),
+    refills: refillsWorking(),
+  }
+}
+
+export type WorkingKey = keyof ReturnType<typeof workingsOf>
+
+function limitStep(label: string, limit: Quantity, gate: PowerGate): WorkingStep {
+  const margin = limit.value - gate.neededW
+  return {
+    label,
+    formula: 'limit − needed',
+    values: [value('limit', limit, formatWatts(limit.value)), { name: 'needed', value: formatWatts(gate.neededW) }],
+    result: margin >= 0 ? `${formatWatts(margin)} to spare` : `${formatWatts(-margin)} over`,
+  }
+}
+
+function askedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
+  const ids = chain.sources.map(({ sourceId }) => sourceId)
+  return result.loads
+    .map(({ loadId, askedWh }) => ({ load: plan.loads.find(({ id }) => id === loadId)!, meanW: (askedWh * 60) / result.outageMin }))
+    .filter(({ load }) => ids.includes(load.sourceId))
+    .sort((a, b) => b.meanW - a.meanW)
+}
+
+function availableSteps(source: Source): WorkingStep[] {
+  const [low, high] = interval80(source.capacityWh)
+  const flat = source.lossRule === 'flat'
+  const available = source.capacityWh.value * Math.max(0, source.chargedFraction - source.reserveFraction.value)
+  return [
+    {
+      label: `${source.name}: energy that can be taken from the battery`,
+      formula: 'capacity × (charge at the start − reserve)',
+      values: [
+        value('capacity', source.capacityWh, `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`),
+        { name: 'charge', value: formatPercent(source.chargedFraction) },
+        value('reserve', source.reserveFraction, formatPercent(source.reserveFraction.value)),
+      ],
+      result: formatEnergy(available),
+    },
+    ...(flat
+      ? [
+          {
+            label: `${source.name}: flat rule`,
+            formula: 'capacity × usable share, reserve and all losses counted in it',
+            values: [value('usable', source.usableFraction, formatPercent(source.usableFraction.value))],
+            result: `${formatEnergy(deliverableWh(middlePath(source), 100, source.chargedFraction))} reach the outlets`,
+          },
+        ]
+      : []),
+  ]
+}
+
+function hoursStep(source: Source, outletW: number): WorkingStep {
+  const path = middlePath(source)
+  const hours = steadyHours(path, outletW, source.chargedFraction)
+  const flat = source.lossRule === 'flat'
+  return {
+    label: `${source.name}: hours at the middle values`,
+    formula: flat
+      ? 'what reaches the outlets ÷ mean watts'
+      : 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency)',
+    values: flat
+      ? [{ name: 'mean watts', value: formatWatts(outletW) }]
+      : [
+          value('no-load draw', source.noLoadW, formatWatts(source.noLoadW.value)),
+          value('efficiency', source.efficiencyFraction, formatPercent(source.efficiencyFraction.value)),
+          { name: 'mean watts', value: formatWatts(outletW) },
+        ],
+    result: hours === Infinity ? 'nothing is drawn' : formatDuration(hours * 60),
+  }
+}
+
+function schoolsStep(sources: readonly Source[], outletW: number): WorkingStep {
+  const total = (rule: Source['lossRule']) =>
+    sources.reduce((sum, source) => sum + steadyHours(middlePath(source, rule), outletW, source.chargedFraction), 0) * 60
+  const shown = (minutes: number) => (minutes === Infinity ? 'no end' : formatDuration(minutes))
+  const efficiency = total('efficiency')
+  const flat = total('flat')
+  return {
+    label: 'The two schools on these loads',
+    formula: 'efficiency and no-load draw, against a flat usable share',
+    values: [
+      { name: 'efficiency and no-load draw', value: shown(efficiency) },
+      { name: 'flat share', value: shown(flat) },
+    ],
+    result: efficiency === Infinity || flat === Infinity ? 'no end' : `${formatDuration(Math.abs(flat - efficiency))} apart`,
+  }
+}
+
+const durationOrMore = (minutes: number, horizonMin: number) =>
+  minutes === Infinity ? `more than ${formatExactDuration(horizonMin)}` : formatDuration(minutes)
+

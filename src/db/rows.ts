@@ -1,0 +1,94 @@
+import { type Household, readHousehold } from '@/core/plan/household'
+import type * as schema from './schema'
+
+type Rows<T extends { $inferSelect: unknown }> = T['$inferSelect'][]
+
+/** A household as its rows in every table that holds a part of it. */
+export interface HouseholdRows {
+  household: { profile: unknown; chosenScenarioId: string; chosenPowerSystemId: string }
+  scenarios: Rows<typeof schema.scenarios>
+  loads: Rows<typeof schema.loads>
+  standings: Rows<typeof schema.standings>
+  powerSystems: Rows<typeof schema.powerSystems>
+  sources: Rows<typeof schema.sources>
+  loadSources: Rows<typeof schema.loadSources>
+}
+
+/** Lays a household out as rows. Standings and hangings of things that are gone are left out. */
+export function rowsOf(householdId: string, household: Household): HouseholdRows {
+  const scenarioIds = new Set(household.scenarios.map(({ id }) => id))
+  const loadIds = new Set(household.loads.map(({ id }) => id))
+  return {
+    household: {
+      profile: household.profile,
+      chosenScenarioId: household.chosen.scenarioId,
+      chosenPowerSystemId: household.chosen.powerSystemId,
+    },
+    scenarios: household.scenarios.map((scenario, position) => ({ householdId, position, ...scenario })),
+    loads: household.loads.map(({ standings, ...load }, position) => {
+      void standings
+      return { householdId, position, ...load }
+    }),
+    standings: household.loads.flatMap(({ id: loadId, standings }) =>
+      Object.entries(standings)
+        .filter(([scenarioId]) => scenarioIds.has(scenarioId))
+        .map(([scenarioId, { on, tier }]) => ({ householdId, scenarioId, loadId, isOn: on, tier })),
+    ),
+    powerSystems: household.powerSystems.map(({ id, name, note }, position) => ({ householdId, id, position, name, note })),
+    sources: household.powerSystems.flatMap((system) =>
+      system.sources.map(({ id, name, kind, ...spec }, position) => ({
+        householdId,
+        powerSystemId: system.id,
+        id,
+        position,
+        name,
+        kind,
+        capacityWh: spec.capacityWh.value,
+        spec,
+      })),
+    ),
+    loadSources: household.powerSystems.flatMap((system) => {
+      const known = new Set(system.sources.map(({ id }) => id))
+      return Object.entries(household.hangsOn[system.id] ?? {})
+        .filter(([loadId, sourceId]) => loadIds.has(loadId) && known.has(sourceId))
+        .map(([loadId, sourceId]) => ({ householdId, powerSystemId: system.id, loadId, sourceId }))
+    }),
+  }
+}
+
+/** Puts a household together from its rows. @throws Error when the rows do not make a household */
+export function householdOf(rows: HouseholdRows): Household {
+  const inOrder = <T extends { position: number }>(list: T[]) => [...list].sort((a, b) => a.position - b.position)
+  const without = <T extends object, K extends keyof T>(row: T, ...keys: K[]): Omit<T, K> =>
+    Object.fromEntries(Object.entries(row).filter(([key]) => !keys.includes(key as K))) as Omit<T, K>
+  const hangsOn: Record<string, Record<string, string>> = {}
+  for (const { powerSystemId, loadId, sourceId } of rows.loadSources) (hangsOn[powerSystemId] ??= {})[loadId] = sourceId
+  const reading = readHousehold({
+    profile: rows.household.profile,
+    chosen: { scenarioId: rows.household.chosenScenarioId, powerSystemId: rows.household.chosenPowerSystemId },
+    scenarios: inOrder(rows.scenarios).map((row) => without(row, 'householdId', 'position')),
+    loads: inOrder(rows.loads).map((row) => ({
+      ...without(row, 'householdId', 'position'),
+      standings: Object.fromEntries(
+        rows.standings.filter(({ loadId }) => loadId === row.id).map(({ scenarioId, isOn, tier }) => [scenarioId, { on: isOn, tier }]),
+      ),
+    })),
+    powerSystems: inOrder(rows.powerSystems).map(({ id, name, note }) => ({
+      id,
+      name,
+      note,
+      sources: inOrder(rows.sources.filter(({ powerSystemId }) => powerSystemId === id)).map((row) => ({
+        id: row.id,
+        name: row.name,
+        kind: row.kind,
+        ...(row.spec as object),
+      })),
+    })),
+    hangsOn,
+  })
+  if (!reading.ok) {
+    const { path, message } = reading.faults[0]
+    throw new Error(`the stored household is damaged: ${path} ${message}`)
+  }
+  return reading.household
+}

@@ -1,0 +1,231 @@
+import {
+  boolean,
+  customType,
+  datetime,
+  double,
+  foreignKey,
+  index,
+  int,
+  mysqlTable,
+  primaryKey,
+  text,
+  timestamp,
+  varchar,
+} from 'drizzle-orm/mysql-core'
+
+/** A JSON document. MariaDB keeps it as checked text and hands it back as text. */
+const json = customType<{ data: unknown; driverData: string }>({
+  dataType: () => 'json',
+  toDriver: (value) => JSON.stringify(value),
+  fromDriver: (text) => (typeof text === 'string' ? JSON.parse(text) : text),
+})
+
+/** Visitors, sessions and accounts: the tables the session library keeps. */
+const uid = (name: string) => varchar(name, { length: 64 })
+
+export const user = mysqlTable('user', {
+  id: uid('id').primaryKey(),
+  name: varchar('name', { length: 255 }).notNull(),
+  email: varchar('email', { length: 255 }).notNull().unique(),
+  emailVerified: boolean('email_verified').notNull().default(false),
+  image: text('image'),
+  createdAt: timestamp('created_at', { fsp: 3 }).notNull().defaultNow(),
+  updatedAt: timestamp('updated_at', { fsp: 3 }).notNull().defaultNow(),
+  isAnonymous: boolean('is_anonymous').default(false),
+})
+
+export const session = mysqlTable(
+  'session',
+  {
+    id: uid('id').primaryKey(),
+    expiresAt: timestamp('expires_at', { fsp: 3 }).notNull(),
+    token: varchar('token', { length: 255 }).notNull().unique(),
+    createdAt: timestamp('created_at', { fsp: 3 }).notNull().defaultNow(),
+    updatedAt: timestamp('updated_at', { fsp: 3 }).notNull().defaultNow(),
+    ipAddress: varchar('ip_address', { length: 64 }),
+    userAgent: text('user_agent'),
+    userId: uid('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+  },
+  (table) => [index('session_user').on(table.userId)],
+)
+
+export const account = mysqlTable(
+  'account',
+  {
+    id: uid('id').primaryKey(),
+    accountId: varchar('account_id', { length: 255 }).notNull(),
+    providerId: varchar('provider_id', { length: 255 }).notNull(),
+    userId: uid('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    accessToken: text('access_token'),
+    refreshToken: text('refresh_token'),
+    idToken: text('id_token'),
+    accessTokenExpiresAt: timestamp('access_token_expires_at', { fsp: 3 }),
+    refreshTokenExpiresAt: timestamp('refresh_token_expires_at', { fsp: 3 }),
+    scope: text('scope'),
+    password: text('password'),
+    createdAt: timestamp('created_at', { fsp: 3 }).notNull().defaultNow(),
+    updatedAt: timestamp('updated_at', { fsp: 3 }).notNull().defaultNow(),
+  },
+  (table) => [index('account_user').on(table.userId)],
+)
+
+export const verification = mysqlTable(
+  'verification',
+  {
+    id: uid('id').primaryKey(),
+    identifier: varchar('identifier', { length: 255 }).notNull(),
+    value: text('value').notNull(),
+    expiresAt: timestamp('expires_at', { fsp: 3 }).notNull(),
+    createdAt: timestamp('created_at', { fsp: 3 }).notNull().defaultNow(),
+    updatedAt: timestamp('updated_at', { fsp: 3 }).notNull().defaultNow(),
+  },
+  (table) => [index('verification_identifier').on(table.identifier)],
+)
+
+/** A household. `version` counts its saves: a save that names an older one is refused. */
+export const households = mysqlTable('households', {
+  id: uid('id').primaryKey(),
+  version: int('version').notNull().default(1),
+  profile: json('profile').notNull(),
+  chosenScenarioId: uid('chosen_scenario_id').notNull(),
+  chosenPowerSystemId: uid('chosen_power_system_id').notNull(),
+  createdAt: datetime('created_at', { fsp: 3 }).notNull(),
+  savedAt: datetime('saved_at', { fsp: 3 }).notNull(),
+})
+
+/** Who may see and change a household. */
+export const householdMembers = mysqlTable(
+  'household_members',
+  {
+    householdId: uid('household_id')
+      .notNull()
+      .references(() => households.id, { onDelete: 'cascade' }),
+    userId: uid('user_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    role: varchar('role', { length: 16, enum: ['owner'] }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.householdId, table.userId] }), index('member_user').on(table.userId)],
+)
+
+const ofHousehold = () => ({
+  householdId: uid('household_id')
+    .notNull()
+    .references(() => households.id, { onDelete: 'cascade' }),
+  id: uid('id').notNull(),
+  position: int('position').notNull(),
+  name: varchar('name', { length: 80 }).notNull(),
+  note: text('note').notNull(),
+})
+
+export const scenarios = mysqlTable(
+  'scenarios',
+  {
+    ...ofHousehold(),
+    startsAt: varchar('starts_at', { length: 16 }).notNull(),
+    durationH: double('duration_h').notNull(),
+    carriedTiers: varchar('carried_tiers', { length: 16 }).notNull(),
+    confidence: double('confidence').notNull(),
+    place: json('place').notNull(),
+    outdoor: json('outdoor').notNull(),
+    away: json('away').notNull(),
+    asleep: json('asleep').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.householdId, table.id] })],
+)
+
+export const loads = mysqlTable(
+  'loads',
+  {
+    ...ofHousehold(),
+    volts: int('volts').notNull(),
+    leg: varchar('leg', { length: 8 }).notNull(),
+    medical: boolean('medical').notNull(),
+    start: json('start'),
+    behaviour: json('behaviour').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.householdId, table.id] })],
+)
+
+/** How a load stands in a scenario: switched on or off, and its tier. */
+export const standings = mysqlTable(
+  'standings',
+  {
+    householdId: uid('household_id').notNull(),
+    scenarioId: uid('scenario_id').notNull(),
+    loadId: uid('load_id').notNull(),
+    isOn: boolean('is_on').notNull(),
+    tier: varchar('tier', { length: 16 }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.householdId, table.scenarioId, table.loadId] }),
+    foreignKey({
+      name: 'standing_scenario',
+      columns: [table.householdId, table.scenarioId],
+      foreignColumns: [scenarios.householdId, scenarios.id],
+    }).onDelete('cascade'),
+    foreignKey({
+      name: 'standing_load',
+      columns: [table.householdId, table.loadId],
+      foreignColumns: [loads.householdId, loads.id],
+    }).onDelete('cascade'),
+    index('standing_of_load').on(table.householdId, table.loadId),
+  ],
+)
+
+export const powerSystems = mysqlTable('power_systems', ofHousehold(), (table) => [
+  primaryKey({ columns: [table.householdId, table.id] }),
+])
+
+/** The sources of a power system, in order; quantities stay documents, what is asked for often is a column. */
+export const sources = mysqlTable(
+  'sources',
+  {
+    householdId: uid('household_id').notNull(),
+    powerSystemId: uid('power_system_id').notNull(),
+    id: uid('id').notNull(),
+    position: int('position').notNull(),
+    name: varchar('name', { length: 80 }).notNull(),
+    kind: varchar('kind', { length: 16 }).notNull(),
+    capacityWh: double('capacity_wh').notNull(),
+    spec: json('spec').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.householdId, table.powerSystemId, table.id] }),
+    foreignKey({
+      name: 'source_power_system',
+      columns: [table.householdId, table.powerSystemId],
+      foreignColumns: [powerSystems.householdId, powerSystems.id],
+    }).onDelete('cascade'),
+  ],
+)
+
+/** Which source of a power system a load hangs on, where that is not the first. */
+export const loadSources = mysqlTable(
+  'load_sources',
+  {
+    householdId: uid('household_id').notNull(),
+    powerSystemId: uid('power_system_id').notNull(),
+    loadId: uid('load_id').notNull(),
+    sourceId: uid('source_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.householdId, table.powerSystemId, table.loadId] }),
+    foreignKey({
+      name: 'load_source_source',
+      columns: [table.householdId, table.powerSystemId, table.sourceId],
+      foreignColumns: [sources.householdId, sources.powerSystemId, sources.id],
+    }).onDelete('cascade'),
+    foreignKey({
+      name: 'load_source_load',
+      columns: [table.householdId, table.loadId],
+      foreignColumns: [loads.householdId, loads.id],
+    }).onDelete('cascade'),
+    index('load_source_of_load').on(table.householdId, table.loadId),
+  ],
+)
+

@@ -1,0 +1,53 @@
+import 'server-only'
+import { readFileSync } from 'node:fs'
+import { betterAuth } from 'better-auth'
+import { drizzleAdapter } from 'better-auth/adapters/drizzle'
+import { anonymous } from 'better-auth/plugins'
+import { database } from '@/db/client'
+import { moveHouseholds } from '@/db/households'
+import * as schema from '@/db/schema'
+import { siteOrigin, trustedOrigins } from './origin'
+
+const WEEK_S = 7 * 24 * 3600
+
+function create() {
+  const db = database()
+  const origin = siteOrigin()
+  return betterAuth({
+    appName: 'Yotrope',
+    baseURL: origin,
+    trustedOrigins: trustedOrigins(),
+    secret: secret(),
+    telemetry: { enabled: false },
+    database: drizzleAdapter(db, { provider: 'mysql', schema }),
+    session: { expiresIn: 52 * WEEK_S, updateAge: WEEK_S },
+    advanced: {
+      cookiePrefix: 'yotrope',
+      // a browser drops Secure cookies of plain http; on https the cookie is Secure and carries the __Secure- prefix
+      useSecureCookies: origin.startsWith('https:'),
+      defaultCookieAttributes: { httpOnly: true, sameSite: 'lax', path: '/' },
+    },
+    plugins: [
+      anonymous({
+        emailDomainName: 'visitor.invalid',
+        onLinkAccount: async ({ anonymousUser, newUser }) => {
+          await moveHouseholds(db, anonymousUser.user.id, newUser.user.id)
+        },
+      }),
+    ],
+  })
+}
+
+function secret(): string {
+  const file = process.env.YOTROPE_SECRET_FILE
+  if (!file) throw new Error('YOTROPE_SECRET_FILE is not set; start the application with ./yotrope start')
+  return readFileSync(file, 'utf8').trim()
+}
+
+type Auth = ReturnType<typeof create>
+const held = globalThis as { yotropeAuth?: Auth }
+
+/** The session library, made on first use so that a build needs neither database nor secret. */
+export function auth(): Auth {
+  return (held.yotropeAuth ??= create())
+}

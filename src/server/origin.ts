@@ -1,0 +1,14 @@
+/**
+ * Where the application is reached. YOTROPE_ORIGIN names it behind a proxy (https there); on one's own
+ * machine it is the loopback address.
+ */
+export function siteOrigin(): string {
+  return process.env.YOTROPE_ORIGIN ?? `http://127.0.0.1:${process.env.PORT ?? '3000'}`
+}
+
+/** Origins from which changes are accepted: the site's own, and on loopback its other name. */
+export function trustedOrigins(): string[] {
+  const origin = siteOrigin()
+  const { hostname } = new URL(origin)
+  return hostname === '127.0.0.1' ? [origin, origin.replace('127.0.0.1', 'localhost')] : [origin]
+}

@@ -1,0 +1,59 @@
+import 'server-only'
+import { trustedOrigins } from './origin'
+import { refuse, refuseError } from './respond'
+import { visitorOf } from './visitor'
+
+/** Largest request that is read, bytes. A full household of 200 loads has about 250,000. */
+export const REQUEST_LIMIT_BYTES = 1_000_000
+
+type Handler<P> = (visitor: { userId: string; request: Request; params: P }) => Promise<Response>
+
+/**
+ * Wraps a route so that it runs for a known visitor only: changes must come from this site's own pages,
+ * and an error becomes a clear refusal.
+ */
+export function forVisitor<P>(handler: Handler<P>) {
+  return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
+    try {
+      if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
+        return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
+      const userId = await visitorOf(request.headers)
+      if (!userId) return refuse(401, 'no-session', 'This browser has no valid session here. Open the start page to begin one.')
+      return await handler({ userId, request, params: await context.params })
+    } catch (error) {
+      return refuseError(error)
+    }
+  }
+}
+
+/** Browsers send Origin with every change; Sec-Fetch-Site, where sent, must agree. */
+export function isSameSite(request: Request): boolean {
+  const origin = request.headers.get('origin')
+  const site = request.headers.get('sec-fetch-site')
+  return origin !== null && trustedOrigins().includes(origin) && (site === null || site === 'same-origin')
+}
+
+export type JsonReading = { ok: true; body: unknown } | { ok: false; refusal: Response }
+
+/** Reads a request's JSON, up to the limit; what is longer is refused before it is read to its end. */
+export async function readJson(request: Request): Promise<JsonReading> {
+  const tooLarge = () =>
+    refuse(413, 'too-large', `The request is larger than ${REQUEST_LIMIT_BYTES.toLocaleString('en-US')} bytes; a household has 200 loads at most.`)
+  if (!request.headers.get('content-type')?.startsWith('application/json'))
+    return { ok: false, refusal: refuse(415, 'bad-request', 'The request must be JSON (Content-Type: application/json).') }
+  if (Number(request.headers.get('content-length') ?? 0) > REQUEST_LIMIT_BYTES) return { ok: false, refusal: tooLarge() }
+  const chunks: Uint8Array[] = []
+  let length = 0
+  if (request.body) {
+    for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+      length += chunk.byteLength
+      if (length > REQUEST_LIMIT_BYTES) return { ok: false, refusal: tooLarge() }
+      chunks.push(chunk)
+    }
+  }
+  try {
+    return { ok: true, body: JSON.parse(Buffer.concat(chunks).toString('utf8')) }
+  } catch {
+    return { ok: false, refusal: refuse(400, 'bad-request', 'The request is not valid JSON.') }
+  }
+}

@@ -1,0 +1,36 @@
+'use client'
+import type { KeyboardEvent } from 'react'
+import { EVIDENCE_STEPS, type Evidence, usualSpread } from '@/core/quantity/quantity'
+import { EvidenceMark } from '@/ui/field/EvidenceMark'
+import styles from './LoadsPage.module.css'
+
+const WORDS: Record<Evidence, string> = { typical: 'Typical', label: 'Label', measured: 'Measured', drilled: 'Drilled' }
+
+const spreadText = (evidence: Evidence) => {
+  const spread = usualSpread(evidence)
+  return 'times' in spread ? `×/÷${spread.times}` : ''
+}
+
+/** How the load's energy is known; better evidence narrows the band. */
+export function EvidencePicker({ evidence, onChange }: { evidence: Evidence; onChange: (evidence: Evidence) => void }) {
+  const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+    if (!by) return
+    event.preventDefault()
+    const at = (EVIDENCE_STEPS.indexOf(evidence) + by + EVIDENCE_STEPS.length) % EVIDENCE_STEPS.length
+    onChange(EVIDENCE_STEPS[at])
+    event.currentTarget.querySelectorAll('button')[at].focus()
+  }
+  return (
+    <div className={styles.evidence} role="radiogroup" aria-label="How its energy is known" onKeyDown={onKeyDown}>
+      {EVIDENCE_STEPS.map((step) => (
+        <button key={step} role="radio" aria-checked={step === evidence} tabIndex={step === evidence ? 0 : -1} onClick={() => onChange(step)}>
+          <span>
+            <EvidenceMark evidence={step} /> {WORDS[step]}
+          </span>
+          <small>{spreadText(step)}</small>
+        </button>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,119 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { averageW, averageWorking } from '@/core/load/average'
+import { LIMITS, TIERS, type BehaviourKind, type HouseholdLoad } from '@/core/plan/schema'
+import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { interval80 } from '@/core/quantity/quantity'
+import { SelectField } from '@/ui/field/SelectField'
+import { TextField } from '@/ui/field/TextField'
+import { UnitField } from '@/ui/field/UnitField'
+import { addLoad, changeLoad, changeStanding, freshId, freshName, removeLoad, standingOf } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { BehaviourFields } from './BehaviourFields'
+import { EvidencePicker } from './EvidencePicker'
+import styles from './LoadsPage.module.css'
+import { asKind, decidingQuantity, withEvidence, withRunningW } from './loadForm'
+import { StartFields } from './StartFields'
+import { TIER_MEANINGS } from './tierWords'
+
+const WorkingDialog = dynamic(() => import('@/ui/strip/WorkingDialog').then((module) => module.WorkingDialog), { ssr: false })
+
+const KINDS: { value: BehaviourKind; words: string }[] = [
+  { value: 'constant', words: 'Constant: on all the time' },
+  { value: 'cycling', words: 'Cycling: a thermostat or float switch' },
+  { value: 'scheduled', words: 'Scheduled: by the clock' },
+  { value: 'session', words: 'Session: minutes at a time' },
+]
+const VOLTS = [
+  { value: '120', words: '120 V' },
+  { value: '240', words: '240 V, both legs' },
+  { value: '230', words: '230 V' },
+  { value: '12', words: '12 V DC' },
+] as const
+
+/** Everything about one load, changed in place; the answer follows every keystroke. */
+export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (id: string) => void }) {
+  const store = useHouseholdStore()
+  const standing = useHousehold(({ household }) => standingOf(household, load))
+  const [showsWorking, setShowsWorking] = useState(false)
+  const { edit } = store.getState()
+  const change = (part: Partial<HouseholdLoad>, field: string) => edit(changeLoad(load.id, part), `${load.id} ${field}`)
+  const { behaviour } = load
+  const average = averageW(behaviour)
+  const deciding = decidingQuantity(behaviour)
+  const [low, high] = interval80(deciding)
+  const share = deciding.value > 0 ? average / deciding.value : 0
+
+  const duplicate = () => {
+    const { loads } = store.getState().household
+    const name = freshName(load.name, loads)
+    const copy = { ...structuredClone(load), name, id: freshId(name, loads) }
+    edit(addLoad(copy, load.id))
+    select(copy.id)
+  }
+  return (
+    <>
+      <h2 className={styles.title}>
+        <span className={styles.titleName} dir="auto">
+          {load.name}
+        </span>
+      </h2>
+      <p className={styles.lead}>
+        {formatWatts(average)} on average, likely {formatWatts(low * share)} to {formatWatts(high * share)}; {formatEnergy(average * 24)} a day.{' '}
+        <button className={styles.link} onClick={() => setShowsWorking(true)}>
+          The working
+        </button>
+      </p>
+      <EvidencePicker evidence={deciding.evidence} onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) }, 'evidence')} />
+      {load.medical && (
+        <p className={styles.caution}>
+          A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency plan. Ask them for a second
+          source and whom to call, and register with your utility if it keeps a list.
+        </p>
+      )}
+      {standing.tier === 'hold' && average >= 400 && (
+        <p className={styles.caution}>
+          {formatWatts(average)} around the clock takes {formatEnergy(average * 24)} a day. Heat from a battery rarely holds a night: consider
+          Ration, or a way without electricity.
+        </p>
+      )}
+      <TextField label="Name" value={load.name} maxLength={LIMITS.nameLength} onChange={(name) => change({ name }, 'name')} />
+      <SelectField
+        label="In this outage"
+        value={standing.tier}
+        options={TIERS.map((value) => ({ value, words: TIER_MEANINGS[value] }))}
+        onChange={(tier) => edit(changeStanding(load.id, { tier }))}
+      />
+      <SelectField label="Behaviour" value={behaviour.kind} options={KINDS} onChange={(kind) => change({ behaviour: asKind(behaviour, kind) }, 'kind')} />
+      <UnitField
+        label="Running watts"
+        kind="power"
+        value={behaviour.runningW.value}
+        volts={load.volts}
+        onChange={(watts) => change({ behaviour: withRunningW(behaviour, watts) }, 'running')}
+      />
+      <BehaviourFields behaviour={behaviour} volts={load.volts} change={(next, field) => change({ behaviour: next }, field)} />
+      <StartFields load={load} change={change} />
+      <SelectField
+        label="Voltage"
+        value={String(load.volts) as (typeof VOLTS)[number]['value']}
+        options={VOLTS}
+        onChange={(volts) => change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' }, 'volts')}
+      />
+      <TextField label="Note" value={load.note} maxLength={LIMITS.noteLength} multiline optional onChange={(note) => change({ note }, 'note')} />
+      <div className={styles.actions}>
+        <button className={styles.link} onClick={duplicate}>
+          Duplicate
+        </button>
+        <button className={styles.link} onClick={() => change({ medical: !load.medical }, 'medical')}>
+          {load.medical ? 'Not a medical device' : 'This is a medical device'}
+        </button>
+        <button className={styles.link} onClick={() => edit(removeLoad(load.id))}>
+          Remove (undo brings it back)
+        </button>
+      </div>
+      {showsWorking && <WorkingDialog working={averageWorking(load.name, behaviour)} onClose={() => setShowsWorking(false)} />}
+    </>
+  )
+}

@@ -1,0 +1,45 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { useSearchParams } from 'next/navigation'
+import { useState } from 'react'
+import { useHousehold } from '@/ui/household/HouseholdContext'
+import { useAddKey } from '@/ui/shell/useShortcuts'
+import { LoadInspector } from './LoadInspector'
+import { LoadLedger } from './LoadLedger'
+import styles from './LoadsPage.module.css'
+import { SizingNumbers } from './SizingNumbers'
+
+const AddLoadDialog = dynamic(() => import('./AddLoadDialog').then((module) => module.AddLoadDialog), { ssr: false })
+
+/** The ledger of loads with the inspector beside it. */
+export function LoadsPage() {
+  const loads = useHousehold((state) => state.household.loads)
+  const asked = useSearchParams().get('load')
+  const [chosen, setChosen] = useState<{ id: string; asked: string | null } | null>(null)
+  const [adding, setAdding] = useState(false)
+  useAddKey(() => setAdding(true))
+  const wanted = chosen && chosen.asked === asked ? chosen.id : asked
+  const selected = loads.find(({ id }) => id === wanted) ?? loads[0]
+  const select = (id: string) => setChosen({ id, asked })
+  return (
+    <div className={styles.columns}>
+      <div className={styles.ledger}>
+        <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
+        {loads.length > 0 && <SizingNumbers />}
+      </div>
+      <aside className={styles.inspector} aria-label="The chosen load">
+        {selected && <LoadInspector key={selected.id} load={selected} select={select} />}
+      </aside>
+      {adding && (
+        <AddLoadDialog
+          onClose={() => setAdding(false)}
+          onAdded={(id) => {
+            setAdding(false)
+            select(id)
+          }}
+          afterId={selected?.id}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,111 @@
+'use client'
+import { useId } from 'react'
+import type { Behaviour } from '@/core/plan/schema'
+import fields from '@/ui/field/field.module.css'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+import windows from '@/ui/field/WindowsField.module.css'
+
+type Session = Extract<Behaviour, { kind: 'session' }>
+
+interface SessionFieldsProps {
+  behaviour: Session
+  change: (behaviour: Behaviour, field: string) => void
+}
+
+/** How long a session takes and when it comes: at fixed hours, or so many times within a stretch of the day. */
+export function SessionFields({ behaviour, change }: SessionFieldsProps) {
+  const { minutesEach, when } = behaviour
+  return (
+    <>
+      <UnitField
+        label="Minutes each time"
+        kind="minutes"
+        value={minutesEach.value}
+        check={(minutes) => (minutes > 1440 ? 'A session takes a day at most.' : null)}
+        onChange={(value) => change({ ...behaviour, minutesEach: { ...minutesEach, value } }, 'minutes')}
+      />
+      <SelectField
+        label="When"
+        value={'at' in when ? 'at' : 'within'}
+        options={[
+          { value: 'at', words: 'At fixed hours' },
+          { value: 'within', words: 'So many times a day, at any moment' },
+        ]}
+        onChange={(choice) =>
+          change({ ...behaviour, when: choice === 'at' ? { at: ['08:00'] } : { timesADay: 4, from: '07:00', to: '22:00' } }, 'when')
+        }
+      />
+      {'at' in when ? (
+        <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } }, 'at')} />
+      ) : (
+        <WithinFields when={when} onChange={(next) => change({ ...behaviour, when: next }, 'within')} />
+      )}
+    </>
+  )
+}
+
+function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) => void }) {
+  const id = useId()
+  return (
+    <div className={fields.row} role="group" aria-labelledby={id}>
+      <span id={id} className={fields.label}>
+        Begins at
+      </span>
+      <span className={fields.control}>
+        {at.map((clock, i) => (
+          <span key={i} className={windows.window}>
+            <input
+              type="time"
+              className={windows.time}
+              aria-label={`Begins at ${i + 1}`}
+              value={clock}
+              onChange={(event) => event.target.value && onChange(at.map((other, k) => (k === i ? event.target.value : other)))}
+            />
+            {at.length > 1 && (
+              <button className={windows.small} aria-label={`Remove hour ${i + 1}`} onClick={() => onChange(at.filter((_, k) => k !== i))}>
+                remove
+              </button>
+            )}
+          </span>
+        ))}
+        {at.length < 24 && (
+          <button className={windows.small} onClick={() => onChange([...at, '18:00'])}>
+            add an hour
+          </button>
+        )}
+      </span>
+    </div>
+  )
+}
+
+type Within = Extract<Session['when'], { timesADay: number }>
+
+function WithinFields({ when, onChange }: { when: Within; onChange: (when: Within) => void }) {
+  const id = useId()
+  return (
+    <div className={fields.row}>
+      <label className={fields.label} htmlFor={id}>
+        Times a day
+      </label>
+      <span className={fields.control}>
+        <input
+          id={id}
+          type="number"
+          min={1}
+          max={96}
+          className={windows.time}
+          value={when.timesADay}
+          onChange={(event) => {
+            const timesADay = Math.round(Number(event.target.value))
+            if (timesADay >= 1 && timesADay <= 96) onChange({ ...when, timesADay })
+          }}
+        />
+        <span>between</span>
+        <input type="time" className={windows.time} aria-label="Between" value={when.from} onChange={(event) => event.target.value && onChange({ ...when, from: event.target.value })} />
+        <span>and</span>
+        <input type="time" className={windows.time} aria-label="And" value={when.to === '24:00' ? '00:00' : when.to} onChange={(event) => event.target.value && onChange({ ...when, to: event.target.value })} />
+      </span>
+    </div>
+  )
+}

@@ -1,0 +1,55 @@
+'use client'
+import type { HouseholdLoad } from '@/core/plan/schema'
+import { formatWatts } from '@/core/quantity/format'
+import { quantity } from '@/core/quantity/quantity'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+
+interface StartFieldsProps {
+  load: HouseholdLoad
+  change: (part: Partial<HouseholdLoad>, field: string) => void
+}
+
+/** A compressor starts at 3–10 times its running watts; a first guess until the start is measured. Common practice, no source. */
+const FIRST_GUESS_TIMES = 5
+
+/** Whether the load has a motor start, and its watts and seconds. */
+export function StartFields({ load, change }: StartFieldsProps) {
+  const { start } = load
+  const runningW = load.behaviour.runningW.value
+  const guessed = () => ({
+    watts: quantity(Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)), 'W' as const, 'typical' as const),
+    seconds: quantity(0.3, 's' as const, 'typical' as const, { times: 2 }),
+  })
+  return (
+    <>
+      <SelectField
+        label="Motor start"
+        value={start ? 'yes' : 'no'}
+        options={[
+          { value: 'no', words: 'None: electronics, heat, inverter drive' },
+          { value: 'yes', words: 'A motor or compressor that starts hard' },
+        ]}
+        onChange={(choice) => change({ start: choice === 'yes' ? guessed() : null }, 'start')}
+      />
+      {start && (
+        <>
+          <UnitField
+            label="Starting watts"
+            kind="power"
+            volts={load.volts}
+            value={start.watts.value}
+            check={(watts) => (watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null)}
+            onChange={(value) => change({ start: { ...start, watts: { ...start.watts, value } } }, 'startW')}
+          />
+          <UnitField
+            label="for"
+            kind="seconds"
+            value={start.seconds.value}
+            onChange={(value) => change({ start: { ...start, seconds: { ...start.seconds, value } } }, 'startS')}
+          />
+        </>
+      )}
+    </>
+  )
+}

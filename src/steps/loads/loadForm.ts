@@ -1,0 +1,82 @@
+import type { Behaviour, BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
+import { type Evidence, type Quantity, quantity, usualSpread } from '@/core/quantity/quantity'
+import { averageW } from '@/core/load/average'
+import type { Appliance } from '@/catalog/appliances'
+
+/** The quantity whose evidence decides how well a load's energy is known. */
+export function decidingQuantity(behaviour: Behaviour): Quantity<'W'> {
+  return behaviour.kind === 'cycling' ? behaviour.averageW : behaviour.runningW
+}
+
+/** The behaviour with its deciding quantity known in another way, and as spread as that usually is. */
+export function withEvidence(behaviour: Behaviour, evidence: Evidence): Behaviour {
+  const known = { evidence, spread: usualSpread(evidence) }
+  return behaviour.kind === 'cycling'
+    ? { ...behaviour, averageW: { ...behaviour.averageW, ...known } }
+    : { ...behaviour, runningW: { ...behaviour.runningW, ...known } }
+}
+
+/** The behaviour with other running watts; an average above them comes down with them. */
+export function withRunningW(behaviour: Behaviour, watts: number): Behaviour {
+  const runningW = { ...behaviour.runningW, value: watts }
+  if (behaviour.kind !== 'cycling') return { ...behaviour, runningW }
+  return { ...behaviour, runningW, averageW: { ...behaviour.averageW, value: Math.min(watts, behaviour.averageW.value) } }
+}
+
+/** A behaviour of another kind that keeps the running watts and, where it can, the average. */
+export function asKind(behaviour: Behaviour, kind: BehaviourKind): Behaviour {
+  if (behaviour.kind === kind) return behaviour
+  const { runningW } = behaviour
+  switch (kind) {
+    case 'constant':
+      return { kind, runningW }
+    case 'scheduled':
+      return { kind, runningW, windows: [{ from: '18:00', to: '23:00' }] }
+    case 'session':
+      return { kind, runningW, minutesEach: quantity(10, 'min', 'typical'), when: { at: ['08:00'] } }
+    case 'cycling': {
+      const average = Math.min(runningW.value, Math.max(1, averageW(behaviour)))
+      return {
+        kind,
+        runningW,
+        averageW: quantity(Math.round(average), 'W', 'typical'),
+        periodMin: quantity(40, 'min', 'typical', { times: 1.3 }),
+        dutyFollows: 'nothing',
+      }
+    }
+  }
+}
+
+/** A load of the household made from a typical appliance. */
+export function loadFrom(appliance: Appliance, id: string, name: string, mains: 120 | 230): HouseholdLoad {
+  const volts = mains === 230 ? 230 : (appliance.volts ?? 120)
+  return {
+    id,
+    name,
+    volts,
+    leg: volts === 240 ? 'both' : 'A',
+    start: appliance.start && {
+      watts: quantity(appliance.start[0], 'W', 'typical'),
+      seconds: quantity(appliance.start[1], 's', 'typical', { times: 2 }),
+    },
+    behaviour: structuredClone(appliance.behaviour),
+    medical: appliance.medical ?? false,
+    note: appliance.caution ?? '',
+    standings: {},
+  }
+}
+
+/** A load nothing is known of yet. */
+export function blankLoad(id: string, name: string, mains: 120 | 230): HouseholdLoad {
+  return {
+    id,
+    name,
+    volts: mains,
+    leg: 'A',
+    start: null,
+    behaviour: { kind: 'constant', runningW: quantity(50, 'W', 'typical') },
+    medical: false,
+    note: '',
+    standings: {},
+  }
+}

@@ -1,0 +1,37 @@
+import { formatMoment, windowIntervals } from '@/core/plan/clock'
+import type { Scenario } from '@/core/plan/schema'
+import styles from './OutagePage.module.css'
+
+/** The outage as a line of hours, with the hours asleep shaded and those away dotted. */
+export function OutageLine({ scenario }: { scenario: Scenario }) {
+  const length = scenario.durationH * 60
+  const x = (minute: number) => `${(minute / length) * 100}%`
+  const width = ([from, to]: [number, number]) => `${((to - from) / length) * 100}%`
+  const asleep = windowIntervals(scenario.asleep, scenario.startsAt, length)
+  const away = windowIntervals(scenario.away, scenario.startsAt, length)
+  return (
+    <svg className={styles.line} role="img" aria-label={`From ${formatMoment(scenario.startsAt, 0)} to ${formatMoment(scenario.startsAt, length)}`}>
+      <defs>
+        <pattern id="away-dots" width="6" height="6" patternUnits="userSpaceOnUse">
+          <circle cx="2" cy="2" r="1" fill="var(--soft)" />
+        </pattern>
+      </defs>
+      <text x="0" y="12">
+        {formatMoment(scenario.startsAt, 0)}
+      </text>
+      <text x="100%" y="12" textAnchor="end">
+        {formatMoment(scenario.startsAt, length)}
+      </text>
+      {asleep.map((stretch) => (
+        <rect key={stretch[0]} x={x(stretch[0])} width={width(stretch)} y="20" height="20" fill="var(--hairline)" />
+      ))}
+      {away.map((stretch) => (
+        <rect key={stretch[0]} x={x(stretch[0])} width={width(stretch)} y="20" height="20" fill="url(#away-dots)" />
+      ))}
+      <rect x="0" y="20" width="100%" height="20" fill="none" stroke="var(--rule)" />
+      <text x="0" y="56">
+        shaded: asleep · dotted: nobody home
+      </text>
+    </svg>
+  )
+}

@@ -1,0 +1,109 @@
+'use client'
+import Button from '@mui/material/Button'
+import { epochMinute, formatMoment } from '@/core/plan/clock'
+import { LIMITS, type Scenario } from '@/core/plan/schema'
+import { formatPercent } from '@/core/quantity/format'
+import { runsText } from '@/core/sizing/answer'
+import { SelectField } from '@/ui/field/SelectField'
+import { TextField } from '@/ui/field/TextField'
+import { UnitField } from '@/ui/field/UnitField'
+import { WindowsField } from '@/ui/field/WindowsField'
+import { addScenario, changeScenario, choose, freshId, freshName, removeScenario } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { useAddKey } from '@/ui/shell/useShortcuts'
+import { OutageLine } from './OutageLine'
+import styles from './OutagePage.module.css'
+import { StartField } from './StartField'
+
+const CONFIDENCES = ['0.5', '0.7', '0.8', '0.9', '0.95', '0.99'] as const
+
+/** Which outage: its start and length, who is home and awake, what must be carried and how surely. */
+export function OutagePage() {
+  const store = useHouseholdStore()
+  const scenarios = useHousehold((state) => state.household.scenarios)
+  const scenario = useScenario()
+  const { edit } = store.getState()
+  const change = (part: Partial<Scenario>, field: string) => edit(changeScenario(scenario.id, part), `${scenario.id} ${field}`)
+  const add = () => {
+    if (scenarios.length >= LIMITS.scenarios) return
+    const name = freshName(scenario.name, scenarios)
+    edit(addScenario({ ...structuredClone(scenario), name, id: freshId(name, scenarios) }, scenario.id))
+  }
+  useAddKey(add)
+  const minutes = scenario.durationH * 60
+  return (
+    <div className={styles.columns}>
+      <nav className={styles.list} aria-label="Outages">
+        <h2>Outages planned for</h2>
+        <ul>
+          {scenarios.map(({ id, name, startsAt, durationH }) => (
+            <li key={id}>
+              <button aria-current={id === scenario.id ? 'true' : undefined} onClick={() => edit(choose({ scenarioId: id }))}>
+                <span dir="auto">{name}</span>
+                <small>
+                  {formatMoment(startsAt, 0)}, {durationH} h
+                </small>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <Button onClick={add} disabled={scenarios.length >= LIMITS.scenarios}>
+          Add an outage like this
+        </Button>
+      </nav>
+      <div className={styles.form} key={scenario.id}>
+        <OutageLine scenario={scenario} />
+        <TextField label="Name" value={scenario.name} maxLength={LIMITS.nameLength} onChange={(name) => change({ name }, 'name')} />
+        <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt }, 'start')} />
+        <UnitField label="It must hold for" kind="hours" value={scenario.durationH} onChange={(durationH) => change({ durationH }, 'length')} />
+        <p className={styles.derived}>
+          Until {formatMoment(scenario.startsAt, minutes)}
+          {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
+        </p>
+        <SelectField
+          label="It must carry"
+          value={scenario.carriedTiers}
+          options={[
+            { value: 'hold', words: 'Hold loads only' },
+            { value: 'ration', words: 'Hold and Ration loads' },
+            { value: 'spare', words: 'Hold, Ration and Spare loads' },
+          ]}
+          onChange={(carriedTiers) => change({ carriedTiers }, 'tiers')}
+        />
+        <SelectField
+          label="How surely"
+          value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
+          options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
+            value: value as (typeof CONFIDENCES)[number],
+            words: `in ${runsText(Number(value))} (${formatPercent(Number(value))})`,
+          }))}
+          onChange={(confidence) => change({ confidence: Number(confidence) }, 'confidence')}
+        />
+        <WindowsField label="Nobody home" windows={scenario.away} optional fresh={{ from: '08:00', to: '17:00' }} onChange={(away) => change({ away }, 'away')} />
+        <WindowsField label="Asleep" windows={scenario.asleep} optional fresh={{ from: '23:00', to: '06:30' }} onChange={(asleep) => change({ asleep }, 'asleep')} />
+        <UnitField
+          label="Coldest outdoors"
+          kind="temperature"
+          value={scenario.outdoor.lowC}
+          check={(lowC) => (lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null)}
+          onChange={(lowC) => change({ outdoor: { ...scenario.outdoor, lowC } }, 'low')}
+        />
+        <UnitField
+          label="Warmest outdoors"
+          kind="temperature"
+          value={scenario.outdoor.highC}
+          check={(highC) => (highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null)}
+          onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } }, 'high')}
+        />
+        <TextField label="Note" value={scenario.note} maxLength={LIMITS.noteLength} multiline optional onChange={(note) => change({ note }, 'note')} />
+        {scenarios.length > 1 && (
+          <p className={styles.derived}>
+            <button className={styles.link} onClick={() => edit(removeScenario(scenario.id))}>
+              Remove this outage (undo brings it back)
+            </button>
+          </p>
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,84 @@
+'use client'
+import { Fragment } from 'react'
+import { planOf } from '@/core/plan/household'
+import type { PowerSystem } from '@/core/plan/schema'
+import { choose } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { CandidateCell } from './CandidateCell'
+import { decidingRow, ROW_GROUPS, type RowContext } from './candidateRows'
+import styles from './PowerPage.module.css'
+import { useCandidateEvaluations } from './useCandidateEvaluations'
+
+const KIND_WORDS = { station: 'portable', bank: 'built of parts', ups: 'office UPS' }
+
+/** Properties in rows, candidates in columns, what is needed first; the cell that decides each column is outlined. */
+export function CandidateTable() {
+  const store = useHouseholdStore()
+  const household = useHousehold((state) => state.household)
+  const evaluations = useCandidateEvaluations()
+  const { powerSystemId } = household.chosen
+  const contexts = household.powerSystems.map((system): RowContext => {
+    return { system, source: system.sources[0], plan: planOf(household, household.chosen.scenarioId, system.id), evaluation: evaluations.get(system.id) }
+  })
+  const chosen = contexts.find(({ system }) => system.id === powerSystemId)!
+  const flags = (system: PowerSystem) => ({ 'data-chosen': system.id === powerSystemId, 'data-other': system.id !== powerSystemId })
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="row">
+              <span className="visually-hidden">Property</span>
+            </th>
+            <th scope="col" className={styles.need}>
+              You need
+            </th>
+            {contexts.map(({ system }) => (
+              <th key={system.id} scope="col" {...flags(system)}>
+                <button
+                  className={styles.head}
+                  aria-pressed={system.id === powerSystemId}
+                  onClick={() => store.getState().edit(choose({ powerSystemId: system.id }))}
+                >
+                  <span dir="auto">{system.name}</span>
+                  <small>
+                    {KIND_WORDS[system.sources[0].kind]}
+                    {system.id === powerSystemId ? ', chosen' : ''}
+                    {system.sources.length > 1 ? `, first of ${system.sources.length} sources` : ''}
+                  </small>
+                </button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ROW_GROUPS.map(({ title, rows }) => (
+            <Fragment key={title}>
+              <tr className={styles.group}>
+                <th scope="row" colSpan={2 + contexts.length}>
+                  {title}
+                </th>
+              </tr>
+              {rows.map((row) => (
+                <tr key={row.label}>
+                  <th scope="row">{row.label}</th>
+                  <td className={styles.need}>{row.need?.(chosen) ?? ''}</td>
+                  {contexts.map((context) => (
+                    <CandidateCell
+                      key={context.system.id}
+                      row={row}
+                      context={context}
+                      isChosen={context.system.id === powerSystemId}
+                      isDeciding={decidingRow(context) === row}
+                      flags={flags(context.system)}
+                    />
+                  ))}
+                </tr>
+              ))}
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+import Button from '@mui/material/Button'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import { EQUIPMENT, systemOf } from '@/catalog/equipment'
+import { LIMITS } from '@/core/plan/schema'
+import { addPowerSystem, freshId, freshName, removePowerSystem } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
+import { useAddKey } from '@/ui/shell/useShortcuts'
+import { CandidateTable } from './CandidateTable'
+import styles from './PowerPage.module.css'
+
+/** The candidates side by side against what the loads ask; the chosen one's figures are fields. */
+export function PowerPage() {
+  const store = useHouseholdStore()
+  const systems = useHousehold((state) => state.household.powerSystems)
+  const mains = useHousehold((state) => state.household.profile.mains)
+  const chosen = usePowerSystem()
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  const { edit } = store.getState()
+  const isFull = systems.length >= LIMITS.powerSystems
+  useAddKey(() => setAnchor(document.getElementById('add-candidate')))
+  const addClass = (index: number) => {
+    setAnchor(null)
+    const name = freshName(EQUIPMENT[index].name, systems)
+    edit(addPowerSystem({ ...systemOf(EQUIPMENT[index], freshId(name, systems), mains === '230 V' ? 230 : 120), name }))
+  }
+  const duplicate = () => {
+    const name = freshName(chosen.name, systems)
+    edit(addPowerSystem({ ...structuredClone(chosen), name, id: freshId(name, systems) }))
+  }
+  return (
+    <div className={styles.page}>
+      <div className={styles.tools}>
+        <Button id="add-candidate" onClick={(event) => setAnchor(event.currentTarget)} disabled={isFull} aria-haspopup="menu">
+          Add a candidate
+        </Button>
+        <button className={styles.link} onClick={duplicate} disabled={isFull}>
+          Duplicate {chosen.name}
+        </button>
+        {systems.length > 1 && (
+          <button className={styles.link} onClick={() => edit(removePowerSystem(chosen.id))}>
+            Remove it (undo brings it back)
+          </button>
+        )}
+        <span className={styles.hint}>The figures of the chosen candidate can be changed.</span>
+      </div>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {EQUIPMENT.map(({ id, name }, index) => (
+          <MenuItem key={id} onClick={() => addClass(index)}>
+            {name}
+          </MenuItem>
+        ))}
+      </Menu>
+      <CandidateTable />
+      {chosen.note && <p className={styles.note}>{chosen.note}</p>}
+      <p className={styles.caution}>
+        A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a licensed electrician and local code. Never
+        back-feed an outlet: it can kill a line worker.
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,59 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { useMemo, useState } from 'react'
+import { planOf } from '@/core/plan/household'
+import { answerText } from '@/core/sizing/answer'
+import { chargeCurve } from '@/ui/chart/chargeCurve'
+import { useHousehold } from '@/ui/household/HouseholdContext'
+import { Ends } from './Ends'
+import { EnergyByLoad } from './EnergyByLoad'
+import { EnergyPath } from './EnergyPath'
+import styles from './RuntimePage.module.css'
+
+const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false })
+
+/** State of charge over the clock, what every load takes, and when it ends. */
+export function RuntimePage() {
+  const household = useHousehold((state) => state.household)
+  const evaluation = useHousehold((state) => state.evaluation)
+  const plan = useMemo(() => planOf(household), [household])
+  const { sources } = plan.powerSystem
+  const [wanted, setWanted] = useState<string | null>(null)
+  // the evaluation may still be of the plan before: only a source that both know is drawn
+  const known = evaluation.result.chains.flatMap((chain) => chain.sources.map(({ sourceId }) => sourceId))
+  const sourceId = sources.find(({ id }) => id === wanted && known.includes(id))?.id ?? sources.find(({ id }) => known.includes(id))?.id
+  const curve = useMemo(() => (sourceId ? chargeCurve(plan, evaluation, sourceId) : null), [plan, evaluation, sourceId])
+  return (
+    <div className={styles.columns}>
+      <div className={styles.main}>
+        <div className={styles.legend}>
+          <h2>State of charge</h2>
+          {sources.length > 1 && (
+            <select aria-label="Source shown" value={sourceId} onChange={(event) => setWanted(event.target.value)}>
+              {sources.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+          <span>
+            <i className={styles.keyLine} /> middle run
+          </span>
+          <span>
+            <i className={styles.keyBand} /> 8 runs of 10
+          </span>
+          <span>
+            <i className={styles.keyHatch} /> reserve it keeps
+          </span>
+        </div>
+        <div className={styles.chart}>{curve && <ChargeChart curve={curve} label={`State of charge. ${answerText(evaluation.answer)}`} />}</div>
+        <EnergyByLoad plan={plan} result={evaluation.result} />
+      </div>
+      <aside className={styles.side} aria-label="When it ends and where the energy goes">
+        <Ends plan={plan} result={evaluation.result} />
+        <EnergyPath plan={plan} result={evaluation.result} />
+      </aside>
+    </div>
+  )
+}

@@ -1,0 +1,79 @@
+'use client'
+import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
+import { useColorScheme } from '@mui/material/styles'
+import { useEffect, useRef } from 'react'
+import { clockTicks, decorations } from './chartDecorations'
+import { type ChargeCurve, curvePoints } from './chargeCurve'
+import { inkOf } from './chartInk'
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
+
+/** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
+export default function ChargeChart({ curve, label }: { curve: ChargeCurve; label: string }) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const chart = useRef<Chart<'line'> | null>(null)
+  const { mode, systemMode } = useColorScheme()
+  const scheme = mode === 'system' ? systemMode : mode
+
+  useEffect(() => {
+    const element = canvas.current
+    if (!element) return
+    const made = new Chart(element, {
+      type: 'line',
+      data: { datasets: [] },
+      options: {
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        events: [],
+        parsing: false,
+        normalized: true,
+        layout: { padding: { top: 16, right: 4 } },
+        elements: { point: { radius: 0 } },
+      },
+      plugins: [],
+    })
+    chart.current = made
+    return () => {
+      made.destroy()
+      chart.current = null
+    }
+  }, [])
+
+  useEffect(() => {
+    const made = chart.current
+    if (!made) return
+    const ink = inkOf(made.canvas)
+    const { p10, p50, p90 } = curvePoints(curve)
+    made.data.datasets = [
+      { data: p90, borderWidth: 0, fill: '+1', backgroundColor: ink.storeWash },
+      { data: p10, borderWidth: 0, fill: false },
+      { data: p50, borderColor: ink.store, borderWidth: 2.4, fill: false },
+    ]
+    const font = { family: getComputedStyle(made.canvas).fontFamily, size: 12 }
+    made.options.scales = {
+      x: {
+        type: 'linear',
+        min: 0,
+        max: curve.shownMin,
+        border: { display: false },
+        grid: { color: ink.hairline, drawTicks: false },
+        afterBuildTicks: (axis) => {
+          axis.ticks = clockTicks(curve, axis.width)
+        },
+        ticks: { color: ink.soft, font, maxRotation: 0, autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
+      },
+      y: {
+        min: 0,
+        max: 1,
+        border: { display: false },
+        grid: { color: ink.hairline, drawTicks: false },
+        ticks: { color: ink.soft, font, stepSize: 0.25, padding: 8, callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)) },
+      },
+    }
+    made.config.plugins = [decorations(curve, ink)]
+    made.update('none')
+  }, [curve, scheme])
+
+  return <canvas ref={canvas} role="img" aria-label={label} />
+}

@@ -1,0 +1,56 @@
+import { type Intervals, formatMoment, windowIntervals } from '@/core/plan/clock'
+import type { Plan } from '@/core/plan/document'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Band, Percentiles } from '@/core/simulation/result'
+import { formatExactDuration } from '@/core/quantity/format'
+
+/** All the chart draws of one source. */
+export interface ChargeCurve {
+  startsAt: string
+  /** minutes shown */
+  shownMin: number
+  outageMin: number
+  horizonMin: number
+  band: Band
+  reserveFraction: number
+  emptyMin: Percentiles
+  asleep: Intervals
+  away: Intervals
+  /** words for the hour it is empty, or null when that is not in sight */
+  ends: { title: string; detail: string } | null
+}
+
+/** The curve of one source of a plan: the outage, and as much beyond it as the answer needs. */
+export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string): ChargeCurve {
+  const found = result.chains.flatMap((chain) => chain.sources).find((source) => source.sourceId === sourceId)
+  const source = plan.powerSystem.sources.find(({ id }) => id === sourceId)
+  if (!found || !source) throw new RangeError(`no source ${sourceId}`)
+  const { startsAt, asleep, away } = plan.scenario
+  const { horizonMin, outageMin } = result
+  const { emptyMin } = found
+  const lastEnd = emptyMin.p90 === Infinity ? (emptyMin.p10 === Infinity ? outageMin : horizonMin) : emptyMin.p90
+  const shownMin = Math.min(horizonMin, Math.ceil(Math.max(outageMin, lastEnd * 1.06) / 60) * 60)
+  const moment = (minute: number, step = 30) => (minute === Infinity ? `after ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, step))
+  return {
+    startsAt,
+    shownMin,
+    outageMin,
+    horizonMin,
+    band: found.band,
+    reserveFraction: source.reserveFraction.value,
+    emptyMin,
+    asleep: windowIntervals(asleep, startsAt, shownMin),
+    away: windowIntervals(away, startsAt, shownMin),
+    ends:
+      emptyMin.p50 > shownMin
+        ? null
+        : { title: `empty ${moment(emptyMin.p50, 10)}`, detail: `8 runs of 10: ${moment(emptyMin.p10)} to ${moment(emptyMin.p90)}` },
+  }
+}
+
+/** The band's percentiles as points for the chart, up to the last minute shown. */
+export function curvePoints({ band, shownMin }: ChargeCurve) {
+  const count = Math.min(band.p50.length, Math.floor(shownMin / band.stepMin) + 1)
+  const points = (values: Float32Array) => Array.from({ length: count }, (_, i) => ({ x: i * band.stepMin, y: values[i] }))
+  return { p10: points(band.p10), p50: points(band.p50), p90: points(band.p90) }
+}

@@ -1,0 +1,27 @@
+/** The palette's colours as a canvas needs them. */
+export interface Ink {
+  ink: string
+  soft: string
+  hairline: string
+  night: string
+  store: string
+  storeWash: string
+  demand: string
+  paper: string
+}
+
+/** Reads the colours of the theme an element stands in. */
+export function inkOf(element: Element): Ink {
+  const style = getComputedStyle(element)
+  const read = (name: string) => style.getPropertyValue(`--${name}`).trim()
+  return {
+    ink: read('ink'),
+    soft: read('soft'),
+    hairline: read('hairline'),
+    night: read('night'),
+    store: read('store'),
+    storeWash: read('store-wash'),
+    demand: read('demand'),
+    paper: read('paper'),
+  }
+}

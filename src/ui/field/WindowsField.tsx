@@ -1,0 +1,77 @@
+'use client'
+import { useId } from 'react'
+import { type DayWindow, WEEKDAYS, type Weekday } from '@/core/plan/clock'
+import fields from './field.module.css'
+import styles from './WindowsField.module.css'
+
+interface WindowsFieldProps {
+  label: string
+  windows: DayWindow[]
+  onChange: (windows: DayWindow[]) => void
+  /** what a new stretch begins as */
+  fresh: DayWindow
+  /** whether the last one may be removed */
+  optional?: boolean
+}
+
+const DAY_LETTERS: Record<Weekday, string> = { mon: 'Mo', tue: 'Tu', wed: 'We', thu: 'Th', fri: 'Fr', sat: 'Sa', sun: 'Su' }
+
+/** Stretches of the day, each with the days on which it begins. */
+export function WindowsField({ label, windows, onChange, fresh, optional }: WindowsFieldProps) {
+  const id = useId()
+  const change = (at: number, part: Partial<DayWindow>) => onChange(windows.map((window, i) => (i === at ? { ...window, ...part } : window)))
+  return (
+    <div className={fields.row} role="group" aria-labelledby={id}>
+      <span id={id} className={fields.label}>
+        {label}
+      </span>
+      <div className={styles.windows}>
+        {windows.map((window, i) => (
+          <div key={i} className={styles.window}>
+            <input
+              type="time"
+              className={styles.time}
+              aria-label={`${label} ${i + 1}: from`}
+              value={window.from}
+              onChange={(event) => event.target.value && change(i, { from: event.target.value })}
+            />
+            <span aria-hidden>–</span>
+            <input
+              type="time"
+              className={styles.time}
+              aria-label={`${label} ${i + 1}: until`}
+              value={window.to === '24:00' ? '00:00' : window.to}
+              onChange={(event) => event.target.value && change(i, { to: event.target.value === '00:00' ? '24:00' : event.target.value })}
+            />
+            <Days days={window.days} label={`${label} ${i + 1}`} onChange={(days) => change(i, { days })} />
+            {(optional || windows.length > 1) && (
+              <button className={styles.small} aria-label={`Remove ${label} ${i + 1}`} onClick={() => onChange(windows.filter((_, k) => k !== i))}>
+                remove
+              </button>
+            )}
+          </div>
+        ))}
+        <button className={styles.small} onClick={() => onChange([...windows, fresh])}>
+          add hours
+        </button>
+      </div>
+    </div>
+  )
+}
+
+function Days({ days, label, onChange }: { days?: Weekday[]; label: string; onChange: (days?: Weekday[]) => void }) {
+  const chosen = days ?? [...WEEKDAYS]
+  const toggle = (day: Weekday) => {
+    const next = chosen.includes(day) ? chosen.filter((other) => other !== day) : WEEKDAYS.filter((other) => other === day || chosen.includes(other))
+    if (next.length > 0) onChange(next.length === 7 ? undefined : next)
+  }
+  return (
+    <span className={styles.days}>
+      {WEEKDAYS.map((day) => (
+        <button key={day} className={styles.day} aria-pressed={chosen.includes(day)} aria-label={`${label}: ${day}`} onClick={() => toggle(day)}>
+          {DAY_LETTERS[day]}
+        </button>
+      ))}
+    </span>
+  )
+}

@@ -1,0 +1,38 @@
+'use client'
+import { type ReactNode, createContext, useContext, useState } from 'react'
+import { useStore } from 'zustand'
+import { planOf } from '@/core/plan/household'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import { type HouseholdState, type HouseholdStore, type Stored, createHouseholdStore } from './store'
+import { useAutosave } from './useAutosave'
+import { useLiveEvaluation } from './useLiveEvaluation'
+
+const Context = createContext<HouseholdStore | null>(null)
+
+/** Holds the household for all its pages, saves its changes and keeps its evaluation current. */
+export function HouseholdProvider(props: { stored: Stored; evaluation: Evaluation; children: ReactNode }) {
+  const [store] = useState(() => createHouseholdStore(props.stored, props.evaluation))
+  useLiveEvaluation(store)
+  useAutosave(store)
+  return <Context.Provider value={store}>{props.children}</Context.Provider>
+}
+
+export function useHouseholdStore(): HouseholdStore {
+  const store = useContext(Context)
+  if (!store) throw new Error('used outside a household')
+  return store
+}
+
+/** A part of the household's state. */
+export function useHousehold<T>(select: (state: HouseholdState) => T): T {
+  return useStore(useHouseholdStore(), select)
+}
+
+export const useScenario = () =>
+  useHousehold(({ household }) => household.scenarios.find(({ id }) => id === household.chosen.scenarioId)!)
+
+export const usePowerSystem = () =>
+  useHousehold(({ household }) => household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!)
+
+/** The plan of the chosen scenario and power system. Made anew at each render: use its parts, not its identity. */
+export const usePlan = () => planOf(useHousehold(({ household }) => household))

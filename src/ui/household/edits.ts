@@ -1,0 +1,148 @@
+import type { Household } from '@/core/plan/household'
+import { DEFAULT_STANDING } from '@/core/plan/household'
+import type { HouseholdLoad, PowerSystem, Profile, Scenario, Source, Tier } from '@/core/plan/schema'
+
+/** Changes of a household, each from one state to the next; nothing is changed in place. */
+export type Edit = (household: Household) => Household
+
+const replaced = <T extends { id: string }>(list: T[], id: string, change: (item: T) => T): T[] =>
+  list.map((item) => (item.id === id ? change(item) : item))
+
+export const changeProfile =
+  (change: Partial<Profile>): Edit =>
+  (household) => ({ ...household, profile: { ...household.profile, ...change } })
+
+export const changeScenario =
+  (id: string, change: Partial<Scenario>): Edit =>
+  (household) => ({ ...household, scenarios: replaced(household.scenarios, id, (item) => ({ ...item, ...change })) })
+
+export const changeLoad =
+  (id: string, change: Partial<HouseholdLoad>): Edit =>
+  (household) => ({ ...household, loads: replaced(household.loads, id, (item) => ({ ...item, ...change })) })
+
+/** How a load stands in the chosen scenario. */
+export function standingOf(household: Household, load: HouseholdLoad): { on: boolean; tier: Tier } {
+  return load.standings[household.chosen.scenarioId] ?? DEFAULT_STANDING
+}
+
+export const changeStanding =
+  (loadId: string, change: Partial<{ on: boolean; tier: Tier }>): Edit =>
+  (household) => ({
+    ...household,
+    loads: replaced(household.loads, loadId, (load) => ({
+      ...load,
+      standings: { ...load.standings, [household.chosen.scenarioId]: { ...standingOf(household, load), ...change } },
+    })),
+  })
+
+/** Adds a load after another, or at the end. */
+export const addLoad =
+  (load: HouseholdLoad, afterId?: string): Edit =>
+  (household) => {
+    const at = household.loads.findIndex(({ id }) => id === afterId)
+    const loads = [...household.loads]
+    loads.splice(at < 0 ? loads.length : at + 1, 0, load)
+    return { ...household, loads }
+  }
+
+export const removeLoad =
+  (id: string): Edit =>
+  (household) => ({ ...household, loads: household.loads.filter((load) => load.id !== id) })
+
+export const choose =
+  (chosen: Partial<Household['chosen']>): Edit =>
+  (household) => ({ ...household, chosen: { ...household.chosen, ...chosen } })
+
+/** The next (or with −1 the one before) in a list of things with ids, going round. */
+export function neighbour<T extends { id: string }>(list: readonly T[], id: string, step: 1 | -1): T {
+  const at = list.findIndex((item) => item.id === id)
+  return list[(at + step + list.length) % list.length]
+}
+
+/** Adds a scenario and chooses it; loads stand in it as they do in the one it was made from. */
+export const addScenario =
+  (scenario: Scenario, likeId: string): Edit =>
+  (household) => ({
+    ...household,
+    scenarios: [...household.scenarios, scenario],
+    loads: household.loads.map((load) =>
+      load.standings[likeId]
+        ? { ...load, standings: { ...load.standings, [scenario.id]: load.standings[likeId] } }
+        : load,
+    ),
+    chosen: { ...household.chosen, scenarioId: scenario.id },
+  })
+
+/** Removes a scenario and what loads said of it; the last one stays. */
+export const removeScenario =
+  (id: string): Edit =>
+  (household) => {
+    if (household.scenarios.length === 1) return household
+    const next = neighbour(household.scenarios, id, 1).id
+    return {
+      ...household,
+      scenarios: household.scenarios.filter((scenario) => scenario.id !== id),
+      loads: household.loads.map((load) => {
+        const { [id]: gone, ...standings } = load.standings
+        return gone ? { ...load, standings } : load
+      }),
+      chosen: household.chosen.scenarioId === id ? { ...household.chosen, scenarioId: next } : household.chosen,
+    }
+  }
+
+export const addPowerSystem =
+  (system: PowerSystem): Edit =>
+  (household) => ({
+    ...household,
+    powerSystems: [...household.powerSystems, system],
+    chosen: { ...household.chosen, powerSystemId: system.id },
+  })
+
+/** Removes a power system; the last one stays. */
+export const removePowerSystem =
+  (id: string): Edit =>
+  (household) => {
+    if (household.powerSystems.length === 1) return household
+    const next = neighbour(household.powerSystems, id, 1).id
+    const { [id]: gone, ...hangsOn } = household.hangsOn
+    void gone
+    return {
+      ...household,
+      powerSystems: household.powerSystems.filter((system) => system.id !== id),
+      hangsOn,
+      chosen: household.chosen.powerSystemId === id ? { ...household.chosen, powerSystemId: next } : household.chosen,
+    }
+  }
+
+export const changePowerSystem =
+  (id: string, change: Partial<PowerSystem>): Edit =>
+  (household) => ({ ...household, powerSystems: replaced(household.powerSystems, id, (item) => ({ ...item, ...change })) })
+
+export const changeSource =
+  (systemId: string, sourceId: string, change: Partial<Source>): Edit =>
+  (household) => ({
+    ...household,
+    powerSystems: replaced(household.powerSystems, systemId, (system) => ({
+      ...system,
+      sources: replaced(system.sources, sourceId, (source) => ({ ...source, ...change })),
+    })),
+  })
+
+/** An id nobody in the list has, made from a name: "Chest freezer" → "chest-freezer", "chest-freezer-2". */
+export function freshId(name: string, taken: readonly { id: string }[]): string {
+  const base = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 48) || 'item'
+  const used = new Set(taken.map(({ id }) => id))
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? base : `${base}-${n}`
+    if (!used.has(id)) return id
+  }
+}
+
+/** A name nobody in the list has: "Chest freezer", "Chest freezer 2". */
+export function freshName(name: string, taken: readonly { name: string }[]): string {
+  const used = new Set(taken.map((item) => item.name))
+  for (let n = 1; ; n++) {
+    const candidate = n === 1 ? name : `${name.slice(0, 74)} ${n}`
+    if (!used.has(candidate)) return candidate
+  }
+}

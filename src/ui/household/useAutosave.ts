@@ -1,0 +1,68 @@
+import { useEffect } from 'react'
+import { clearDraft, readDraft, writeDraft } from './draft'
+import { saveHousehold } from './saving'
+import type { HouseholdStore } from './store'
+
+const QUIET_MS = 500
+const RETRY_MS = 4000
+
+/**
+ * Saves changes a moment after the last one. Until the server has confirmed them they are kept in the
+ * browser as a draft, so that a reload or a database that is away loses nothing; a failed save is tried again.
+ */
+export function useAutosave(store: HouseholdStore): void {
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined
+    let saving = false
+
+    const save = async () => {
+      const { save: state, household, version, householdId } = store.getState()
+      if (saving || (state.kind !== 'unsaved' && state.kind !== 'failed')) return
+      saving = true
+      store.getState().setSave({ kind: 'saving' })
+      const outcome = await saveHousehold(householdId, version, household)
+      saving = false
+      if (outcome.kind === 'saved') {
+        store.getState().saved(outcome.version, outcome.savedAt, household)
+        if (store.getState().household === household) clearDraft(householdId)
+      } else if (outcome.kind === 'stale') store.getState().setSave({ kind: 'stale', newer: outcome.newer })
+      else store.getState().setSave({ kind: 'failed', message: outcome.message, faulty: outcome.faulty })
+      schedule()
+    }
+    const schedule = () => {
+      const { save: state } = store.getState()
+      clearTimeout(timer)
+      if (state.kind === 'unsaved') timer = setTimeout(save, QUIET_MS)
+      if (state.kind === 'failed' && !state.faulty) timer = setTimeout(save, RETRY_MS)
+    }
+
+    const unsubscribe = store.subscribe((now, before) => {
+      if (now.household !== before.household && now.save.kind !== 'saved')
+        writeDraft(now.householdId, { baseVersion: now.version, household: now.household })
+      if (now.household !== before.household || now.save !== before.save) schedule()
+    })
+
+    const { householdId, version } = store.getState()
+    const draft = readDraft(householdId)
+    if (draft && draft.baseVersion === version) store.getState().edit(() => draft.household)
+    else if (draft) {
+      // another window saved after this draft was begun: it is put one step of undo away, not over the newer state
+      const newer = store.getState().household
+      store.getState().edit(() => draft.household)
+      store.getState().setSave({
+        kind: 'stale',
+        newer: { id: householdId, version, savedAt: store.getState().savedAt, household: newer },
+      })
+    }
+
+    const flush = () => {
+      if (document.visibilityState === 'hidden') void save()
+    }
+    document.addEventListener('visibilitychange', flush)
+    return () => {
+      unsubscribe()
+      clearTimeout(timer)
+      document.removeEventListener('visibilitychange', flush)
+    }
+  }, [store])
+}

@@ -1,0 +1,20 @@
+import { useEffect } from 'react'
+import { planOf } from '@/core/plan/household'
+import { SimulationClient } from '@/worker/simulationClient'
+import type { HouseholdStore } from './store'
+
+/** Runs the chosen plan in the worker whenever the household changes; a newer change takes a waiting one's place. */
+export function useLiveEvaluation(store: HouseholdStore): void {
+  useEffect(() => {
+    const client = new SimulationClient()
+    const unsubscribe = store.subscribe(async ({ household }, before) => {
+      if (household === before.household) return
+      const evaluation = await client.evaluateNewest(planOf(household))
+      if (evaluation) store.getState().setEvaluation(evaluation)
+    })
+    return () => {
+      unsubscribe()
+      client.dispose()
+    }
+  }, [store])
+}

@@ -1,0 +1,33 @@
+'use client'
+import { useSyncExternalStore } from 'react'
+import { useHousehold } from '../household/HouseholdContext'
+import styles from './SaveStatus.module.css'
+
+const never = () => () => {}
+
+/** How saving stands, in a place of fixed width. */
+export function SaveStatus() {
+  const save = useHousehold((state) => state.save)
+  const savedAt = useHousehold((state) => state.savedAt)
+  const mounted = useSyncExternalStore(never, () => true, () => false)
+  const clock = mounted ? new Date(savedAt).toTimeString().slice(0, 5) : ''
+  const words = {
+    saved: `Saved ${clock}`,
+    saving: 'Saving…',
+    unsaved: 'Saving…',
+    failed: 'Not saved',
+    stale: 'Not saved',
+  }[save.kind]
+  return (
+    <>
+      <span className={styles.status} data-state={save.kind} role="status" aria-live="polite">
+        {words}
+      </span>
+      {save.kind === 'failed' && (
+        <p className={styles.failure} role="alert">
+          {save.message}
+        </p>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,84 @@
+'use client'
+import Menu from '@mui/material/Menu'
+import MenuItem from '@mui/material/MenuItem'
+import { useState } from 'react'
+import type { AnswerPart } from '@/core/sizing/answer'
+import type { WorkingKey } from '@/core/sizing/workings'
+import { changeScenario, choose, type Edit } from '../household/edits'
+import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
+import styles from './AnswerStrip.module.css'
+
+type Control = NonNullable<AnswerPart['control']>
+
+const TIERS = [
+  { id: 'hold', name: 'Hold loads only' },
+  { id: 'ration', name: 'Hold and Ration loads' },
+  { id: 'spare', name: 'Hold, Ration and Spare loads' },
+] as const
+
+/** The sentence: its underlined words change what is compared, its figures open their working. */
+export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: WorkingKey) => void }) {
+  const store = useHouseholdStore()
+  const household = useHousehold((state) => state.household)
+  const [menu, setMenu] = useState<{ control: Control; anchor: HTMLElement } | null>(null)
+  const { chosen } = household
+  const scenario = household.scenarios.find(({ id }) => id === chosen.scenarioId)!
+  const choices: Record<Control, { id: string; name: string; isChosen: boolean; edit: Edit }[]> = {
+    scenario: household.scenarios.map(({ id, name }) => ({ id, name, isChosen: id === chosen.scenarioId, edit: choose({ scenarioId: id }) })),
+    powerSystem: household.powerSystems.map(({ id, name }) => ({ id, name, isChosen: id === chosen.powerSystemId, edit: choose({ powerSystemId: id }) })),
+    tiers: TIERS.map(({ id, name }) => ({
+      id,
+      name,
+      isChosen: id === scenario.carriedTiers,
+      edit: changeScenario(scenario.id, { carriedTiers: id }),
+    })),
+  }
+  return (
+    <>
+      <h1 className={styles.sentence} aria-live="polite" data-testid="answer">
+        {props.parts.map((part, i) => (
+          <Part key={i} part={part} openWorking={props.openWorking} openMenu={(control, anchor) => setMenu({ control, anchor })} />
+        ))}
+      </h1>
+      <Menu anchorEl={menu?.anchor} open={menu !== null} onClose={() => setMenu(null)}>
+        {menu &&
+          choices[menu.control].map(({ id, name, isChosen, edit }) => (
+            <MenuItem
+              key={id}
+              selected={isChosen}
+              onClick={() => {
+                setMenu(null)
+                store.getState().edit(edit)
+              }}
+            >
+              {name}
+            </MenuItem>
+          ))}
+      </Menu>
+    </>
+  )
+}
+
+function Part(props: {
+  part: AnswerPart
+  openWorking: (key: WorkingKey) => void
+  openMenu: (control: Control, anchor: HTMLElement) => void
+}) {
+  const { text, control, working, tone } = props.part
+  if (control) {
+    return (
+      <button className={styles.control} aria-haspopup="menu" onClick={(event) => props.openMenu(control, event.currentTarget)}>
+        {text}
+      </button>
+    )
+  }
+  if (working) {
+    const toneClass = tone ? ` ${styles[tone]}` : ''
+    return (
+      <button className={`${styles.figure}${toneClass}`} title="The working" onClick={() => props.openWorking(working)}>
+        {text}
+      </button>
+    )
+  }
+  return <>{text}</>
+}

@@ -1,0 +1,27 @@
+import styles from './AnswerStrip.module.css'
+import type { GateFigure } from './gateFigures'
+
+/** One gate: its verdict in a word, its margin in figures, and a bar that shows both. */
+export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {
+  const { name, verdict, need, of, bar, detail } = gate
+  return (
+    <button className={styles.gate} onClick={open} title="The working" data-testid={`gate-${name.toLowerCase()}`}>
+      <span className={styles.gateTop}>
+        {name}
+        <span className={styles.verdict}>{verdict === 'unplanned' ? '' : verdict}</span>
+      </span>
+      <span className={styles.gateFigure}>
+        <span className={styles.need}>{need}</span> <span className={styles.of}>{of}</span>
+      </span>
+      <span className={styles.bar} aria-hidden>
+        {bar && (
+          <>
+            <span className={styles.fill} data-verdict={verdict} style={{ width: `${bar.fill * 100}%` }} />
+            <span className={styles.mark} style={{ left: `${bar.mark * 100}%` }} />
+          </>
+        )}
+      </span>
+      <span className={styles.detail}>{detail}</span>
+    </button>
+  )
+}

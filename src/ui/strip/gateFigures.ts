@@ -1,0 +1,59 @@
+import { formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { runsText } from '@/core/sizing/answer'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import type { PowerGate, Verdict } from '@/core/sizing/gates'
+import type { WorkingKey } from '@/core/sizing/workings'
+
+/** A gate as the strip shows it. */
+export interface GateFigure {
+  name: string
+  verdict: Verdict
+  need: string
+  of: string
+  /** where the bar ends and where its mark stands, 0…1 of its width; null without a bar */
+  bar: { fill: number; mark: number } | null
+  detail: string
+  working: WorkingKey
+}
+
+/** The four gates in the order they are passed. */
+export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
+  const { carries, starts, lasts } = gates
+  const { runtimeMin, outageMin } = lasts
+  const shownMin = Math.min(runtimeMin, result.horizonMin)
+  return [
+    { name: 'Carries', ...powerFigure(carries), detail: carriesDetail(carries), working: 'carries' },
+    {
+      name: 'Starts',
+      ...powerFigure(starts),
+      detail: starts.binding ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'on top' : 'running'}` : 'nothing starts',
+      working: 'starts',
+    },
+    {
+      name: 'Lasts',
+      verdict: lasts.verdict,
+      need: `${runtimeMin === Infinity ? '> ' : ''}${formatHours(shownMin)}`,
+      of: `of ${formatNumber(outageMin / 60, 1)}`,
+      bar: barOf(shownMin, outageMin),
+      detail: result.loads.length ? `${runsText(lasts.confidence)} reach it` : 'nothing is carried',
+      working: 'margin',
+    },
+    { name: 'Refills', verdict: 'unplanned', need: '–', of: '', bar: null, detail: 'not planned yet', working: 'refills' },
+  ]
+}
+
+function powerFigure({ verdict, neededW, limitW }: PowerGate) {
+  return { verdict, need: formatWatts(neededW), of: `of ${formatNumber(limitW, 0)}`, bar: barOf(neededW, limitW) }
+}
+
+/** The bar spans a quarter more than the larger of the two, so that both ends are seen. */
+function barOf(value: number, limit: number) {
+  const span = Math.max(limit * 1.25, value)
+  return span > 0 ? { fill: value / span, mark: limit / span } : { fill: 0, mark: 0.8 }
+}
+
+function carriesDetail({ wrongVoltage, binding, neededW, limitW }: PowerGate): string {
+  if (wrongVoltage.length) return `${wrongVoltage[0].name} wants ${wrongVoltage[0].volts} V`
+  if (neededW > limitW) return `${formatWatts(neededW - limitW)} over`
+  return binding ? `${formatWatts(limitW - neededW)} to spare` : 'nothing runs'
+}

@@ -1,0 +1,16 @@
+'use client'
+import { ThemeProvider } from '@mui/material/styles'
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
+import type { ReactNode } from 'react'
+import { theme } from './theme'
+
+/** The theme for every page; `nonce` lets the styles MUI writes pass the content security policy. */
+export function ThemeRoot({ nonce, children }: { nonce: string; children: ReactNode }) {
+  return (
+    <AppRouterCacheProvider options={{ key: 'mui', nonce }}>
+      <ThemeProvider theme={theme} defaultMode="system" disableTransitionOnChange>
+        {children}
+      </ThemeProvider>
+    </AppRouterCacheProvider>
+  )
+}

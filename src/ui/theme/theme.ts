@@ -1,0 +1,40 @@
+'use client'
+import { createTheme } from '@mui/material/styles'
+
+/** MUI under the house's palette: hairlines, no shadows, no capitals, figures that line up. */
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'data-theme' },
+  colorSchemes: {
+    light: {
+      palette: {
+        primary: { main: '#0e5a62' },
+        error: { main: '#9e4127' },
+        text: { primary: '#1b2a2f', secondary: '#56626a' },
+        background: { default: '#f3efe6', paper: '#fbf9f4' },
+        divider: '#d5cdbd',
+      },
+    },
+    dark: {
+      palette: {
+        primary: { main: '#4fa3a6' },
+        error: { main: '#d2734f' },
+        text: { primary: '#e2d3ba', secondary: '#a39580' },
+        background: { default: '#000', paper: '#070605' },
+        divider: '#2b261f',
+      },
+    },
+  },
+  typography: { fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif", fontSize: 14 },
+  shape: { borderRadius: 2 },
+  components: {
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: {
+      defaultProps: { disableElevation: true, variant: 'outlined', color: 'inherit', size: 'small' },
+      styleOverrides: { root: { textTransform: 'none', borderColor: 'var(--rule)', fontWeight: 600 } },
+    },
+    MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
+    MuiDialog: { styleOverrides: { paper: { border: '1px solid var(--rule)' } } },
+    MuiMenu: { styleOverrides: { paper: { border: '1px solid var(--rule)' } } },
+    MuiMenuItem: { styleOverrides: { root: { fontSize: 14, minHeight: 36 } } },
+  },
+})

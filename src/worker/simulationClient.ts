@@ -1,0 +1,54 @@
+import { type Remote, wrap } from 'comlink'
+import type { Plan } from '@/core/plan/document'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import type { SimulationJobs } from './simulationJobs'
+
+/** A worker that runs plans off the page's own thread, begun on first use. */
+export class SimulationClient {
+  private worker: Worker | null = null
+  private remote: Remote<SimulationJobs> | null = null
+  private waiting: { plan: Plan; settle: (evaluation: Evaluation | null) => void } | null = null
+  private busy = false
+
+  /** Runs a plan. */
+  evaluate(plan: Plan): Promise<Evaluation> {
+    return this.jobs().evaluate(plan)
+  }
+
+  /**
+   * Runs a plan unless a newer one comes before its turn: while one is being run only the newest waits.
+   * @returns the evaluation, or null when a newer plan took its place
+   */
+  evaluateNewest(plan: Plan): Promise<Evaluation | null> {
+    return new Promise((settle) => {
+      this.waiting?.settle(null)
+      this.waiting = { plan, settle }
+      if (!this.busy) void this.work()
+    })
+  }
+
+  /** Ends the worker; a later call begins a new one. */
+  dispose(): void {
+    this.worker?.terminate()
+    this.worker = null
+    this.remote = null
+  }
+
+  private async work(): Promise<void> {
+    this.busy = true
+    while (this.waiting) {
+      const { plan, settle } = this.waiting
+      this.waiting = null
+      settle(await this.evaluate(plan))
+    }
+    this.busy = false
+  }
+
+  private jobs(): Remote<SimulationJobs> {
+    if (!this.remote) {
+      this.worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), { type: 'module' })
+      this.remote = wrap<SimulationJobs>(this.worker)
+    }
+    return this.remote
+  }
+}

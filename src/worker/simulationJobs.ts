@@ -1,0 +1,8 @@
+import type { Plan } from '@/core/plan/document'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import type { SimulationOptions } from '@/core/simulation/simulate'
+
+/** What the simulation worker does for a page. */
+export interface SimulationJobs {
+  evaluate(plan: Plan, options?: SimulationOptions): Evaluation
+}

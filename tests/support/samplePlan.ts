@@ -1,0 +1,104 @@
+import { sourceOf, equipmentClass } from '@/catalog/equipment'
+import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/document'
+import type { Behaviour, Load, Source } from '@/core/plan/schema'
+import { quantity } from '@/core/quantity/quantity'
+
+/** Builders of small plans for tests and benchmarks. */
+
+export const exact = { times: 1 }
+
+export const constant = (watts: number): Behaviour => ({ kind: 'constant', runningW: quantity(watts, 'W', 'measured', exact) })
+
+export const cycling = (running: number, average: number, period: number, times = 1): Behaviour => ({
+  kind: 'cycling',
+  runningW: quantity(running, 'W', 'measured', { times }),
+  averageW: quantity(average, 'W', 'measured', { times }),
+  periodMin: quantity(period, 'min', 'measured', { times }),
+  dutyFollows: 'nothing',
+})
+
+export const scheduled = (watts: number, from: string, to: string): Behaviour => ({
+  kind: 'scheduled',
+  runningW: quantity(watts, 'W', 'measured', exact),
+  windows: [{ from, to }],
+})
+
+export const session = (watts: number, minutes: number, at: string[], times = 1): Behaviour => ({
+  kind: 'session',
+  runningW: quantity(watts, 'W', 'measured', exact),
+  minutesEach: quantity(minutes, 'min', 'measured', { times }),
+  when: { at },
+})
+
+export function loadOf(behaviour: Behaviour, more: Partial<Load> = {}): Load {
+  return {
+    id: 'load',
+    name: 'Load',
+    volts: 120,
+    leg: 'A',
+    start: null,
+    medical: false,
+    note: '',
+    on: true,
+    tier: 'hold',
+    sourceId: 'main',
+    behaviour,
+    ...more,
+  }
+}
+
+/** A 2 kWh station with nothing uncertain about it, unless told otherwise. */
+export function exactSource(more: Partial<Source> = {}): Source {
+  return {
+    ...sourceOf(equipmentClass('station-2000'), 'main'),
+    capacityWh: quantity(2000, 'Wh', 'measured', exact),
+    reserveFraction: quantity(0, '1', 'measured', exact),
+    efficiencyFraction: quantity(0.9, '1', 'measured', exact),
+    noLoadW: quantity(10, 'W', 'measured', exact),
+    usableFraction: quantity(0.8, '1', 'measured', exact),
+    ...more,
+  }
+}
+
+export function planWith(loads: Load[], sources: Source[] = [exactSource()], durationH = 24): Plan {
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    household: { name: 'Test house', sample: false, mains: '120/240 V split phase', units: 'metric', currency: 'USD', surgeSchool: 'largest-start' },
+    scenario: {
+      id: 'scenario',
+      name: 'Test outage',
+      startsAt: '2027-02-05T18:00',
+      durationH,
+      place: { name: '', latitudeDeg: 45, longitudeDeg: 0 },
+      outdoor: { lowC: 0, highC: 5 },
+      away: [],
+      asleep: [],
+      carriedTiers: 'spare',
+      confidence: 0.9,
+      note: '',
+    },
+    loads,
+    powerSystem: { id: 'system', name: 'test station', sources, note: '' },
+    refill: {},
+  }
+}
+
+/** Twelve loads of every kind, as a house has them, each uncertain. @param count how many, by repeating them */
+export function mixedLoads(count = 12): Load[] {
+  const kinds: Behaviour[] = [
+    cycling(150, 62, 45, 1.5),
+    cycling(90, 30, 50, 1.5),
+    cycling(140, 60, 24, 1.2),
+    cycling(520, 12, 16, 1.4),
+    constant(24),
+    constant(6),
+    scheduled(38, '22:30', '06:30'),
+    scheduled(45, '17:00', '23:00'),
+    scheduled(60, '19:00', '21:30'),
+    session(1250, 6, ['12:30', '18:30'], 1.3),
+    session(900, 8, ['07:00'], 1.3),
+    { ...session(700, 4, ['08:00'], 1.4), when: { timesADay: 6, from: '07:00', to: '22:00' } } as Behaviour,
+  ]
+  return Array.from({ length: count }, (_, i) => loadOf(kinds[i % kinds.length], { id: `load-${i}`, name: `Load ${i}` }))
+}
