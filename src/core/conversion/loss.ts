@@ -26,15 +26,18 @@ export interface StoreValues {
  *
  * Efficiency and no-load draw: P_battery = P₀ + P_outlet ÷ η, down to the reserve.
  * Flat: a fixed share of the rated capacity reaches the outlets, the reserve and all losses counted in it,
- * so P_battery = P_outlet · (1 − reserve) ÷ usable and the state of charge still ends at the reserve.
+ * so P_battery = P_outlet · (1 − reserve) ÷ usable and the state of charge still ends at the reserve. A
+ * usable share that leaves less than the reserve wins over it: nobody gets 80 % out of a half.
  * Source: common practice, no source; docs/model.md says where the two schools part.
  */
 export function storePath(rule: Source['lossRule'], values: StoreValues): StorePath {
   const { capacityWh, reserveFraction } = values
-  const floorWh = capacityWh * reserveFraction
   if (rule === 'flat') {
-    return { capacityWh, floorWh, noLoadW: 0, batteryWPerOutletW: (1 - reserveFraction) / values.usableFraction }
+    const { usableFraction } = values
+    const floor = Math.max(0, Math.min(reserveFraction, 1 - usableFraction))
+    return { capacityWh, floorWh: capacityWh * floor, noLoadW: 0, batteryWPerOutletW: (1 - floor) / usableFraction }
   }
+  const floorWh = capacityWh * reserveFraction
   return { capacityWh, floorWh, noLoadW: values.noLoadW, batteryWPerOutletW: 1 / values.efficiencyFraction }
 }
 

@@ -51,7 +51,7 @@ export function simulateSlowly(plan: Plan, runs: number, seed: number, horizonMi
               stores[active].energyWh -= neededWh
               restOfMinute = 0
             } else {
-              const lasts = Math.max(0, availableWh) * (60 / drainW)
+              const lasts = availableWh > 0 ? (availableWh * 60) / drainW : 0
               stores[active].energyWh = Math.min(stores[active].energyWh, path.floorWh)
               restOfMinute -= lasts
               result.emptyMin[active] = minute + 1 - restOfMinute

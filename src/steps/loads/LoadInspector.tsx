@@ -21,7 +21,7 @@ const WorkingDialog = dynamic(() => import('@/ui/strip/WorkingDialog').then((mod
 
 const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'constant', words: 'Constant: on all the time' },
-  { value: 'cycling', words: 'Cycling: a thermostat or float switch' },
+  { value: 'cycling', words: 'Cycling: thermostat, float switch' },
   { value: 'scheduled', words: 'Scheduled: by the clock' },
   { value: 'session', words: 'Session: minutes at a time' },
 ]

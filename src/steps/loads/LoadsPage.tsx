@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { LoadInspector } from './LoadInspector'
@@ -20,14 +20,19 @@ export function LoadsPage() {
   useAddKey(() => setAdding(true))
   const wanted = chosen && chosen.asked === asked ? chosen.id : asked
   const selected = loads.find(({ id }) => id === wanted) ?? loads[0]
-  const select = (id: string) => setChosen({ id, asked })
+  const inspector = useRef<HTMLElement>(null)
+  const select = (id: string) => {
+    setChosen({ id, asked })
+    // on a narrow screen the inspector stands below the ledger
+    if (window.matchMedia('(max-width: 1080px)').matches) inspector.current?.scrollIntoView({ block: 'start' })
+  }
   return (
     <div className={styles.columns}>
       <div className={styles.ledger}>
         <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
         {loads.length > 0 && <SizingNumbers />}
       </div>
-      <aside className={styles.inspector} aria-label="The chosen load">
+      <aside ref={inspector} className={styles.inspector} aria-label="The chosen load">
         {selected && <LoadInspector key={selected.id} load={selected} select={select} />}
       </aside>
       {adding && (

@@ -1,6 +1,7 @@
 'use client'
 import { useId } from 'react'
 import type { Behaviour } from '@/core/plan/schema'
+import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
@@ -55,12 +56,10 @@ function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) =
       <span className={fields.control}>
         {at.map((clock, i) => (
           <span key={i} className={windows.window}>
-            <input
-              type="time"
-              className={windows.time}
-              aria-label={`Begins at ${i + 1}`}
+            <ClockInput
+              label={`Begins at ${i + 1}`}
               value={clock}
-              onChange={(event) => event.target.value && onChange(at.map((other, k) => (k === i ? event.target.value : other)))}
+              onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
             />
             {at.length > 1 && (
               <button className={windows.small} aria-label={`Remove hour ${i + 1}`} onClick={() => onChange(at.filter((_, k) => k !== i))}>
@@ -102,9 +101,9 @@ function WithinFields({ when, onChange }: { when: Within; onChange: (when: Withi
           }}
         />
         <span>between</span>
-        <input type="time" className={windows.time} aria-label="Between" value={when.from} onChange={(event) => event.target.value && onChange({ ...when, from: event.target.value })} />
+        <ClockInput label="Between" value={when.from} onChange={(from) => onChange({ ...when, from })} />
         <span>and</span>
-        <input type="time" className={windows.time} aria-label="And" value={when.to === '24:00' ? '00:00' : when.to} onChange={(event) => event.target.value && onChange({ ...when, to: event.target.value })} />
+        <ClockInput label="And" value={when.to} endOfDay onChange={(to) => onChange({ ...when, to })} />
       </span>
     </div>
   )

@@ -27,8 +27,8 @@ export function StartFields({ load, change }: StartFieldsProps) {
         label="Motor start"
         value={start ? 'yes' : 'no'}
         options={[
-          { value: 'no', words: 'None: electronics, heat, inverter drive' },
-          { value: 'yes', words: 'A motor or compressor that starts hard' },
+          { value: 'no', words: 'None, or an inverter drive' },
+          { value: 'yes', words: 'A motor or compressor' },
         ]}
         onChange={(choice) => change({ start: choice === 'yes' ? guessed() : null }, 'start')}
       />

@@ -55,7 +55,7 @@ function CellField({ row, context: { system, source } }: { row: CandidateRow; co
         label={label}
         value={source.lossRule}
         options={[
-          { value: 'efficiency', words: 'efficiency and no-load' },
+          { value: 'efficiency', words: 'efficiency' },
           { value: 'flat', words: 'flat share' },
         ]}
         onChange={(lossRule) => change({ lossRule })}

@@ -25,6 +25,10 @@ export function CandidateTable() {
   return (
     <div className={styles.scroll}>
       <table className={styles.table}>
+        <colgroup>
+          <col className={styles.labelColumn} />
+          <col className={styles.needColumn} />
+        </colgroup>
         <thead>
           <tr>
             <th scope="row">

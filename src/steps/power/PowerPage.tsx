@@ -5,8 +5,10 @@ import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { EQUIPMENT, systemOf } from '@/catalog/equipment'
 import { LIMITS } from '@/core/plan/schema'
-import { addPowerSystem, freshId, freshName, removePowerSystem } from '@/ui/household/edits'
+import { addPowerSystem, changePowerSystem, choose, freshId, freshName, removePowerSystem } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
+import { SelectField } from '@/ui/field/SelectField'
+import { TextField } from '@/ui/field/TextField'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { CandidateTable } from './CandidateTable'
 import styles from './PowerPage.module.css'
@@ -53,8 +55,31 @@ export function PowerPage() {
           </MenuItem>
         ))}
       </Menu>
+      <div className={styles.pick}>
+        <SelectField
+          label="Candidate"
+          value={chosen.id}
+          options={systems.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={(powerSystemId) => edit(choose({ powerSystemId }))}
+        />
+      </div>
       <CandidateTable />
-      {chosen.note && <p className={styles.note}>{chosen.note}</p>}
+      <div className={styles.note} key={chosen.id}>
+        <TextField
+          label="Name of the chosen"
+          value={chosen.name}
+          maxLength={LIMITS.nameLength}
+          onChange={(name) => edit(changePowerSystem(chosen.id, { name }), `${chosen.id} name`)}
+        />
+        <TextField
+          label="Note"
+          value={chosen.note}
+          maxLength={LIMITS.noteLength}
+          multiline
+          optional
+          onChange={(note) => edit(changePowerSystem(chosen.id, { note }), `${chosen.id} note`)}
+        />
+      </div>
       <p className={styles.caution}>
         A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a licensed electrician and local code. Never
         back-feed an outlet: it can kill a line worker.

@@ -48,7 +48,7 @@ const energy = (context: RowContext) => context.evaluation?.result.chains[0]?.en
 const shownQuantity = (quantity: Quantity, format: (value: number) => string) => format(quantity.value)
 
 const lastsRow: CandidateRow = {
-  label: 'Lasts, with your confidence',
+  label: 'Lasts, as surely as asked',
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
     const lasts = gates(context)?.lasts

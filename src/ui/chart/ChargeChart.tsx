@@ -1,5 +1,5 @@
 'use client'
-import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js'
+import { Chart, Filler, LinearScale, LineController, LineElement, type Plugin, PointElement } from 'chart.js'
 import { useColorScheme } from '@mui/material/styles'
 import { useEffect, useRef } from 'react'
 import { clockTicks, decorations } from './chartDecorations'
@@ -12,6 +12,7 @@ Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
 export default function ChargeChart({ curve, label }: { curve: ChargeCurve; label: string }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const chart = useRef<Chart<'line'> | null>(null)
+  const decoration = useRef<Plugin<'line'> | null>(null)
   const { mode, systemMode } = useColorScheme()
   const scheme = mode === 'system' ? systemMode : mode
 
@@ -31,7 +32,13 @@ export default function ChargeChart({ curve, label }: { curve: ChargeCurve; labe
         layout: { padding: { top: 16, right: 4 } },
         elements: { point: { radius: 0 } },
       },
-      plugins: [],
+      plugins: [
+        {
+          id: 'outage',
+          beforeDatasetsDraw: (...args) => decoration.current?.beforeDatasetsDraw?.(...args),
+          afterDatasetsDraw: (...args) => decoration.current?.afterDatasetsDraw?.(...args),
+        },
+      ],
     })
     chart.current = made
     return () => {
@@ -71,7 +78,7 @@ export default function ChargeChart({ curve, label }: { curve: ChargeCurve; labe
         ticks: { color: ink.soft, font, stepSize: 0.25, padding: 8, callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)) },
       },
     }
-    made.config.plugins = [decorations(curve, ink)]
+    decoration.current = decorations(curve, ink)
     made.update('none')
   }, [curve, scheme])
 

@@ -1,5 +1,7 @@
+import { middlePath } from '@/core/conversion/loss'
 import { type Intervals, formatMoment, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
+import type { Source } from '@/core/plan/schema'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { Band, Percentiles } from '@/core/simulation/result'
 import { formatExactDuration } from '@/core/quantity/format'
@@ -37,7 +39,7 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     outageMin,
     horizonMin,
     band: found.band,
-    reserveFraction: source.reserveFraction.value,
+    reserveFraction: floorFraction(source),
     emptyMin,
     asleep: windowIntervals(asleep, startsAt, shownMin),
     away: windowIntervals(away, startsAt, shownMin),
@@ -46,6 +48,12 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
         ? null
         : { title: `empty ${moment(emptyMin.p50, 10)}`, detail: `8 runs of 10: ${moment(emptyMin.p10)} to ${moment(emptyMin.p90)}` },
   }
+}
+
+/** The state of charge at which a source ends its run. */
+function floorFraction(source: Source): number {
+  const { floorWh, capacityWh } = middlePath(source)
+  return floorWh / capacityWh
 }
 
 /** The band's percentiles as points for the chart, up to the last minute shown. */

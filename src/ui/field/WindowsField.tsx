@@ -1,6 +1,7 @@
 'use client'
 import { useId } from 'react'
 import { type DayWindow, WEEKDAYS, type Weekday } from '@/core/plan/clock'
+import { ClockInput } from './ClockInput'
 import fields from './field.module.css'
 import styles from './WindowsField.module.css'
 
@@ -28,21 +29,9 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
       <div className={styles.windows}>
         {windows.map((window, i) => (
           <div key={i} className={styles.window}>
-            <input
-              type="time"
-              className={styles.time}
-              aria-label={`${label} ${i + 1}: from`}
-              value={window.from}
-              onChange={(event) => event.target.value && change(i, { from: event.target.value })}
-            />
+            <ClockInput label={`${label} ${i + 1}: from`} value={window.from} onChange={(from) => change(i, { from })} />
             <span aria-hidden>–</span>
-            <input
-              type="time"
-              className={styles.time}
-              aria-label={`${label} ${i + 1}: until`}
-              value={window.to === '24:00' ? '00:00' : window.to}
-              onChange={(event) => event.target.value && change(i, { to: event.target.value === '00:00' ? '24:00' : event.target.value })}
-            />
+            <ClockInput label={`${label} ${i + 1}: until`} value={window.to} endOfDay onChange={(to) => change(i, { to })} />
             <Days days={window.days} label={`${label} ${i + 1}`} onChange={(days) => change(i, { days })} />
             {(optional || windows.length > 1) && (
               <button className={styles.small} aria-label={`Remove ${label} ${i + 1}`} onClick={() => onChange(windows.filter((_, k) => k !== i))}>

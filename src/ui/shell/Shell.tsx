@@ -49,7 +49,7 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
           <button className={styles.tool} onClick={() => setOpen('find')}>
             Find <kbd>/</kbd>
           </button>
-          <button className={styles.tool} onClick={() => setOpen('keys')}>
+          <button className={`${styles.tool} ${styles.desktopOnly}`} onClick={() => setOpen('keys')}>
             Keys <kbd>?</kbd>
           </button>
           <ThemeSwitch />

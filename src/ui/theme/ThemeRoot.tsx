@@ -8,7 +8,7 @@ import { theme } from './theme'
 export function ThemeRoot({ nonce, children }: { nonce: string; children: ReactNode }) {
   return (
     <AppRouterCacheProvider options={{ key: 'mui', nonce }}>
-      <ThemeProvider theme={theme} defaultMode="system" disableTransitionOnChange>
+      <ThemeProvider theme={theme} defaultMode="system">
         {children}
       </ThemeProvider>
     </AppRouterCacheProvider>
