@@ -23,7 +23,7 @@ export const scheduled = (watts: number, from: string, to: string): Behaviour =>
   windows: [{ from, to }],
 })
 
-export const session = (watts: number, minutes: number, at: string[], times = 1): Behaviour => ({
+export const session = (watts: number, minutes: number, at: string[], times = 1): Extract<Behaviour, { kind: 'session' }> => ({
   kind: 'session',
   runningW: quantity(watts, 'W', 'measured', exact),
   minutesEach: quantity(minutes, 'min', 'measured', { times }),
@@ -98,7 +98,7 @@ export function mixedLoads(count = 12): Load[] {
     scheduled(60, '19:00', '21:30'),
     session(1250, 6, ['12:30', '18:30'], 1.3),
     session(900, 8, ['07:00'], 1.3),
-    { ...session(700, 4, ['08:00'], 1.4), when: { timesADay: 6, from: '07:00', to: '22:00' } } as Behaviour,
+    { ...session(700, 4, ['08:00'], 1.4), when: { timesADay: 6, from: '07:00', to: '22:00' } },
   ]
   return Array.from({ length: count }, (_, i) => loadOf(kinds[i % kinds.length], { id: `load-${i}`, name: `Load ${i}` }))
 }

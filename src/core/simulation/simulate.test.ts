@@ -137,7 +137,9 @@ describe('properties of any plan', () => {
         const at = (plan.scenario.durationH * 60) / 15
         if (at < points && all.chains.length === 1 && plan.powerSystem.sources.every(({ capacityWh }) => (capacityWh.spread as { times: number }).times === 1)) {
           const lost = total(chain.chain.sources.map((source, s) => source.capacityWh.value * (chain.fractions[s][0] - chain.fractions[s][at])))
-          expect(energy.takenWh).toBeCloseTo(lost, 0)
+          // the sweep spreads a load evenly over the minute in which the battery ends: that much may differ
+          const minuteWh = (total(plan.loads.map(({ behaviour }) => behaviour.runningW.value)) * 3) / 60
+          expect(Math.abs(energy.takenWh - lost)).toBeLessThan(minuteWh + 0.01)
         }
       }),
       { numRuns: 100 },

@@ -1,0 +1,144 @@
+import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { formatMoment } from '@/core/plan/clock'
+import { type Plan, readPlan } from '@/core/plan/document'
+import { formatEnergy } from '@/core/quantity/format'
+import { parseMeasure } from '@/core/quantity/parse'
+import { answerText } from '@/core/sizing/answer'
+import { type Evaluation, evaluate } from '@/core/sizing/evaluate'
+import { chargeAt } from '@/core/simulation/chargeAt'
+import { DEFAULT_RUNS, DEFAULT_SEED, runAll } from '@/core/simulation/simulate'
+
+const RUNS_LIMIT = 100_000
+
+/** One line for each fault, then exit code 2. */
+function refuse(lines: string[]): never {
+  for (const line of lines) console.error(line)
+  process.exit(2)
+}
+
+function wholeNumber(text: string | undefined, name: string, low: number, high: number, otherwise: number): number {
+  if (text === undefined) return otherwise
+  const value = Number(text)
+  if (!Number.isInteger(value) || value < low || value > high)
+    refuse([`--${name}: “${text}” must be a whole number from ${low} to ${high}`])
+  return value
+}
+
+function readOptions() {
+  try {
+    return parseArgs({
+      allowPositionals: true,
+      options: {
+        json: { type: 'boolean' },
+        runs: { type: 'string' },
+        seed: { type: 'string' },
+        at: { type: 'string', multiple: true },
+      },
+    })
+  } catch (error) {
+    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+  }
+}
+
+function readDocument(path: string): Plan {
+  let text: string
+  try {
+    text = readFileSync(path === '-' ? 0 : path, 'utf8')
+  } catch {
+    return refuse([`${path}: no such file can be read`])
+  }
+  let input: unknown
+  try {
+    input = JSON.parse(text)
+  } catch (error) {
+    return refuse([`${path}: is not valid JSON (${(error as Error).message})`])
+  }
+  const reading = readPlan(input)
+  return reading.ok ? reading.plan : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
+}
+
+const { values, positionals } = readOptions()
+if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope simulate plan.json'])
+const options = {
+  runs: wholeNumber(values.runs, 'runs', 1, RUNS_LIMIT, DEFAULT_RUNS),
+  seed: wholeNumber(values.seed, 'seed', 0, 2 ** 31 - 1, DEFAULT_SEED),
+}
+const plan = readDocument(positionals[0])
+const evaluation = evaluate(plan, options)
+const { horizonMin } = evaluation.result
+const moments = (values.at ?? []).map((text) => {
+  const parsed = parseMeasure(text, 'hours')
+  if (!parsed.ok && text.trim() !== '0h') refuse([`--at: ${parsed.message}`])
+  const minute = parsed.ok ? parsed.value * 60 : 0
+  if (minute > horizonMin) refuse([`--at: ${text} is past the ${horizonMin / 60} h that are looked at`])
+  return minute
+})
+const charge = moments.length ? chargeAt(runAll(plan, options), moments) : []
+
+if (values.json) console.log(JSON.stringify(asJson(evaluation), null, 2))
+else printText(evaluation)
+
+/** The whole result; a time beyond the horizon is null, with the horizon beside it. */
+function asJson({ result, gates, answer, workings }: Evaluation) {
+  const minutes = (percentiles: { p10: number; p50: number; p90: number }) =>
+    Object.fromEntries(Object.entries(percentiles).map(([key, value]) => [key, Number.isFinite(value) ? value : null]))
+  const { chains, events, loads, leftOut, runs, seed, outageMin, reachesFraction, runtimeMin } = result
+  const finite = (minute: number) => (Number.isFinite(minute) ? minute : null)
+  return {
+    answer: answerText(answer),
+    runs,
+    seed,
+    startsAt: plan.scenario.startsAt,
+    outageMin,
+    horizonMin,
+    runtimeMin: minutes(runtimeMin),
+    endsAt: Object.fromEntries(
+      Object.entries(runtimeMin).map(([key, value]) => [key, Number.isFinite(value) ? formatMoment(plan.scenario.startsAt, value) : null]),
+    ),
+    reachesFraction,
+    gates: {
+      carries: { verdict: gates.carries.verdict, neededW: gates.carries.neededW, limitW: gates.carries.limitW, bindingLoadId: gates.carries.binding?.id ?? null, wrongVoltageLoadIds: gates.carries.wrongVoltage.map(({ id }) => id) },
+      starts: { verdict: gates.starts.verdict, neededW: gates.starts.neededW, limitW: gates.starts.limitW, bindingLoadId: gates.starts.binding?.id ?? null },
+      lasts: { ...gates.lasts, runtimeMin: finite(gates.lasts.runtimeMin) },
+      refills: gates.refills,
+    },
+    at: charge.map(({ minute, sources }) => ({ minute, clock: formatMoment(plan.scenario.startsAt, minute), stateOfCharge: sources })),
+    loads: loads.map((load) => ({ ...load, name: plan.loads.find(({ id }) => id === load.loadId)?.name })),
+    leftOut,
+    events: events.map((event) => ({ ...event, atMin: minutes(event.atMin) })),
+    sources: chains.flatMap((chain) =>
+      chain.sources.map(({ sourceId, emptyMin, band }) => ({
+        sourceId,
+        emptyMin: minutes(emptyMin),
+        band: { stepMin: band.stepMin, p10: Array.from(band.p10), p50: Array.from(band.p50), p90: Array.from(band.p90) },
+      })),
+    ),
+    chains: chains.map(({ sources, runtimeMin: ends, endsFirstFraction, energy, overloads }) => ({
+      sourceIds: sources.map(({ sourceId }) => sourceId),
+      runtimeMin: minutes(ends),
+      endsFirstFraction,
+      energy,
+      overloads,
+    })),
+    workings,
+  }
+}
+
+function printText({ answer, result }: Evaluation) {
+  console.log(answerText(answer))
+  console.log()
+  for (const { loadId, askedWh, suppliedWh } of result.loads) {
+    const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
+    console.log(`  ${name.padEnd(32)} asks ${formatEnergy(askedWh).padStart(9)}, gets ${formatEnergy(suppliedWh).padStart(9)}`)
+  }
+  for (const { loadId, why } of result.leftOut) {
+    const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
+    console.log(`  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage' }[why]}`)
+  }
+  for (const { minute, sources } of charge)
+    for (const [id, { p10, p50, p90 }] of Object.entries(sources)) {
+      const percent = (value: number) => `${Math.round(value * 100)} %`
+      console.log(`  ${formatMoment(plan.scenario.startsAt, minute)}: ${id} at ${percent(p50)} (${percent(p10)} to ${percent(p90)})`)
+    }
+}

@@ -1,0 +1,129 @@
+import { describe, expect, test } from '@jest/globals'
+import { demoHousehold } from '@/catalog/demoHousehold'
+import { planOf, readHousehold } from '@/core/plan/household'
+import { evaluate } from '@/core/sizing/evaluate'
+import { addLoad, addScenario, changeLoad, changeStanding, choose, freshId, freshName, neighbour, removeLoad, removePowerSystem, removeScenario } from './edits'
+import { createHouseholdStore } from './store'
+
+const fresh = () => {
+  const household = demoHousehold()
+  const stored = { id: 'h', version: 4, savedAt: '2027-01-01T10:00:00.000Z', household }
+  return createHouseholdStore(stored, evaluate(planOf(household), { runs: 5 }))
+}
+const nameOf = (store: ReturnType<typeof fresh>) => store.getState().household.loads[0].name
+const rename = (name: string) => changeLoad('boiler', { name })
+
+describe('undo and redo', () => {
+  test('typing in one field is one step; another field is another', () => {
+    const store = fresh()
+    const { edit, undo, redo } = store.getState()
+    edit(rename('B'), 'boiler name')
+    edit(rename('Bo'), 'boiler name')
+    edit(changeStanding('boiler', { on: false }), 'boiler on')
+    undo()
+    expect(nameOf(store)).toBe('Bo')
+    undo()
+    expect(nameOf(store)).toBe('Boiler, two circulators')
+    redo()
+    expect(nameOf(store)).toBe('Bo')
+  })
+
+  test('a new edit after undo drops what could be redone', () => {
+    const store = fresh()
+    const { edit, undo, redo } = store.getState()
+    edit(rename('One'))
+    undo()
+    edit(rename('Two'))
+    redo()
+    expect(nameOf(store)).toBe('Two')
+  })
+
+  test('nothing to undo leaves everything as it is', () => {
+    const store = fresh()
+    store.getState().undo()
+    store.getState().redo()
+    expect(store.getState().save.kind).toBe('saved')
+  })
+})
+
+describe('saving', () => {
+  test('a change made while a save is on its way is still to be saved', () => {
+    const store = fresh()
+    store.getState().edit(rename('One'))
+    const sent = store.getState().household
+    store.getState().edit(rename('Two'))
+    store.getState().saved(5, 'now', sent)
+    expect(store.getState()).toMatchObject({ version: 5, save: { kind: 'unsaved' } })
+    store.getState().saved(6, 'now', store.getState().household)
+    expect(store.getState().save.kind).toBe('saved')
+  })
+
+  const newer = () => ({ id: 'h', version: 9, savedAt: 'later', household: { ...demoHousehold(), loads: [] } })
+
+  test('taking the newer state keeps one’s own a step of undo away', () => {
+    const store = fresh()
+    store.getState().edit(rename('Mine'))
+    store.getState().setSave({ kind: 'stale', newer: newer() })
+    store.getState().edit(rename('Mine too'))
+    expect(store.getState().save.kind).toBe('stale')
+    store.getState().takeNewer(newer())
+    expect(store.getState()).toMatchObject({ version: 9, household: { loads: [] }, save: { kind: 'saved' } })
+    store.getState().undo()
+    expect(nameOf(store)).toBe('Mine too')
+  })
+
+  test('keeping one’s own saves it over the newer version', () => {
+    const store = fresh()
+    store.getState().edit(rename('Mine'))
+    store.getState().keepMine(newer())
+    expect(store.getState()).toMatchObject({ version: 9, save: { kind: 'unsaved' } })
+    expect(nameOf(store)).toBe('Mine')
+  })
+})
+
+describe('edits leave a valid household', () => {
+  const after = (edit: (household: ReturnType<typeof demoHousehold>) => ReturnType<typeof demoHousehold>) => {
+    const before = demoHousehold()
+    const copy = structuredClone(before)
+    const next = edit(before)
+    expect(before).toEqual(copy)
+    expect(readHousehold(next)).toMatchObject({ ok: true })
+    return next
+  }
+
+  test('a copied load stands after the one it came from', () => {
+    const { loads } = demoHousehold()
+    const next = after(addLoad({ ...loads[0], id: 'copy' }, 'boiler'))
+    expect(next.loads.slice(0, 2).map(({ id }) => id)).toEqual(['boiler', 'copy'])
+    expect(after(removeLoad('boiler')).loads).toHaveLength(loads.length - 1)
+  })
+
+  test('a new outage is chosen, and loads stand in it as in the one it was made from', () => {
+    const [ice] = demoHousehold().scenarios
+    const next = after(addScenario({ ...ice, id: 'again' }, 'february-ice'))
+    expect(next.chosen.scenarioId).toBe('again')
+    expect(next.loads[1].standings.again).toEqual({ on: true, tier: 'ration' })
+  })
+
+  test('removing the chosen outage or candidate chooses the next; the last one stays', () => {
+    const next = after(removeScenario('february-ice'))
+    expect(next.chosen.scenarioId).toBe('august-line-work')
+    expect(next.loads[0].standings).not.toHaveProperty('february-ice')
+    expect(after(removePowerSystem('station-2000')).chosen.powerSystemId).toBe('station-2000-expanded')
+    const single = { ...demoHousehold(), scenarios: [demoHousehold().scenarios[0]] }
+    expect(removeScenario('february-ice')(single)).toBe(single)
+  })
+
+  test('standings change in the chosen outage alone', () => {
+    const next = after((household) => changeStanding('boiler', { on: false })(choose({ scenarioId: 'november-flood' })(household)))
+    expect(next.loads[0].standings['november-flood'].on).toBe(false)
+    expect(next.loads[0].standings['february-ice'].on).toBe(true)
+  })
+})
+
+test('fresh ids and names are nobody else’s', () => {
+  expect(freshId('Chest freezer', [{ id: 'chest-freezer' }])).toBe('chest-freezer-2')
+  expect(freshId('🧊', [])).toBe('item')
+  expect(freshName('Lamp', [{ name: 'Lamp' }, { name: 'Lamp 2' }])).toBe('Lamp 3')
+  expect(neighbour([{ id: 'a' }, { id: 'b' }], 'a', -1).id).toBe('b')
+})
