@@ -1,6 +1,16 @@
 const shared = {
   transform: {
-    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } }, module: { type: 'commonjs' } }],
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
   },
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
@@ -12,8 +22,26 @@ const shared = {
 export default {
   watchman: false,
   projects: [
-    { ...shared, displayName: 'unit', roots: ['<rootDir>/src', '<rootDir>/tests'], testMatch: ['**/src/**/*.test.ts', '**/tests/{published,cli}/**/*.test.ts'], testEnvironment: 'node' },
-    { ...shared, displayName: 'component', roots: ['<rootDir>/src'], testMatch: ['**/src/**/*.test.tsx'], testEnvironment: 'jsdom' },
-    { ...shared, displayName: 'database', roots: ['<rootDir>/tests'], testMatch: ['**/tests/database/**/*.test.ts'], testEnvironment: 'node' },
+    {
+      ...shared,
+      displayName: 'unit',
+      roots: ['<rootDir>/src', '<rootDir>/tests'],
+      testMatch: ['**/src/**/*.test.ts', '**/tests/{published,cli}/**/*.test.ts'],
+      testEnvironment: 'node',
+    },
+    {
+      ...shared,
+      displayName: 'component',
+      roots: ['<rootDir>/src'],
+      testMatch: ['**/src/**/*.test.tsx'],
+      testEnvironment: 'jsdom',
+    },
+    {
+      ...shared,
+      displayName: 'database',
+      roots: ['<rootDir>/tests'],
+      testMatch: ['**/tests/database/**/*.test.ts'],
+      testEnvironment: 'node',
+    },
   ],
 }

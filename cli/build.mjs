@@ -11,16 +11,23 @@ const ENOUGH_DISK_BYTES = 400e6
 export function ensureDisk() {
   const { bavail, bsize } = statfsSync(ROOT)
   if (bavail * bsize < ENOUGH_DISK_BYTES)
-    throw new Stop(`the disk has only ${Math.floor((bavail * bsize) / 1e6)} MB free; free ${ENOUGH_DISK_BYTES / 1e6} MB, then try again. Nothing was changed.`)
+    throw new Stop(
+      `the disk has only ${Math.floor((bavail * bsize) / 1e6)} MB free; free ${ENOUGH_DISK_BYTES / 1e6} MB, then try again. Nothing was changed.`,
+    )
 }
 
 /** Installs the npm packages the lock file names, unless that was done already. */
 export function ensureModules() {
   const stamp = join(ROOT, 'node_modules', '.yotrope-lock')
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   sayStep('installing npm packages (a minute or two)')
-  const { status, stderr } = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], { cwd: ROOT, encoding: 'utf8' })
+  const { status, stderr } = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+  })
   if (status !== 0) throw new Stop(`npm ci failed: ${firstLine(stderr)}`)
   writeFileSync(stamp, lock)
 }
@@ -33,15 +40,23 @@ export function ensureBuild() {
   const newest = Math.max(...SOURCES.map((source) => newestIn(join(ROOT, source))))
   if (existsSync(built) && statSync(built).mtimeMs >= newest) return
   sayStep('building (about a minute)')
-  const { status, stdout, stderr } = spawnSync(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
-    cwd: ROOT,
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
-    encoding: 'utf8',
-    maxBuffer: 1 << 26,
-  })
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'],
+    {
+      cwd: ROOT,
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+      encoding: 'utf8',
+      maxBuffer: 1 << 26,
+    },
+  )
   if (status === 0) return
   console.error(`${stdout}\n${stderr}`)
-  throw new Stop(/ENOSPC/.test(stdout + stderr) ? 'the disk filled up while building; free some space, then try again' : 'the build failed; the reason stands above')
+  throw new Stop(
+    /ENOSPC/.test(stdout + stderr)
+      ? 'the disk filled up while building; free some space, then try again'
+      : 'the build failed; the reason stands above',
+  )
 }
 
 /** The time of the newest change in a file or folder; folders count too, so that a deletion is seen. */
@@ -49,7 +64,10 @@ function newestIn(path) {
   if (!existsSync(path)) return 0
   const stat = statSync(path)
   if (!stat.isDirectory()) return stat.mtimeMs
-  return readdirSync(path).reduce((newest, name) => Math.max(newest, newestIn(join(path, name))), stat.mtimeMs)
+  return readdirSync(path).reduce(
+    (newest, name) => Math.max(newest, newestIn(join(path, name))),
+    stat.mtimeMs,
+  )
 }
 
 const firstLine = (text) => (text ?? '').trim().split('\n')[0]

@@ -19,7 +19,9 @@ function resolvedAt(parent, name) {
 
 /** The system a package is built for, read from its name: "…-linux-arm64-musl", "…-win32-x64-msvc". */
 function platformOf(name) {
-  const os = name.match(/(darwin|win32|linux|freebsd|openbsd|netbsd|sunos|android|aix|openharmony|wasm32)/)?.[1]
+  const os = name.match(
+    /(darwin|win32|linux|freebsd|openbsd|netbsd|sunos|android|aix|openharmony|wasm32)/,
+  )?.[1]
   const cpu = name.match(/(arm64|x64|ia32|arm|ppc64|s390x|riscv64|loong64|mips64el)(?![a-z0-9])/)?.[1]
   return { ...(cpu && { cpu: [cpu] }), ...(os && os !== 'wasm32' && { os: [os] }) }
 }

@@ -44,7 +44,6 @@ export async function startDatabase(place, onExit = () => {}, samePort = null) {
   initialise(place, user)
   const password = ensureSecretFile(place.password)
   writeFileSync(place.initFile, accounts(password), { mode: 0o600 })
-  rmSync(place.socket, { force: true })
   const port = samePort ?? (await freePort())
   const logFrom = existsSync(place.log) ? statSync(place.log).size : 0
   const log = openSync(place.log, 'a')
@@ -104,7 +103,14 @@ function initialise(place, user) {
   rmSync(fresh, { recursive: true, force: true })
   const { status, stdout, stderr } = spawnSync(
     find('mariadb-install-db'),
-    ['--no-defaults', `--datadir=${fresh}`, `--user=${user}`, '--auth-root-authentication-method=socket', `--auth-root-socket-user=${user}`, '--skip-test-db'],
+    [
+      '--no-defaults',
+      `--datadir=${fresh}`,
+      `--user=${user}`,
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${user}`,
+      '--skip-test-db',
+    ],
     { encoding: 'utf8' },
   )
   if (status !== 0) {

@@ -35,7 +35,8 @@ export function applyMigrations(url) {
     env: { ...process.env, DATABASE_URL: url },
     encoding: 'utf8',
   })
-  if (status !== 0) throw new Stop(`the database schema could not be brought up to date: ${stderr.trim().split('\n').pop()}`)
+  if (status !== 0)
+    throw new Stop(`the database schema could not be brought up to date: ${stderr.trim().split('\n').pop()}`)
 }
 
 /**
@@ -55,7 +56,8 @@ export async function runInstance(place, port, env = {}) {
 
   const databaseDied = async () => {
     deaths.push(Date.now())
-    if (stopping || deaths.filter((at) => Date.now() - at < 60_000).length > RESTARTS_A_MINUTE) return giveUp('the database keeps dying')
+    if (stopping || deaths.filter((at) => Date.now() - at < 60_000).length > RESTARTS_A_MINUTE)
+      return giveUp('the database keeps dying')
     say('The database ended unexpectedly; starting it again. What was saved is kept.')
     try {
       database = await startDatabase(place, databaseDied, database.port)
@@ -74,6 +76,7 @@ export async function runInstance(place, port, env = {}) {
   }
   return {
     port,
+    webPid: web.pid,
     database: () => database,
     ended,
     stop: async () => {
@@ -118,11 +121,15 @@ async function startWeb(place, port, databaseUrl, env, onExit) {
       if (!ended) child.kill('SIGKILL')
       throw new Stop(`the web server did not come up: ${words.trim().split('\n').pop() || 'it said nothing'}`)
     }
-    const healthy = await fetch(`http://127.0.0.1:${port}/api/health`).then((response) => response.ok, () => false)
+    const healthy = await fetch(`http://127.0.0.1:${port}/api/health`).then(
+      (response) => response.ok,
+      () => false,
+    )
     if (healthy) break
     await pause(50)
   }
   return {
+    pid: child.pid,
     stop: async () => {
       if (!ended) child.kill('SIGTERM')
       for (let waited = 0; !ended && waited < 5000; waited += 20) await pause(20)

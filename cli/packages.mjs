@@ -11,7 +11,11 @@ export function find(program) {
   return places.map((place) => join(place, program)).find((path) => existsSync(path)) ?? null
 }
 
-export const MARIADB = { program: 'mariadbd', packages: ['mariadb-server-core', 'mariadb-client-core'], what: 'MariaDB’s server' }
+export const MARIADB = {
+  program: 'mariadbd',
+  packages: ['mariadb-server-core', 'mariadb-client-core'],
+  what: 'MariaDB’s server',
+}
 export const CHROMIUM = { program: 'chromium', packages: ['chromium'], what: 'Chromium' }
 
 /** Installs a program from Debian's packages where it is missing, as root or through sudo; otherwise says what to run. */
@@ -21,15 +25,20 @@ export function ensureProgram({ program, packages, what }) {
   const isRoot = process.getuid?.() === 0
   const viaSudo = !isRoot && find('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0
   if (!find('apt-get') || (!isRoot && !viaSudo)) {
-    throw new Stop(`${what} is missing. Install it with this line, then try again:\n  sudo ${command.join(' ')}`)
+    throw new Stop(
+      `${what} is missing. Install it with this line, then try again:\n  sudo ${command.join(' ')}`,
+    )
   }
   sayStep(`installing ${what} (${packages.join(', ')})`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  const run = (args) => spawnSync(viaSudo ? 'sudo' : args[0], viaSudo ? args : args.slice(1), { env, encoding: 'utf8' })
+  const run = (args) =>
+    spawnSync(viaSudo ? 'sudo' : args[0], viaSudo ? args : args.slice(1), { env, encoding: 'utf8' })
   run(['apt-get', 'update', '-qq'])
   const { status, stderr } = run(command)
   if (status !== 0 || !find(program)) {
     const reason = (stderr ?? '').trim().split('\n').pop()
-    throw new Stop(`${what} could not be installed (${reason}). Install it with this line, then try again:\n  sudo ${command.join(' ')}`)
+    throw new Stop(
+      `${what} could not be installed (${reason}). Install it with this line, then try again:\n  sudo ${command.join(' ')}`,
+    )
   }
 }

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -37,16 +37,27 @@ export function ensureHome(place) {
   mkdirSync(place.home, { recursive: true, mode: 0o700 })
 }
 
-/** What an earlier start left on record, if its process still lives; a record of a dead one is removed. */
-export function runningNow(place) {
-  if (!existsSync(place.state)) return null
+/** What the last start left on record; null without one. */
+export function recordOf(place) {
   try {
-    const state = JSON.parse(readFileSync(place.state, 'utf8'))
-    process.kill(state.pid, 0)
-    return state
+    return JSON.parse(readFileSync(place.state, 'utf8'))
   } catch {
-    rmSync(place.state, { force: true })
     return null
+  }
+}
+
+/** The record of the last start, if its process still lives. */
+export function runningNow(place) {
+  const record = recordOf(place)
+  return record && isAlive(record.pid) ? record : null
+}
+
+export function isAlive(pid) {
+  try {
+    process.kill(pid, 0)
+    return true
+  } catch {
+    return false
   }
 }
 

@@ -6,9 +6,13 @@ import { ROOT } from './paths.mjs'
 /** `./yotrope simulate plan.json`: no database and no browser; the work is done in simulate.ts. */
 export function simulate(args) {
   ensureModules()
-  const { status } = spawnSync(process.execPath, ['--import', join(ROOT, 'node_modules/tsx/dist/loader.mjs'), join(ROOT, 'cli/simulate.ts'), ...args], {
-    stdio: 'inherit',
-    env: { ...process.env, TSX_TSCONFIG_PATH: join(ROOT, 'tsconfig.json') },
-  })
+  const { status } = spawnSync(
+    process.execPath,
+    ['--import', join(ROOT, 'node_modules/tsx/dist/loader.mjs'), join(ROOT, 'cli/simulate.ts'), ...args],
+    {
+      stdio: 'inherit',
+      env: { ...process.env, TSX_TSCONFIG_PATH: join(ROOT, 'tsconfig.json') },
+    },
+  )
   return status ?? 1
 }

@@ -17,7 +17,13 @@ function refuse(lines: string[]): never {
   process.exit(2)
 }
 
-function wholeNumber(text: string | undefined, name: string, low: number, high: number, otherwise: number): number {
+function wholeNumber(
+  text: string | undefined,
+  name: string,
+  low: number,
+  high: number,
+  otherwise: number,
+): number {
   if (text === undefined) return otherwise
   const value = Number(text)
   if (!Number.isInteger(value) || value < low || value > high)
@@ -55,7 +61,9 @@ function readDocument(path: string): Plan {
     return refuse([`${path}: is not valid JSON (${(error as Error).message})`])
   }
   const reading = readPlan(input)
-  return reading.ok ? reading.plan : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
+  return reading.ok
+    ? reading.plan
+    : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
 }
 
 const { values, positionals } = readOptions()
@@ -82,7 +90,9 @@ else printText(evaluation)
 /** The whole result; a time beyond the horizon is null, with the horizon beside it. */
 function asJson({ result, gates, answer, workings }: Evaluation) {
   const minutes = (percentiles: { p10: number; p50: number; p90: number }) =>
-    Object.fromEntries(Object.entries(percentiles).map(([key, value]) => [key, Number.isFinite(value) ? value : null]))
+    Object.fromEntries(
+      Object.entries(percentiles).map(([key, value]) => [key, Number.isFinite(value) ? value : null]),
+    )
   const { chains, events, loads, leftOut, runs, seed, outageMin, reachesFraction, runtimeMin } = result
   const finite = (minute: number) => (Number.isFinite(minute) ? minute : null)
   return {
@@ -94,16 +104,34 @@ function asJson({ result, gates, answer, workings }: Evaluation) {
     horizonMin,
     runtimeMin: minutes(runtimeMin),
     endsAt: Object.fromEntries(
-      Object.entries(runtimeMin).map(([key, value]) => [key, Number.isFinite(value) ? formatMoment(plan.scenario.startsAt, value) : null]),
+      Object.entries(runtimeMin).map(([key, value]) => [
+        key,
+        Number.isFinite(value) ? formatMoment(plan.scenario.startsAt, value) : null,
+      ]),
     ),
     reachesFraction,
     gates: {
-      carries: { verdict: gates.carries.verdict, neededW: gates.carries.neededW, limitW: gates.carries.limitW, bindingLoadId: gates.carries.binding?.id ?? null, wrongVoltageLoadIds: gates.carries.wrongVoltage.map(({ id }) => id) },
-      starts: { verdict: gates.starts.verdict, neededW: gates.starts.neededW, limitW: gates.starts.limitW, bindingLoadId: gates.starts.binding?.id ?? null },
+      carries: {
+        verdict: gates.carries.verdict,
+        neededW: gates.carries.neededW,
+        limitW: gates.carries.limitW,
+        bindingLoadId: gates.carries.binding?.id ?? null,
+        wrongVoltageLoadIds: gates.carries.wrongVoltage.map(({ id }) => id),
+      },
+      starts: {
+        verdict: gates.starts.verdict,
+        neededW: gates.starts.neededW,
+        limitW: gates.starts.limitW,
+        bindingLoadId: gates.starts.binding?.id ?? null,
+      },
       lasts: { ...gates.lasts, runtimeMin: finite(gates.lasts.runtimeMin) },
       refills: gates.refills,
     },
-    at: charge.map(({ minute, sources }) => ({ minute, clock: formatMoment(plan.scenario.startsAt, minute), stateOfCharge: sources })),
+    at: charge.map(({ minute, sources }) => ({
+      minute,
+      clock: formatMoment(plan.scenario.startsAt, minute),
+      stateOfCharge: sources,
+    })),
     loads: loads.map((load) => ({ ...load, name: plan.loads.find(({ id }) => id === load.loadId)?.name })),
     leftOut,
     events: events.map((event) => ({ ...event, atMin: minutes(event.atMin) })),
@@ -111,7 +139,12 @@ function asJson({ result, gates, answer, workings }: Evaluation) {
       chain.sources.map(({ sourceId, emptyMin, band }) => ({
         sourceId,
         emptyMin: minutes(emptyMin),
-        band: { stepMin: band.stepMin, p10: Array.from(band.p10), p50: Array.from(band.p50), p90: Array.from(band.p90) },
+        band: {
+          stepMin: band.stepMin,
+          p10: Array.from(band.p10),
+          p50: Array.from(band.p50),
+          p90: Array.from(band.p90),
+        },
       })),
     ),
     chains: chains.map(({ sources, runtimeMin: ends, endsFirstFraction, energy, overloads }) => ({
@@ -130,15 +163,21 @@ function printText({ answer, result }: Evaluation) {
   console.log()
   for (const { loadId, askedWh, suppliedWh } of result.loads) {
     const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
-    console.log(`  ${name.padEnd(32)} asks ${formatEnergy(askedWh).padStart(9)}, gets ${formatEnergy(suppliedWh).padStart(9)}`)
+    console.log(
+      `  ${name.padEnd(32)} asks ${formatEnergy(askedWh).padStart(9)}, gets ${formatEnergy(suppliedWh).padStart(9)}`,
+    )
   }
   for (const { loadId, why } of result.leftOut) {
     const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
-    console.log(`  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage' }[why]}`)
+    console.log(
+      `  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage' }[why]}`,
+    )
   }
   for (const { minute, sources } of charge)
     for (const [id, { p10, p50, p90 }] of Object.entries(sources)) {
       const percent = (value: number) => `${Math.round(value * 100)} %`
-      console.log(`  ${formatMoment(plan.scenario.startsAt, minute)}: ${id} at ${percent(p50)} (${percent(p10)} to ${percent(p90)})`)
+      console.log(
+        `  ${formatMoment(plan.scenario.startsAt, minute)}: ${id} at ${percent(p50)} (${percent(p10)} to ${percent(p90)})`,
+      )
     }
 }

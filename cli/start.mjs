@@ -1,5 +1,6 @@
 import { ensureBuild, ensureDisk, ensureModules } from './build.mjs'
 import { ensurePortFree, runInstance } from './instance.mjs'
+import { endOrphans } from './orphans.mjs'
 import { MARIADB, ensureProgram } from './packages.mjs'
 import { ensureHome, forgetRunning, placeOf, recordRunning, runningNow } from './paths.mjs'
 import { Stop, say } from './say.mjs'
@@ -13,6 +14,7 @@ export async function start() {
     say(`Yotrope is already running on http://127.0.0.1:${running.port}`)
     return 0
   }
+  await endOrphans(place)
   await ensurePortFree(port)
   ensureDisk()
   ensureProgram(MARIADB)
@@ -26,7 +28,12 @@ export async function start() {
   })
   try {
     instance = await runInstance(place, port)
-    recordRunning(place, { port, databasePort: instance.database().port, databasePid: instance.database().pid })
+    recordRunning(place, {
+      port,
+      databasePort: instance.database().port,
+      databasePid: instance.database().pid,
+      webPid: instance.webPid,
+    })
     say(`Yotrope is running on http://127.0.0.1:${port}\nCtrl-C stops it; what you entered is kept.`)
     const reason = await Promise.race([stopAsked, instance.ended])
     if (reason) throw new Stop(`${reason}; what was saved is kept. The log is ${place.log}`)

@@ -9,7 +9,14 @@ export async function status() {
     return 3
   }
   const address = `http://127.0.0.1:${running.port}`
-  const answers = await fetch(`${address}/api/health`).then((response) => response.ok, () => false)
-  say(answers ? `Yotrope is running on ${address}` : `Yotrope was started (process ${running.pid}) but ${address} does not answer yet.`)
+  const answers = await fetch(`${address}/api/health`).then(
+    (response) => response.ok,
+    () => false,
+  )
+  say(
+    answers
+      ? `Yotrope is running on ${address}`
+      : `Yotrope was started (process ${running.pid}) but ${address} does not answer yet.`,
+  )
   return answers ? 0 : 3
 }

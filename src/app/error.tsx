@@ -5,7 +5,10 @@ export default function PageError({ reset }: { reset: () => void }) {
   return (
     <main className={styles.message}>
       <h1>This page could not be shown.</h1>
-      <p>The database may not be answering. Nothing that was saved is lost; what you typed is kept in this browser.</p>
+      <p>
+        The database may not be answering. Nothing that was saved is lost; what you typed is kept in this
+        browser.
+      </p>
       <p>
         <button onClick={reset}>Try again</button>
       </p>

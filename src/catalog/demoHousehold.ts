@@ -69,7 +69,11 @@ function load(
     note: '',
     ...more,
     behaviour,
-    standings: { 'february-ice': standing(ice), 'august-line-work': standing(heat), 'november-flood': standing(flood) },
+    standings: {
+      'february-ice': standing(ice),
+      'august-line-work': standing(heat),
+      'november-flood': standing(flood),
+    },
   }
 }
 
@@ -90,36 +94,135 @@ const on = (tier: Tier): Standing => [true, tier]
 const off = (tier: Tier): Standing => [false, tier]
 
 const LOADS: HouseholdLoad[] = [
-  load('boiler', 'Boiler, two circulators', cycling(quantity(150, 'W', 'measured', { times: 1.05 }), quantity(44, 'W', 'measured'), 24), [on('hold'), off('spare'), on('ration')], {
-    start: start(310, 0.3, 'measured'),
-    note: 'Hard-wired; a licensed electrician fits the inlet.',
-  }),
-  load('larder-refrigerator', 'Larder refrigerator', cycling(quantity(165, 'W', 'label', { times: 1.2 }), quantity(52, 'W', 'label'), 42), [on('ration'), on('hold'), on('hold')], {
-    start: start(1050, 0.3, 'label'),
-  }),
-  load('outhouse-freezer', 'Upright freezer, outhouse', cycling(quantity(95, 'W', 'typical', { times: 1.3 }), quantity(19, 'W', 'typical'), 50), [on('hold'), on('hold'), on('hold')], {
-    start: start(620, 0.3, 'typical'),
-  }),
-  load('network', 'Fibre, router, switch', { kind: 'constant', runningW: quantity(24, 'W', 'measured', { times: 1.05 }) }, [on('hold'), on('hold'), on('hold')]),
-  load('breathing-aid', 'Breathing aid', { kind: 'scheduled', runningW: quantity(38, 'W', 'label', { times: 1.3 }), windows: [{ from: '22:30', to: '06:30' }] }, [on('hold'), on('hold'), on('hold')], {
-    medical: true,
-    note: 'The supplier’s emergency plan comes first; this one only counts hours.',
-  }),
-  load('drain-pump', 'Cellar drain pump', cycling(quantity(520, 'W', 'label', { times: 1.2 }), quantity(6, 'W', 'typical', { times: 1.7 }), 16), [on('hold'), on('hold'), on('hold')], {
-    start: start(1500, 0.5, 'typical'),
-  }),
-  load('well-pump', 'Well pump', { kind: 'session', runningW: quantity(920, 'W', 'label', { times: 1.2 }), minutesEach: quantity(1.5, 'min', 'typical', { times: 1.4 }), when: { timesADay: 12, from: '06:30', to: '23:00' } }, [on('ration'), on('ration'), on('ration')], {
-    volts: 240,
-    leg: 'both',
-    start: start(3100, 0.4, 'label'),
-    note: 'Drawn water in cans carries the house for two days.',
-  }),
-  load('lights', 'Lights, evening', { kind: 'scheduled', runningW: quantity(45, 'W', 'label', { times: 1.2 }), windows: [{ from: '17:00', to: '23:00' }] }, [on('ration'), on('ration'), on('ration')]),
-  load('phones-laptops', 'Phones, two laptops', { kind: 'scheduled', runningW: quantity(60, 'W', 'typical'), windows: [{ from: '19:00', to: '21:30' }] }, [on('spare'), on('hold'), on('ration')], { leg: 'B' }),
-  load('propagator', 'Propagator mat', cycling(quantity(70, 'W', 'typical', { times: 1.2 }), quantity(35, 'W', 'typical'), 20), [off('spare'), off('spare'), off('spare')], { leg: 'B' }),
-  load('coffee', 'Coffee maker', { kind: 'session', runningW: quantity(900, 'W', 'label', { times: 1.1 }), minutesEach: quantity(8, 'min', 'typical', { times: 1.3 }), when: { at: ['07:00'] } }, [on('spare'), on('spare'), on('spare')], { leg: 'B' }),
-  load('microwave', 'Microwave', { kind: 'session', runningW: quantity(1250, 'W', 'label', { times: 1.1 }), minutesEach: quantity(6, 'min', 'typical', { times: 1.3 }), when: { at: ['12:30', '18:30'] } }, [on('spare'), on('spare'), on('spare')], { leg: 'B' }),
-  load('fan-heater', 'Fan heater', { kind: 'constant', runningW: quantity(1500, 'W', 'label', { times: 1.1 }) }, [off('refuse'), off('refuse'), off('refuse')], { leg: 'B', note: 'Resistance heat: 2 kWh lasts little over an hour.' }),
+  load(
+    'boiler',
+    'Boiler, two circulators',
+    cycling(quantity(150, 'W', 'measured', { times: 1.05 }), quantity(44, 'W', 'measured'), 24),
+    [on('hold'), off('spare'), on('ration')],
+    {
+      start: start(310, 0.3, 'measured'),
+      note: 'Hard-wired; a licensed electrician fits the inlet.',
+    },
+  ),
+  load(
+    'larder-refrigerator',
+    'Larder refrigerator',
+    cycling(quantity(165, 'W', 'label', { times: 1.2 }), quantity(52, 'W', 'label'), 42),
+    [on('ration'), on('hold'), on('hold')],
+    {
+      start: start(1050, 0.3, 'label'),
+    },
+  ),
+  load(
+    'outhouse-freezer',
+    'Upright freezer, outhouse',
+    cycling(quantity(95, 'W', 'typical', { times: 1.3 }), quantity(19, 'W', 'typical'), 50),
+    [on('hold'), on('hold'), on('hold')],
+    {
+      start: start(620, 0.3, 'typical'),
+    },
+  ),
+  load(
+    'network',
+    'Fibre, router, switch',
+    { kind: 'constant', runningW: quantity(24, 'W', 'measured', { times: 1.05 }) },
+    [on('hold'), on('hold'), on('hold')],
+  ),
+  load(
+    'breathing-aid',
+    'Breathing aid',
+    {
+      kind: 'scheduled',
+      runningW: quantity(38, 'W', 'label', { times: 1.3 }),
+      windows: [{ from: '22:30', to: '06:30' }],
+    },
+    [on('hold'), on('hold'), on('hold')],
+    {
+      medical: true,
+      note: 'The supplier’s emergency plan comes first; this one only counts hours.',
+    },
+  ),
+  load(
+    'drain-pump',
+    'Cellar drain pump',
+    cycling(quantity(520, 'W', 'label', { times: 1.2 }), quantity(6, 'W', 'typical', { times: 1.7 }), 16),
+    [on('hold'), on('hold'), on('hold')],
+    {
+      start: start(1500, 0.5, 'typical'),
+    },
+  ),
+  load(
+    'well-pump',
+    'Well pump',
+    {
+      kind: 'session',
+      runningW: quantity(920, 'W', 'label', { times: 1.2 }),
+      minutesEach: quantity(1.5, 'min', 'typical', { times: 1.4 }),
+      when: { timesADay: 12, from: '06:30', to: '23:00' },
+    },
+    [on('ration'), on('ration'), on('ration')],
+    {
+      volts: 240,
+      leg: 'both',
+      start: start(3100, 0.4, 'label'),
+      note: 'Drawn water in cans carries the house for two days.',
+    },
+  ),
+  load(
+    'lights',
+    'Lights, evening',
+    {
+      kind: 'scheduled',
+      runningW: quantity(45, 'W', 'label', { times: 1.2 }),
+      windows: [{ from: '17:00', to: '23:00' }],
+    },
+    [on('ration'), on('ration'), on('ration')],
+  ),
+  load(
+    'phones-laptops',
+    'Phones, two laptops',
+    { kind: 'scheduled', runningW: quantity(60, 'W', 'typical'), windows: [{ from: '19:00', to: '21:30' }] },
+    [on('spare'), on('hold'), on('ration')],
+    { leg: 'B' },
+  ),
+  load(
+    'propagator',
+    'Propagator mat',
+    cycling(quantity(70, 'W', 'typical', { times: 1.2 }), quantity(35, 'W', 'typical'), 20),
+    [off('spare'), off('spare'), off('spare')],
+    { leg: 'B' },
+  ),
+  load(
+    'coffee',
+    'Coffee maker',
+    {
+      kind: 'session',
+      runningW: quantity(900, 'W', 'label', { times: 1.1 }),
+      minutesEach: quantity(8, 'min', 'typical', { times: 1.3 }),
+      when: { at: ['07:00'] },
+    },
+    [on('spare'), on('spare'), on('spare')],
+    { leg: 'B' },
+  ),
+  load(
+    'microwave',
+    'Microwave',
+    {
+      kind: 'session',
+      runningW: quantity(1250, 'W', 'label', { times: 1.1 }),
+      minutesEach: quantity(6, 'min', 'typical', { times: 1.3 }),
+      when: { at: ['12:30', '18:30'] },
+    },
+    [on('spare'), on('spare'), on('spare')],
+    { leg: 'B' },
+  ),
+  load(
+    'fan-heater',
+    'Fan heater',
+    { kind: 'constant', runningW: quantity(1500, 'W', 'label', { times: 1.1 }) },
+    [off('refuse'), off('refuse'), off('refuse')],
+    { leg: 'B', note: 'Resistance heat: 2 kWh lasts little over an hour.' },
+  ),
 ]
 
 const CANDIDATES = ['station-1000', 'station-2000', 'station-2000-expanded', 'bank-lfp-24', 'bank-agm-24']
@@ -127,7 +230,14 @@ const CANDIDATES = ['station-1000', 'station-2000', 'station-2000-expanded', 'ba
 /** A fresh copy of the sample household. */
 export function demoHousehold(): Household {
   return structuredClone({
-    profile: { name: 'Tarn End', sample: true, mains: '120/240 V split phase', units: 'metric', currency: 'USD', surgeSchool: 'largest-start' },
+    profile: {
+      name: 'Tarn End',
+      sample: true,
+      mains: '120/240 V split phase',
+      units: 'metric',
+      currency: 'USD',
+      surgeSchool: 'largest-start',
+    },
     scenarios: SCENARIOS,
     loads: LOADS,
     powerSystems: CANDIDATES.map((id) => systemOf(equipmentClass(id))),

@@ -9,7 +9,14 @@ import { equipmentClass, systemOf } from './equipment'
  */
 export function newHousehold(name: string, mains: Profile['mains'], startsAt: string): Household {
   return {
-    profile: { name, sample: false, mains, units: mains === '230 V' ? 'metric' : 'us', currency: mains === '230 V' ? 'EUR' : 'USD', surgeSchool: 'largest-start' },
+    profile: {
+      name,
+      sample: false,
+      mains,
+      units: mains === '230 V' ? 'metric' : 'us',
+      currency: mains === '230 V' ? 'EUR' : 'USD',
+      surgeSchool: 'largest-start',
+    },
     scenarios: [
       {
         id: 'first-outage',

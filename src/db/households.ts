@@ -36,7 +36,11 @@ export async function listHouseholds(db: Database, userId: string) {
 }
 
 /** A household, if the visitor may see it; null otherwise, and no word on whether it exists. */
-export async function findHousehold(db: Reader, userId: string, householdId: string): Promise<StoredHousehold | null> {
+export async function findHousehold(
+  db: Reader,
+  userId: string,
+  householdId: string,
+): Promise<StoredHousehold | null> {
   const [row] = await db
     .select({ household: schema.households })
     .from(schema.households)
@@ -53,10 +57,18 @@ export async function findHousehold(db: Reader, userId: string, householdId: str
 }
 
 /** Stores a new household that belongs to the visitor. */
-export async function createHousehold(db: Database, userId: string, householdId: string, household: Household, now: Date) {
+export async function createHousehold(
+  db: Database,
+  userId: string,
+  householdId: string,
+  household: Household,
+  now: Date,
+) {
   const rows = rowsOf(householdId, household)
   await db.transaction(async (tx) => {
-    await tx.insert(schema.households).values({ id: householdId, version: 1, createdAt: now, savedAt: now, ...rows.household })
+    await tx
+      .insert(schema.households)
+      .values({ id: householdId, version: 1, createdAt: now, savedAt: now, ...rows.household })
     await tx.insert(schema.householdMembers).values({ householdId, userId, role: 'owner' })
     await writeParts(tx, householdId, null, rows)
   })
@@ -84,7 +96,8 @@ export async function saveHousehold(
       .where(eq(schema.households.id, householdId))
       .for('update')
     if (!row) return { kind: 'absent' }
-    if (row.version !== baseVersion) return { kind: 'stale', newer: (await findHousehold(tx, userId, householdId))! }
+    if (row.version !== baseVersion)
+      return { kind: 'stale', newer: (await findHousehold(tx, userId, householdId))! }
     const rows = rowsOf(householdId, household)
     const version = baseVersion + 1
     await writeParts(tx, householdId, await partsOf(tx, householdId), rows)
@@ -120,7 +133,10 @@ export async function moveHouseholds(db: Database, fromUserId: string, toUserId:
 }
 
 const membership = (userId: string) =>
-  and(eq(schema.householdMembers.householdId, schema.households.id), eq(schema.householdMembers.userId, userId))
+  and(
+    eq(schema.householdMembers.householdId, schema.households.id),
+    eq(schema.householdMembers.userId, userId),
+  )
 
 type Parts = Omit<HouseholdRows, 'household'>
 
@@ -136,14 +152,20 @@ const PARTS = [
 
 async function partsOf(db: Reader, householdId: string): Promise<Parts> {
   const found: Record<string, unknown> = {}
-  for (const { key, table } of PARTS) found[key] = await db.select().from(table).where(eq(table.householdId, householdId))
+  for (const { key, table } of PARTS)
+    found[key] = await db.select().from(table).where(eq(table.householdId, householdId))
   return found as unknown as Parts
 }
 
 type Row = Record<string, unknown>
 
 /** Writes what differs between two states of a household's parts: gone rows first, then new and changed ones. */
-async function writeParts(tx: Transaction, householdId: string, before: Parts | null, after: Parts): Promise<void> {
+async function writeParts(
+  tx: Transaction,
+  householdId: string,
+  before: Parts | null,
+  after: Parts,
+): Promise<void> {
   for (const { key, table, identity } of [...PARTS].reverse()) {
     const nameOf = (row: Row) => identity.map((column) => String(row[column])).join('/')
     const kept = new Set((after[key] as Row[]).map(nameOf))
@@ -152,7 +174,12 @@ async function writeParts(tx: Transaction, householdId: string, before: Parts | 
       const columns = table as unknown as Record<string, Parameters<typeof eq>[0]>
       await tx
         .delete(table)
-        .where(and(eq(table.householdId, householdId), ...identity.map((column) => eq(columns[column], row[column]))))
+        .where(
+          and(
+            eq(table.householdId, householdId),
+            ...identity.map((column) => eq(columns[column], row[column])),
+          ),
+        )
     }
   }
   for (const { key, table, identity } of PARTS) {
@@ -172,7 +199,8 @@ async function upsert(tx: Transaction, table: MySqlTable, rows: Row[]): Promise<
     .onDuplicateKeyUpdate({ set: Object.fromEntries(columns.map((column) => [column, asWritten(column)])) })
 }
 
-const columnName = (table: MySqlTable, key: string) => (table as unknown as Record<string, { name: string }>)[key].name
+const columnName = (table: MySqlTable, key: string) =>
+  (table as unknown as Record<string, { name: string }>)[key].name
 
 /** Text that is the same for the same content, whatever the order of keys. */
 function canonical(value: unknown): string {

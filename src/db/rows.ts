@@ -34,7 +34,13 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
         .filter(([scenarioId]) => scenarioIds.has(scenarioId))
         .map(([scenarioId, { on, tier }]) => ({ householdId, scenarioId, loadId, isOn: on, tier })),
     ),
-    powerSystems: household.powerSystems.map(({ id, name, note }, position) => ({ householdId, id, position, name, note })),
+    powerSystems: household.powerSystems.map(({ id, name, note }, position) => ({
+      householdId,
+      id,
+      position,
+      name,
+      note,
+    })),
     sources: household.powerSystems.flatMap((system) =>
       system.sources.map(({ id, name, kind, ...spec }, position) => ({
         householdId,
@@ -58,19 +64,26 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
 
 /** Puts a household together from its rows. @throws Error when the rows do not make a household */
 export function householdOf(rows: HouseholdRows): Household {
-  const inOrder = <T extends { position: number }>(list: T[]) => [...list].sort((a, b) => a.position - b.position)
+  const inOrder = <T extends { position: number }>(list: T[]) =>
+    [...list].sort((a, b) => a.position - b.position)
   const without = <T extends object, K extends keyof T>(row: T, ...keys: K[]): Omit<T, K> =>
     Object.fromEntries(Object.entries(row).filter(([key]) => !keys.includes(key as K))) as Omit<T, K>
   const hangsOn: Record<string, Record<string, string>> = {}
-  for (const { powerSystemId, loadId, sourceId } of rows.loadSources) (hangsOn[powerSystemId] ??= {})[loadId] = sourceId
+  for (const { powerSystemId, loadId, sourceId } of rows.loadSources)
+    (hangsOn[powerSystemId] ??= {})[loadId] = sourceId
   const reading = readHousehold({
     profile: rows.household.profile,
-    chosen: { scenarioId: rows.household.chosenScenarioId, powerSystemId: rows.household.chosenPowerSystemId },
+    chosen: {
+      scenarioId: rows.household.chosenScenarioId,
+      powerSystemId: rows.household.chosenPowerSystemId,
+    },
     scenarios: inOrder(rows.scenarios).map((row) => without(row, 'householdId', 'position')),
     loads: inOrder(rows.loads).map((row) => ({
       ...without(row, 'householdId', 'position'),
       standings: Object.fromEntries(
-        rows.standings.filter(({ loadId }) => loadId === row.id).map(({ scenarioId, isOn, tier }) => [scenarioId, { on: isOn, tier }]),
+        rows.standings
+          .filter(({ loadId }) => loadId === row.id)
+          .map(({ scenarioId, isOn, tier }) => [scenarioId, { on: isOn, tier }]),
       ),
     })),
     powerSystems: inOrder(rows.powerSystems).map(({ id, name, note }) => ({

@@ -109,7 +109,10 @@ export const householdMembers = mysqlTable(
       .references(() => user.id, { onDelete: 'cascade' }),
     role: varchar('role', { length: 16, enum: ['owner'] }).notNull(),
   },
-  (table) => [primaryKey({ columns: [table.householdId, table.userId] }), index('member_user').on(table.userId)],
+  (table) => [
+    primaryKey({ columns: [table.householdId, table.userId] }),
+    index('member_user').on(table.userId),
+  ],
 )
 
 const ofHousehold = () => ({
@@ -228,4 +231,3 @@ export const loadSources = mysqlTable(
     index('load_source_of_load').on(table.householdId, table.loadId),
   ],
 )
-

@@ -18,7 +18,12 @@ export function forVisitor<P>(handler: Handler<P>) {
       if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
         return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
       const userId = await visitorOf(request.headers)
-      if (!userId) return refuse(401, 'no-session', 'This browser has no valid session here. Open the start page to begin one.')
+      if (!userId)
+        return refuse(
+          401,
+          'no-session',
+          'This browser has no valid session here. Open the start page to begin one.',
+        )
       return await handler({ userId, request, params: await context.params })
     } catch (error) {
       return refuseError(error)
@@ -38,10 +43,18 @@ export type JsonReading = { ok: true; body: unknown } | { ok: false; refusal: Re
 /** Reads a request's JSON, up to the limit; what is longer is refused before it is read to its end. */
 export async function readJson(request: Request): Promise<JsonReading> {
   const tooLarge = () =>
-    refuse(413, 'too-large', `The request is larger than ${REQUEST_LIMIT_BYTES.toLocaleString('en-US')} bytes; a household has 200 loads at most.`)
+    refuse(
+      413,
+      'too-large',
+      `The request is larger than ${REQUEST_LIMIT_BYTES.toLocaleString('en-US')} bytes; a household has 200 loads at most.`,
+    )
   if (!request.headers.get('content-type')?.startsWith('application/json'))
-    return { ok: false, refusal: refuse(415, 'bad-request', 'The request must be JSON (Content-Type: application/json).') }
-  if (Number(request.headers.get('content-length') ?? 0) > REQUEST_LIMIT_BYTES) return { ok: false, refusal: tooLarge() }
+    return {
+      ok: false,
+      refusal: refuse(415, 'bad-request', 'The request must be JSON (Content-Type: application/json).'),
+    }
+  if (Number(request.headers.get('content-length') ?? 0) > REQUEST_LIMIT_BYTES)
+    return { ok: false, refusal: tooLarge() }
   const chunks: Uint8Array[] = []
   let length = 0
   if (request.body) {

@@ -3,13 +3,26 @@ import type { Fault } from '@/core/plan/fault'
 /** What every route answers when it refuses. */
 export interface Refusal {
   error: {
-    code: 'not-found' | 'no-session' | 'bad-request' | 'too-large' | 'cross-site' | 'stale' | 'limit' | 'unavailable'
+    code:
+      | 'not-found'
+      | 'no-session'
+      | 'bad-request'
+      | 'too-large'
+      | 'cross-site'
+      | 'stale'
+      | 'limit'
+      | 'unavailable'
     message: string
     faults?: Fault[]
   }
 }
 
-export function refuse(status: number, code: Refusal['error']['code'], message: string, faults?: Fault[]): Response {
+export function refuse(
+  status: number,
+  code: Refusal['error']['code'],
+  message: string,
+  faults?: Fault[],
+): Response {
   return Response.json({ error: { code, message, ...(faults && { faults }) } } satisfies Refusal, {
     status,
     headers: { 'Cache-Control': 'no-store' },
@@ -20,15 +33,24 @@ export function answer(body: unknown, status = 200): Response {
   return Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } })
 }
 
-export const NOT_FOUND = 'There is no such household here. It may belong to another visitor, or have been deleted.'
+export const NOT_FOUND =
+  'There is no such household here. It may belong to another visitor, or have been deleted.'
 
 /** The refusal for an error nobody meant: says what happened in a homeowner's words and that nothing was half-saved. */
 export function refuseError(error: unknown): Response {
   console.error('request failed:', describe(error))
   const text = describe(error)
   if (/ENOSPC|disk full|ER_DISK_FULL|ER_RECORD_FILE_FULL|errno: 28/i.test(text))
-    return refuse(507, 'unavailable', 'The disk is full, so nothing was saved. Free some space; what you typed is kept in this window.')
-  return refuse(503, 'unavailable', 'The database is not answering, so nothing was saved. What you typed is kept in this window and saved when it is back.')
+    return refuse(
+      507,
+      'unavailable',
+      'The disk is full, so nothing was saved. Free some space; what you typed is kept in this window.',
+    )
+  return refuse(
+    503,
+    'unavailable',
+    'The database is not answering, so nothing was saved. What you typed is kept in this window and saved when it is back.',
+  )
 }
 
 function describe(error: unknown): string {

@@ -10,7 +10,12 @@ import { exactSource, mixedLoads, planWith } from '../support/samplePlan'
  */
 
 const HORIZON_MIN = 72 * 60
-const bigStore = () => exactSource({ capacityWh: quantity(200_000, 'Wh', 'measured', { times: 1.04 }), continuousW: quantity(20_000, 'W', 'label', { times: 1 }), surgeW: quantity(40_000, 'W', 'label', { times: 1 }) })
+const bigStore = () =>
+  exactSource({
+    capacityWh: quantity(200_000, 'Wh', 'measured', { times: 1.04 }),
+    continuousW: quantity(20_000, 'W', 'label', { times: 1 }),
+    surgeW: quantity(40_000, 'W', 'label', { times: 1 }),
+  })
 const planOfLoads = (loads: number) => planWith(mixedLoads(loads), [bigStore()], 72)
 
 let sink = 0
@@ -41,12 +46,17 @@ function compare(works: (() => void)[], times: number): number[] {
 export function benchSimulation(): Record<string, string | number> {
   const demand = Float64Array.from({ length: HORIZON_MIN }, (_, i) => (i % 7) + 0.3)
   const plan = planOfLoads(12)
-  const fast = (runs: number, p = plan, horizonMin = HORIZON_MIN) => () => {
-    sink += simulate(p, { runs, horizonMin }).runtimeMin.p50
-  }
+  const fast =
+    (runs: number, p = plan, horizonMin = HORIZON_MIN) =>
+    () => {
+      sink += simulate(p, { runs, horizonMin }).runtimeMin.p50
+    }
   compare([() => bareSweep(1000, HORIZON_MIN, demand), fast(300)], 5)
   const [sweepMs, fastMs] = compare([() => bareSweep(1000, HORIZON_MIN, demand), fast(1000)], 15)
-  const [slowMs, fastAsSlowMs] = compare([() => (sink += simulateSlowly(plan, 100, 1, HORIZON_MIN).length), fast(100)], 3)
+  const [slowMs, fastAsSlowMs] = compare(
+    [() => (sink += simulateSlowly(plan, 100, 1, HORIZON_MIN).length), fast(100)],
+    3,
+  )
   const [once, twiceRuns, twiceHours, twiceLoads] = compare(
     [fast(500), fast(1000), fast(500, plan, 2 * HORIZON_MIN), fast(500, planOfLoads(24))],
     9,

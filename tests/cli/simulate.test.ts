@@ -30,19 +30,46 @@ describe('./yotrope simulate', () => {
   })
 
   test('--json prints the whole result, with the state of charge at the hours asked for', () => {
-    const { status, stdout } = run('simulate', good, '--json', '--runs', '50', '--seed', '7', '--at', '8h', '--at', '19h')
+    const { status, stdout } = run(
+      'simulate',
+      good,
+      '--json',
+      '--runs',
+      '50',
+      '--seed',
+      '7',
+      '--at',
+      '8h',
+      '--at',
+      '19h',
+    )
     expect(status).toBe(0)
     const result = JSON.parse(stdout)
-    expect(result).toMatchObject({ runs: 50, seed: 7, outageMin: 1440, endsAt: { p50: 'Saturday 12:11' }, gates: { lasts: { verdict: 'short' } } })
+    expect(result).toMatchObject({
+      runs: 50,
+      seed: 7,
+      outageMin: 1440,
+      endsAt: { p50: 'Saturday 12:11' },
+      gates: { lasts: { verdict: 'short' } },
+    })
     expect(result.runtimeMin.p50 / 60).toBeCloseTo(2000 / 110, 5)
-    expect(result.loads).toEqual([{ loadId: 'load', name: 'Router', askedWh: expect.closeTo(2160, 6), suppliedWh: expect.closeTo(90 * (2000 / 110), 5) }])
+    expect(result.loads).toEqual([
+      {
+        loadId: 'load',
+        name: 'Router',
+        askedWh: expect.closeTo(2160, 6),
+        suppliedWh: expect.closeTo(90 * (2000 / 110), 5),
+      },
+    ])
     expect(result.at[0].stateOfCharge.main.p50).toBeCloseTo(1 - (8 * 110) / 2000, 6)
     expect(result.at[1].stateOfCharge.main.p50).toBeCloseTo(0, 6)
     expect(result.events).toMatchObject([{ kind: 'empty', sourceId: 'main', fraction: 1 }])
   })
 
   test('the same seed prints the same', () => {
-    expect(run('simulate', good, '--json', '--seed', '3').stdout).toBe(run('simulate', good, '--json', '--seed', '3').stdout)
+    expect(run('simulate', good, '--json', '--seed', '3').stdout).toBe(
+      run('simulate', good, '--json', '--seed', '3').stdout,
+    )
   })
 
   test('a bad document: exit 2, one line per fault with its path', () => {
@@ -55,7 +82,9 @@ describe('./yotrope simulate', () => {
     expect(stdout).toBe('')
     expect(lines).toEqual([
       'scenario.durationH: must be at least 0.25',
-      expect.stringMatching(/^loads\[0\]\.behaviour\.runningW: needs a value with its unit, spread and evidence/),
+      expect.stringMatching(
+        /^loads\[0\]\.behaviour\.runningW: needs a value with its unit, spread and evidence/,
+      ),
       'colour: no such field is known; remove it or check its spelling',
     ])
   })
@@ -64,7 +93,11 @@ describe('./yotrope simulate', () => {
     ['no file', ['simulate', 'nowhere.json'], /nowhere\.json: no such file/],
     ['no JSON', ['simulate', file('broken.json', '{"format":')], /broken\.json: is not valid JSON/],
     ['no name', ['simulate'], /one plan document is wanted/],
-    ['runs that are no number', ['simulate', good, '--runs', 'many'], /--runs: “many” must be a whole number from 1/],
+    [
+      'runs that are no number',
+      ['simulate', good, '--runs', 'many'],
+      /--runs: “many” must be a whole number from 1/,
+    ],
     ['an hour past the horizon', ['simulate', good, '--at', '99h'], /--at: 99h is past the 48 h/],
     ['an unknown option', ['simulate', good, '--fast'], /--fast/],
     ['an unknown command', ['simulate-all'], /there is no command “simulate-all”/],
@@ -80,6 +113,7 @@ test('./yotrope help lists the commands, and so does no command at all', () => {
   for (const args of [['help'], []]) {
     const { status, stdout } = run(...args)
     expect(status).toBe(0)
-    for (const name of ['start', 'stop', 'status', 'test', 'simulate']) expect(stdout).toContain(`./yotrope ${name}`)
+    for (const name of ['start', 'stop', 'status', 'test', 'simulate'])
+      expect(stdout).toContain(`./yotrope ${name}`)
   }
 })

@@ -20,7 +20,8 @@ const id = randomUUID()
 function marked(n: number) {
   const household = demoHousehold()
   household.profile.name = `Mark ${n}`
-  for (const part of [...household.loads, ...household.scenarios, ...household.powerSystems]) part.note = `Mark ${n}`
+  for (const part of [...household.loads, ...household.scenarios, ...household.powerSystems])
+    part.note = `Mark ${n}`
   return household
 }
 
@@ -87,9 +88,15 @@ describe('the private server', () => {
   test('a data directory in use is refused with one clear line', async () => {
     const server = await startTestDatabase('test-in-use', true, 'bare')
     const { spawnSync } = await import('node:child_process')
-    const second = spawnSync(process.execPath, [join(__dirname, '../../cli/testDatabase.mjs'), 'test-in-use', 'bare'], { encoding: 'utf8', input: '' })
+    const second = spawnSync(
+      process.execPath,
+      [join(__dirname, '../../cli/testDatabase.mjs'), 'test-in-use', 'bare'],
+      { encoding: 'utf8', input: '' },
+    )
     expect(second.status).not.toBe(0)
-    expect(second.stderr).toMatch(/the data directory .* is in use by another MariaDB; stop that one, then try again\. Nothing was changed\./)
+    expect(second.stderr).toMatch(
+      /the data directory .* is in use by another MariaDB; stop that one, then try again\. Nothing was changed\./,
+    )
     const connection = await mysql.createConnection(server.url)
     await connection.query('SELECT 1')
     await connection.end()

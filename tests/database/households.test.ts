@@ -4,7 +4,14 @@ import { eq } from 'drizzle-orm'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { newHousehold } from '@/catalog/newHousehold'
 import { type Connected, connect } from '@/db/client'
-import { createHousehold, deleteHousehold, findHousehold, listHouseholds, moveHouseholds, saveHousehold } from '@/db/households'
+import {
+  createHousehold,
+  deleteHousehold,
+  findHousehold,
+  listHouseholds,
+  moveHouseholds,
+  saveHousehold,
+} from '@/db/households'
 import * as schema from '@/db/schema'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
 
@@ -57,7 +64,11 @@ describe('rows and documents', () => {
 
   test('a full household of 200 loads is saved and read', async () => {
     const household = demoHousehold()
-    household.loads = Array.from({ length: 200 }, (_, i) => ({ ...household.loads[i % 13], id: `load-${i}`, name: `Load ${i}` }))
+    household.loads = Array.from({ length: 200 }, (_, i) => ({
+      ...household.loads[i % 13],
+      id: `load-${i}`,
+      name: `Load ${i}`,
+    }))
     const { userId, id } = await householdOfVisitor(household)
     expect((await findHousehold(opened.db, userId, id))?.household.loads).toHaveLength(200)
   })
@@ -74,7 +85,11 @@ describe('saving', () => {
     changed.scenarios[0].durationH = 20
     changed.powerSystems = changed.powerSystems.slice(0, 2)
     changed.powerSystems[1].sources[0].capacityWh.value = 1900
-    expect(await saveHousehold(opened.db, userId, id, 1, changed, now)).toEqual({ kind: 'saved', version: 2, savedAt: now.toISOString() })
+    expect(await saveHousehold(opened.db, userId, id, 1, changed, now)).toEqual({
+      kind: 'saved',
+      version: 2,
+      savedAt: now.toISOString(),
+    })
     expect((await findHousehold(opened.db, userId, id))?.household).toEqual(changed)
   })
 
@@ -84,7 +99,10 @@ describe('saving', () => {
     const second = { ...demoHousehold(), profile: { ...demoHousehold().profile, name: 'Second' } }
     await saveHousehold(opened.db, userId, id, 1, first, now)
     const outcome = await saveHousehold(opened.db, userId, id, 1, second, now)
-    expect(outcome).toMatchObject({ kind: 'stale', newer: { version: 2, household: { profile: { name: 'First' } } } })
+    expect(outcome).toMatchObject({
+      kind: 'stale',
+      newer: { version: 2, household: { profile: { name: 'First' } } },
+    })
     expect((await findHousehold(opened.db, userId, id))?.household.profile.name).toBe('First')
   })
 
@@ -108,7 +126,10 @@ describe('saving', () => {
     bad.loads[0].name = 'Half'
     bad.powerSystems[4].name = 'x'.repeat(500)
     await expect(saveHousehold(opened.db, userId, id, 1, bad, now)).rejects.toThrow()
-    expect(await findHousehold(opened.db, userId, id)).toMatchObject({ version: 1, household: demoHousehold() })
+    expect(await findHousehold(opened.db, userId, id)).toMatchObject({
+      version: 1,
+      household: demoHousehold(),
+    })
   })
 })
 
@@ -117,7 +138,9 @@ describe('who may see what', () => {
     const { userId, id } = await householdOfVisitor()
     const stranger = await visitor()
     expect(await findHousehold(opened.db, stranger, id)).toBeNull()
-    expect(await saveHousehold(opened.db, stranger, id, 1, demoHousehold(), new Date())).toEqual({ kind: 'absent' })
+    expect(await saveHousehold(opened.db, stranger, id, 1, demoHousehold(), new Date())).toEqual({
+      kind: 'absent',
+    })
     expect(await deleteHousehold(opened.db, stranger, id)).toBe(false)
     expect(await listHouseholds(opened.db, stranger)).toEqual([])
     expect(await findHousehold(opened.db, userId, id)).toMatchObject({ version: 1 })
@@ -143,7 +166,13 @@ describe('who may see what', () => {
   test('deleting takes every part along', async () => {
     const { userId, id } = await householdOfVisitor()
     expect(await deleteHousehold(opened.db, userId, id)).toBe(true)
-    for (const table of [schema.loads, schema.standings, schema.sources, schema.scenarios, schema.householdMembers])
+    for (const table of [
+      schema.loads,
+      schema.standings,
+      schema.sources,
+      schema.scenarios,
+      schema.householdMembers,
+    ])
       expect(await opened.db.select().from(table).where(eq(table.householdId, id))).toEqual([])
   })
 })

@@ -14,7 +14,19 @@ const wh = (value: number) => quantity(value, 'Wh', 'label', exact)
 /** Middle runtime in hours; the plan goes through the same reading as a user's. */
 function hours(behaviours: Behaviour[], source: Partial<Source>, durationH = 72): number {
   const loads = behaviours.map((behaviour, i) => loadOf(behaviour, { id: `l${i}` }))
-  const reading = readPlan(planWith(loads, [exactSource({ continuousW: quantity(1000, 'W', 'label', exact), surgeW: quantity(2000, 'W', 'label', exact), ...source })], durationH))
+  const reading = readPlan(
+    planWith(
+      loads,
+      [
+        exactSource({
+          continuousW: quantity(1000, 'W', 'label', exact),
+          surgeW: quantity(2000, 'W', 'label', exact),
+          ...source,
+        }),
+      ],
+      durationH,
+    ),
+  )
   if (!reading.ok) throw new Error(JSON.stringify(reading.faults))
   return simulate(reading.plan, { runs: 200 }).runtimeMin.p50 / 60
 }
@@ -27,40 +39,94 @@ const within = (share: number, expected: number, found: number) => {
 describe('A: a refrigerator that averages 84 W', () => {
   const steady = constant(84)
   const compressor = cycling(105, 84, 40)
-  const flat = (capacity: number): Partial<Source> => ({ capacityWh: wh(capacity), lossRule: 'flat', usableFraction: fraction(0.8) })
+  const flat = (capacity: number): Partial<Source> => ({
+    capacityWh: wh(capacity),
+    lossRule: 'flat',
+    usableFraction: fraction(0.8),
+  })
 
-  test('flat rule, 80 % reach the outlet: 1,260 Wh carry it 12.0 h', () => within(0.02, 12, hours([steady], flat(1260))))
+  test('flat rule, 80 % reach the outlet: 1,260 Wh carry it 12.0 h', () =>
+    within(0.02, 12, hours([steady], flat(1260))))
   test('flat rule: 720 Wh carry it 6.9 h', () => within(0.02, 6.9, hours([steady], flat(720))))
-  test('flat rule: 288 Wh have 230 Wh usable, 2.7 h without a defrost', () => within(0.02, 230 / 84, hours([steady], flat(288))))
-  test('cycling as a compressor does, the middle run stays there', () => within(0.04, 12, hours([compressor], flat(1260))))
+  test('flat rule: 288 Wh have 230 Wh usable, 2.7 h without a defrost', () =>
+    within(0.02, 230 / 84, hours([steady], flat(288))))
+  test('cycling as a compressor does, the middle run stays there', () =>
+    within(0.04, 12, hours([compressor], flat(1260))))
 
   test('efficiency plus no-load draw, a 5 % reserve and the usual figures of a 1 kW inverter: the same 12.0 h', () => {
-    const source = { capacityWh: wh(1260), reserveFraction: fraction(0.05), efficiencyFraction: fraction(0.915), noLoadW: { ...usualNoLoadW(1000), spread: exact } }
+    const source = {
+      capacityWh: wh(1260),
+      reserveFraction: fraction(0.05),
+      efficiencyFraction: fraction(0.915),
+      noLoadW: { ...usualNoLoadW(1000), spread: exact },
+    }
     within(0.03, 12, hours([steady], source))
   })
 })
 
 describe('B: a 55 W canister filter, 4.5 A from a 12 V 100 Ah lead-acid battery used to half', () => {
   test('flat: half of 1,200 Wh at 4.5 A × 12 V last 11.1 h', () =>
-    within(0.02, 11.1, hours([constant(4.5 * 12)], { capacityWh: wh(1200), lossRule: 'flat', usableFraction: fraction(0.5), reserveFraction: fraction(0.5) })))
+    within(
+      0.02,
+      11.1,
+      hours([constant(4.5 * 12)], {
+        capacityWh: wh(1200),
+        lossRule: 'flat',
+        usableFraction: fraction(0.5),
+        reserveFraction: fraction(0.5),
+      }),
+    ))
 
   test('efficiency plus no-load draw: drawn from the battery directly, no inverter and no loss', () =>
-    within(0.02, 11.1, hours([constant(4.5 * 12)], { capacityWh: wh(1200), reserveFraction: fraction(0.5), efficiencyFraction: fraction(1), noLoadW: quantity(0, 'W', 'measured', exact) })))
+    within(
+      0.02,
+      11.1,
+      hours([constant(4.5 * 12)], {
+        capacityWh: wh(1200),
+        reserveFraction: fraction(0.5),
+        efficiencyFraction: fraction(1),
+        noLoadW: quantity(0, 'W', 'measured', exact),
+      }),
+    ))
 })
 
 describe('C: 3.83 W of network gear on a 71 Wh LiFePO4 battery through DC converters', () => {
   const tiny = { capacityWh: wh(71), reserveFraction: fraction(0) }
-  test('flat: 86 % overall last 15.9 h', () => within(0.02, 15.9, hours([constant(3.83)], { ...tiny, lossRule: 'flat', usableFraction: fraction(0.86) })))
-  test('flat: 20 W at 85 % last 3.0 h', () => within(0.02, 3, hours([constant(20)], { ...tiny, lossRule: 'flat', usableFraction: fraction(0.85) })))
+  test('flat: 86 % overall last 15.9 h', () =>
+    within(
+      0.02,
+      15.9,
+      hours([constant(3.83)], { ...tiny, lossRule: 'flat', usableFraction: fraction(0.86) }),
+    ))
+  test('flat: 20 W at 85 % last 3.0 h', () =>
+    within(0.02, 3, hours([constant(20)], { ...tiny, lossRule: 'flat', usableFraction: fraction(0.85) })))
   test('efficiency plus no-load draw: 86 % converters that idle at nothing', () =>
-    within(0.02, 15.9, hours([constant(3.83)], { ...tiny, efficiencyFraction: fraction(0.86), noLoadW: quantity(0, 'W', 'measured', exact) })))
+    within(
+      0.02,
+      15.9,
+      hours([constant(3.83)], {
+        ...tiny,
+        efficiencyFraction: fraction(0.86),
+        noLoadW: quantity(0, 'W', 'measured', exact),
+      }),
+    ))
   test('the same gear on an AC inverter that idles at 4 W lasts less than half as long', () =>
-    expect(hours([constant(3.83)], { ...tiny, efficiencyFraction: fraction(0.86), noLoadW: quantity(4.5, 'W', 'measured', exact) })).toBeLessThan(15.9 / 2))
+    expect(
+      hours([constant(3.83)], {
+        ...tiny,
+        efficiencyFraction: fraction(0.86),
+        noLoadW: quantity(4.5, 'W', 'measured', exact),
+      }),
+    ).toBeLessThan(15.9 / 2))
 })
 
 describe('L: a breathing aid of 50 W, alone and with an oxygen concentrator, on 1,500 Wh', () => {
   const night = 8
-  const flat = (share: number): Partial<Source> => ({ capacityWh: wh(1500), lossRule: 'flat', usableFraction: fraction(share) })
+  const flat = (share: number): Partial<Source> => ({
+    capacityWh: wh(1500),
+    lossRule: 'flat',
+    usableFraction: fraction(share),
+  })
   const both = [scheduled(50, '18:00', '06:00'), constant(350)]
   test('400 W together: a little over 3 h, not the night', () => {
     for (const share of [0.8, 0.85]) {
@@ -70,6 +136,20 @@ describe('L: a breathing aid of 50 W, alone and with an oxygen concentrator, on 
     }
   })
   test('efficiency plus no-load draw says the same within a tenth', () =>
-    within(0.1, 3.1, hours(both, { capacityWh: wh(1500), reserveFraction: fraction(0.08), efficiencyFraction: fraction(0.915), noLoadW: { ...usualNoLoadW(1000), spread: exact } }, night)))
-  test('the breathing aid alone has its night', () => expect(hours([constant(50)], flat(0.8), night)).toBeGreaterThan(night))
+    within(
+      0.1,
+      3.1,
+      hours(
+        both,
+        {
+          capacityWh: wh(1500),
+          reserveFraction: fraction(0.08),
+          efficiencyFraction: fraction(0.915),
+          noLoadW: { ...usualNoLoadW(1000), spread: exact },
+        },
+        night,
+      ),
+    ))
+  test('the breathing aid alone has its night', () =>
+    expect(hours([constant(50)], flat(0.8), night)).toBeGreaterThan(night))
 })

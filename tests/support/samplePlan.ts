@@ -7,7 +7,10 @@ import { quantity } from '@/core/quantity/quantity'
 
 export const exact = { times: 1 }
 
-export const constant = (watts: number): Behaviour => ({ kind: 'constant', runningW: quantity(watts, 'W', 'measured', exact) })
+export const constant = (watts: number): Behaviour => ({
+  kind: 'constant',
+  runningW: quantity(watts, 'W', 'measured', exact),
+})
 
 export const cycling = (running: number, average: number, period: number, times = 1): Behaviour => ({
   kind: 'cycling',
@@ -23,7 +26,12 @@ export const scheduled = (watts: number, from: string, to: string): Behaviour =>
   windows: [{ from, to }],
 })
 
-export const session = (watts: number, minutes: number, at: string[], times = 1): Extract<Behaviour, { kind: 'session' }> => ({
+export const session = (
+  watts: number,
+  minutes: number,
+  at: string[],
+  times = 1,
+): Extract<Behaviour, { kind: 'session' }> => ({
   kind: 'session',
   runningW: quantity(watts, 'W', 'measured', exact),
   minutesEach: quantity(minutes, 'min', 'measured', { times }),
@@ -64,7 +72,14 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
   return {
     format: PLAN_FORMAT,
     version: PLAN_VERSION,
-    household: { name: 'Test house', sample: false, mains: '120/240 V split phase', units: 'metric', currency: 'USD', surgeSchool: 'largest-start' },
+    household: {
+      name: 'Test house',
+      sample: false,
+      mains: '120/240 V split phase',
+      units: 'metric',
+      currency: 'USD',
+      surgeSchool: 'largest-start',
+    },
     scenario: {
       id: 'scenario',
       name: 'Test outage',
@@ -100,5 +115,7 @@ export function mixedLoads(count = 12): Load[] {
     session(900, 8, ['07:00'], 1.3),
     { ...session(700, 4, ['08:00'], 1.4), when: { timesADay: 6, from: '07:00', to: '22:00' } },
   ]
-  return Array.from({ length: count }, (_, i) => loadOf(kinds[i % kinds.length], { id: `load-${i}`, name: `Load ${i}` }))
+  return Array.from({ length: count }, (_, i) =>
+    loadOf(kinds[i % kinds.length], { id: `load-${i}`, name: `Load ${i}` }),
+  )
 }

@@ -16,10 +16,16 @@ export interface TestDatabase {
 }
 
 /** Starts a MariaDB of the test's own. @param fresh begins with an empty data directory @param mode 'bare' leaves the schema out */
-export async function startTestDatabase(name: string, fresh = true, mode: 'migrated' | 'bare' = 'migrated'): Promise<TestDatabase> {
+export async function startTestDatabase(
+  name: string,
+  fresh = true,
+  mode: 'migrated' | 'bare' = 'migrated',
+): Promise<TestDatabase> {
   const home = join(process.env.YOTROPE_DATA ?? join(ROOT, '.yotrope'), name)
   if (fresh) rmSync(home, { recursive: true, force: true })
-  const child: ChildProcess = spawn(process.execPath, [join(ROOT, 'cli/testDatabase.mjs'), name, mode], { stdio: ['pipe', 'pipe', 'inherit'] })
+  const child: ChildProcess = spawn(process.execPath, [join(ROOT, 'cli/testDatabase.mjs'), name, mode], {
+    stdio: ['pipe', 'pipe', 'inherit'],
+  })
   const exited = once(child, 'exit')
   const line = await Promise.race([
     once(createInterface({ input: child.stdout! }), 'line').then(([text]) => String(text)),

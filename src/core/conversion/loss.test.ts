@@ -3,7 +3,12 @@ import { exact, exactSource } from '../../../tests/support/samplePlan'
 import { quantity } from '../quantity/quantity'
 import { deliverableWh, middlePath, steadyHours } from './loss'
 
-const station = (more = {}) => exactSource({ capacityWh: quantity(1000, 'Wh', 'label', exact), noLoadW: quantity(10, 'W', 'measured', exact), ...more })
+const station = (more = {}) =>
+  exactSource({
+    capacityWh: quantity(1000, 'Wh', 'label', exact),
+    noLoadW: quantity(10, 'W', 'measured', exact),
+    ...more,
+  })
 
 describe('efficiency and no-load draw', () => {
   test('1,000 Wh, 10 W no-load, 90 %: 90 W take 110 W from the battery and last 9.09 h', () => {
@@ -30,7 +35,9 @@ describe('the flat rule', () => {
   })
 
   test('no outlet watt costs less than a battery watt, even where the shares contradict each other', () => {
-    const path = middlePath(station({ lossRule: 'flat', reserveFraction: quantity(0.5, '1', 'label', exact) }))
+    const path = middlePath(
+      station({ lossRule: 'flat', reserveFraction: quantity(0.5, '1', 'label', exact) }),
+    )
     expect(path.batteryWPerOutletW).toBeGreaterThanOrEqual(1)
     expect(deliverableWh(path, 90)).toBeCloseTo(800, 9)
   })

@@ -35,7 +35,12 @@ export function storePath(rule: Source['lossRule'], values: StoreValues): StoreP
   if (rule === 'flat') {
     const { usableFraction } = values
     const floor = Math.max(0, Math.min(reserveFraction, 1 - usableFraction))
-    return { capacityWh, floorWh: capacityWh * floor, noLoadW: 0, batteryWPerOutletW: (1 - floor) / usableFraction }
+    return {
+      capacityWh,
+      floorWh: capacityWh * floor,
+      noLoadW: 0,
+      batteryWPerOutletW: (1 - floor) / usableFraction,
+    }
   }
   const floorWh = capacityWh * reserveFraction
   return { capacityWh, floorWh, noLoadW: values.noLoadW, batteryWPerOutletW: 1 / values.efficiencyFraction }

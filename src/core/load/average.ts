@@ -53,13 +53,23 @@ export function averageWorking(name: string, behaviour: Behaviour): Working {
   const average = averageW(behaviour)
   const steps: WorkingStep[] = []
   if (behaviour.kind === 'constant') {
-    steps.push({ label: 'Average', formula: 'running watts, all day', values: [running], result: formatWatts(average) })
+    steps.push({
+      label: 'Average',
+      formula: 'running watts, all day',
+      values: [running],
+      result: formatWatts(average),
+    })
   } else if (behaviour.kind === 'cycling') {
     steps.push({
       label: 'Duty cycle',
       formula: 'average ÷ running, 1 at most',
       values: [
-        { name: 'average', value: formatWatts(behaviour.averageW.value), evidence: behaviour.averageW.evidence, source: behaviour.averageW.source },
+        {
+          name: 'average',
+          value: formatWatts(behaviour.averageW.value),
+          evidence: behaviour.averageW.evidence,
+          source: behaviour.averageW.source,
+        },
         running,
       ],
       result: formatNumber(behaviour.runningW.value ? average / behaviour.runningW.value : 0),

@@ -18,7 +18,12 @@ describe('average watts over a day', () => {
   })
 
   test('windows that overlap, and windows of two days in seven', () => {
-    expect(scheduledMinutesADay([{ from: '08:00', to: '10:00' }, { from: '09:00', to: '11:00' }])).toBe(180)
+    expect(
+      scheduledMinutesADay([
+        { from: '08:00', to: '10:00' },
+        { from: '09:00', to: '11:00' },
+      ]),
+    ).toBe(180)
     expect(scheduledMinutesADay([{ from: '08:00', to: '15:00', days: ['sat', 'sun'] }])).toBe(120)
   })
 

@@ -1,4 +1,12 @@
-import { type Intervals, DAY_MIN, clockOf, epochMinute, mergeIntervals, minuteOfDay, windowIntervals } from '../plan/clock'
+import {
+  type Intervals,
+  DAY_MIN,
+  clockOf,
+  epochMinute,
+  mergeIntervals,
+  minuteOfDay,
+  windowIntervals,
+} from '../plan/clock'
 import type { Behaviour } from '../plan/schema'
 
 /** Where in a stretch of the day a session of the day's `slot` may begin. */
@@ -45,7 +53,8 @@ export function sessionSlots(session: Session, startsAt: string, lengthMin: numb
   if ('at' in session.when) {
     for (const clock of new Set(session.when.at)) {
       const window = { from: clock, to: clockOf(minuteOfDay(clock) + 1) }
-      for (const [at] of windowIntervals([window], startsAt, lengthMin)) slots.push({ fromMin: at, toMin: at })
+      for (const [at] of windowIntervals([window], startsAt, lengthMin))
+        slots.push({ fromMin: at, toMin: at })
     }
     return slots.sort((a, b) => a.fromMin - b.fromMin)
   }

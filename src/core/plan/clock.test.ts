@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
-import { epochMinute, formatMoment, isWithin, localOf, mergeIntervals, weekdayName, windowIntervals } from './clock'
+import {
+  epochMinute,
+  formatMoment,
+  isWithin,
+  localOf,
+  mergeIntervals,
+  weekdayName,
+  windowIntervals,
+} from './clock'
 
 const FRIDAY = '2027-02-05T18:00'
 
@@ -23,15 +31,29 @@ describe('windowIntervals', () => {
   })
 
   test('nights wrap past midnight, once a day', () => {
-    expect(windowIntervals([{ from: '23:00', to: '06:30' }], FRIDAY, 42 * 60)).toEqual([[300, 750], [1740, 2190]])
+    expect(windowIntervals([{ from: '23:00', to: '06:30' }], FRIDAY, 42 * 60)).toEqual([
+      [300, 750],
+      [1740, 2190],
+    ])
   })
 
   test('only on its days', () => {
-    expect(windowIntervals([{ from: '09:00', to: '14:00', days: ['sat'] }], FRIDAY, 72 * 60)).toEqual([[900, 1200]])
+    expect(windowIntervals([{ from: '09:00', to: '14:00', days: ['sat'] }], FRIDAY, 72 * 60)).toEqual([
+      [900, 1200],
+    ])
   })
 
   test('overlapping windows are counted once', () => {
-    expect(windowIntervals([{ from: '18:00', to: '22:00' }, { from: '20:00', to: '24:00' }], FRIDAY, 600)).toEqual([[0, 360]])
+    expect(
+      windowIntervals(
+        [
+          { from: '18:00', to: '22:00' },
+          { from: '20:00', to: '24:00' },
+        ],
+        FRIDAY,
+        600,
+      ),
+    ).toEqual([[0, 360]])
   })
 
   test('the same from and until is the whole day', () => {
@@ -40,7 +62,14 @@ describe('windowIntervals', () => {
 })
 
 test('intervals merge in order', () => {
-  const merged = mergeIntervals([[50, 60], [0, 10], [10, 20]])
-  expect(merged).toEqual([[0, 20], [50, 60]])
+  const merged = mergeIntervals([
+    [50, 60],
+    [0, 10],
+    [10, 20],
+  ])
+  expect(merged).toEqual([
+    [0, 20],
+    [50, 60],
+  ])
   expect([isWithin(merged, 19.9), isWithin(merged, 20), isWithin(merged, 55)]).toEqual([true, false, true])
 })

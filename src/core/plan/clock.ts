@@ -72,7 +72,11 @@ export type Intervals = [from: number, to: number][]
  * @param startsAt local start of the outage
  * @param lengthMin how far to look
  */
-export function windowIntervals(windows: readonly DayWindow[], startsAt: string, lengthMin: number): Intervals {
+export function windowIntervals(
+  windows: readonly DayWindow[],
+  startsAt: string,
+  lengthMin: number,
+): Intervals {
   const start = epochMinute(startsAt)
   const firstMidnight = Math.floor(start / DAY_MIN) * DAY_MIN
   const found: Intervals = []

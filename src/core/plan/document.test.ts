@@ -26,21 +26,69 @@ test('a good plan is read as it is', () => {
 
 describe('faults name the field and what would be right', () => {
   test.each([
-    ['a number without a unit', (p: Loose) => (p.loads[0].behaviour.runningW = 150), /^loads\[0\]\.behaviour\.runningW: needs a value with its unit, spread and evidence/],
-    ['the wrong unit', (p: Loose) => (p.loads[0].behaviour.runningW.unit = 'Wh'), /^loads\[0\]\.behaviour\.runningW\.unit: must be "W"/],
-    ['negative watts', (p: Loose) => (p.loads[0].behaviour.runningW.value = -5), /^loads\[0\]\.behaviour\.runningW\.value: must be at least 0/],
+    [
+      'a number without a unit',
+      (p: Loose) => (p.loads[0].behaviour.runningW = 150),
+      /^loads\[0\]\.behaviour\.runningW: needs a value with its unit, spread and evidence/,
+    ],
+    [
+      'the wrong unit',
+      (p: Loose) => (p.loads[0].behaviour.runningW.unit = 'Wh'),
+      /^loads\[0\]\.behaviour\.runningW\.unit: must be "W"/,
+    ],
+    [
+      'negative watts',
+      (p: Loose) => (p.loads[0].behaviour.runningW.value = -5),
+      /^loads\[0\]\.behaviour\.runningW\.value: must be at least 0/,
+    ],
     ['absurd watts', (p: Loose) => (p.loads[0].behaviour.runningW.value = 1e9), /must be at most 50,000/],
-    ['a spread below one', (p: Loose) => (p.loads[0].behaviour.runningW.spread = { times: 0.5 }), /spread\.times: must be at least 1/],
-    ['unknown evidence', (p: Loose) => (p.loads[0].behaviour.runningW.evidence = 'guess'), /evidence: must be "typical" or "label" or "measured" or "drilled"/],
-    ['an unknown field', (p: Loose) => (p.loads[0].colour = 'red'), /^loads\[0\]\.colour: no such field is known/],
-    ['an unknown behaviour', (p: Loose) => (p.loads[0].behaviour.kind = 'dancing'), /^loads\[0\]\.behaviour.*"constant"/],
-    ['a name of 5,000 characters', (p: Loose) => (p.loads[0].name = 'x'.repeat(5000)), /^loads\[0\]\.name: must be at most 80 characters long/],
+    [
+      'a spread below one',
+      (p: Loose) => (p.loads[0].behaviour.runningW.spread = { times: 0.5 }),
+      /spread\.times: must be at least 1/,
+    ],
+    [
+      'unknown evidence',
+      (p: Loose) => (p.loads[0].behaviour.runningW.evidence = 'guess'),
+      /evidence: must be "typical" or "label" or "measured" or "drilled"/,
+    ],
+    [
+      'an unknown field',
+      (p: Loose) => (p.loads[0].colour = 'red'),
+      /^loads\[0\]\.colour: no such field is known/,
+    ],
+    [
+      'an unknown behaviour',
+      (p: Loose) => (p.loads[0].behaviour.kind = 'dancing'),
+      /^loads\[0\]\.behaviour.*"constant"/,
+    ],
+    [
+      'a name of 5,000 characters',
+      (p: Loose) => (p.loads[0].name = 'x'.repeat(5000)),
+      /^loads\[0\]\.name: must be at most 80 characters long/,
+    ],
     ['an empty name', (p: Loose) => (p.loads[0].name = '  '), /^loads\[0\]\.name: must not be empty/],
-    ['10,000 loads', (p: Loose) => (p.loads = Array.from({ length: 10_000 }, (_, i) => ({ ...p.loads[0], id: `l${i}` }))), /^loads: must hold at most 200 entries/],
-    ['a source nobody has', (p: Loose) => (p.loads[0].sourceId = 'elsewhere'), /^loads\[0\]\.sourceId: names no source; one of main/],
-    ['a date that is none', (p: Loose) => (p.scenario.startsAt = '2027-02-30T10:00'), /^scenario\.startsAt: must be a date and time such as/],
+    [
+      '10,000 loads',
+      (p: Loose) => (p.loads = Array.from({ length: 10_000 }, (_, i) => ({ ...p.loads[0], id: `l${i}` }))),
+      /^loads: must hold at most 200 entries/,
+    ],
+    [
+      'a source nobody has',
+      (p: Loose) => (p.loads[0].sourceId = 'elsewhere'),
+      /^loads\[0\]\.sourceId: names no source; one of main/,
+    ],
+    [
+      'a date that is none',
+      (p: Loose) => (p.scenario.startsAt = '2027-02-30T10:00'),
+      /^scenario\.startsAt: must be a date and time such as/,
+    ],
     ['a missing scenario', (p: Loose) => delete p.scenario, /^scenario: /],
-    ['surge below continuous', (p: Loose) => (p.powerSystem.sources[0].surgeW.value = 10), /surgeW: surge watts must be at least the continuous/],
+    [
+      'surge below continuous',
+      (p: Loose) => (p.powerSystem.sources[0].surgeW.value = 10),
+      /surgeW: surge watts must be at least the continuous/,
+    ],
     ['the same load twice', (p: Loose) => p.loads.push(p.loads[0]), /^loads\[1\]\.id: “load” is used twice/],
     ['a newer version', (p: Loose) => (p.version = 99), /^version: is 99, made by a newer release/],
     ['a version that is no number', (p: Loose) => (p.version = 'two'), /^version: must be a whole number/],
@@ -60,8 +108,14 @@ describe('faults name the field and what would be right', () => {
   })
 
   test('sources that follow each other in a circle are refused', () => {
-    const plan = planWith([loadOf(constant(1))], [exactSource({ id: 'main', afterSourceId: 'two' }), exactSource({ id: 'two', afterSourceId: 'main' })])
-    expect(readPlan(plan)).toMatchObject({ ok: false, faults: [{ message: expect.stringMatching(/circle/) }, {}] })
+    const plan = planWith(
+      [loadOf(constant(1))],
+      [exactSource({ id: 'main', afterSourceId: 'two' }), exactSource({ id: 'two', afterSourceId: 'main' })],
+    )
+    expect(readPlan(plan)).toMatchObject({
+      ok: false,
+      faults: [{ message: expect.stringMatching(/circle/) }, {}],
+    })
   })
 })
 
@@ -79,16 +133,25 @@ describe('older versions', () => {
     const { sourceId, ...load } = rest.loads[0]
     void sourceId
     const reading = readPlan({ ...rest, version: 1, station: powerSystem.sources[0], loads: [load] })
-    expect(reading).toMatchObject({ ok: true, plan: { version: 2, loads: [{ sourceId: 'main' }], powerSystem: { sources: [{ id: 'main' }] } } })
+    expect(reading).toMatchObject({
+      ok: true,
+      plan: { version: 2, loads: [{ sourceId: 'main' }], powerSystem: { sources: [{ id: 'main' }] } },
+    })
   })
 
   test('a damaged older one is told, not half-read', () => {
-    expect(readPlan({ format: 'yotrope-plan', version: 1 })).toMatchObject({ ok: false, faults: [{ message: expect.stringMatching(/says version 1/) }] })
+    expect(readPlan({ format: 'yotrope-plan', version: 1 })).toMatchObject({
+      ok: false,
+      faults: [{ message: expect.stringMatching(/says version 1/) }],
+    })
   })
 
   test('steps are taken one after the other', () => {
     const steps = { 1: (d: Loose) => ({ ...d, a: 1 }), 2: (d: Loose) => ({ ...d, b: d.a + 1 }) }
-    expect(migrate({ format: 'f', version: 1 }, 'f', 3, steps)).toEqual({ ok: true, document: { format: 'f', version: 1, a: 1, b: 2 } })
+    expect(migrate({ format: 'f', version: 1 }, 'f', 3, steps)).toEqual({
+      ok: true,
+      document: { format: 'f', version: 1, a: 1, b: 2 },
+    })
   })
 })
 
@@ -97,13 +160,17 @@ describe('households', () => {
     for (const household of [demoHousehold(), newHousehold('Our house', '230 V', '2027-01-01T18:00')]) {
       expect(readHousehold(household)).toMatchObject({ ok: true })
       for (const { id: scenarioId } of household.scenarios)
-        for (const { id } of household.powerSystems) expect(readPlan(planOf(household, scenarioId, id))).toMatchObject({ ok: true })
+        for (const { id } of household.powerSystems)
+          expect(readPlan(planOf(household, scenarioId, id))).toMatchObject({ ok: true })
     }
   })
 
   test('a choice of something that is not there is refused', () => {
     const household = { ...demoHousehold(), chosen: { scenarioId: 'gone', powerSystemId: 'gone' } }
-    expect(readHousehold(household)).toMatchObject({ ok: false, faults: [{ path: 'chosen.scenarioId' }, { path: 'chosen.powerSystemId' }] })
+    expect(readHousehold(household)).toMatchObject({
+      ok: false,
+      faults: [{ path: 'chosen.scenarioId' }, { path: 'chosen.powerSystemId' }],
+    })
     expect(() => planOf(household)).toThrow(RangeError)
   })
 

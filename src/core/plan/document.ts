@@ -40,27 +40,43 @@ export function readPlan(input: unknown): PlanReading {
 function loadFaults(plan: Plan): Fault[] {
   const known = new Set(plan.powerSystem.sources.map((source) => source.id))
   return [
-    ...duplicates(plan.loads.map((load) => load.id), 'loads'),
+    ...duplicates(
+      plan.loads.map((load) => load.id),
+      'loads',
+    ),
     ...plan.loads.flatMap((load, i) =>
       known.has(load.sourceId)
         ? []
-        : [{ path: `loads[${i}].sourceId`, message: `names no source; one of ${[...known].join(', ')} would be right` }],
+        : [
+            {
+              path: `loads[${i}].sourceId`,
+              message: `names no source; one of ${[...known].join(', ')} would be right`,
+            },
+          ],
     ),
   ]
 }
 
 /** Faults of a power system that its schema cannot see: names that point nowhere, turns that go in a circle. */
 export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
-  const faults = duplicates(system.sources.map((source) => source.id), `${at}.sources`)
+  const faults = duplicates(
+    system.sources.map((source) => source.id),
+    `${at}.sources`,
+  )
   const byId = new Map(system.sources.map((source) => [source.id, source]))
   const followed = new Set<string>()
   system.sources.forEach((source, i) => {
     const path = `${at}.sources[${i}].afterSourceId`
     if (source.surgeW.value < source.continuousW.value)
-      faults.push({ path: `${at}.sources[${i}].surgeW`, message: 'surge watts must be at least the continuous watts' })
+      faults.push({
+        path: `${at}.sources[${i}].surgeW`,
+        message: 'surge watts must be at least the continuous watts',
+      })
     if (source.afterSourceId === null) return
-    if (!byId.has(source.afterSourceId)) faults.push({ path, message: 'names no source of this power system' })
-    if (followed.has(source.afterSourceId)) faults.push({ path, message: 'another source already takes over there; only one can' })
+    if (!byId.has(source.afterSourceId))
+      faults.push({ path, message: 'names no source of this power system' })
+    if (followed.has(source.afterSourceId))
+      faults.push({ path, message: 'another source already takes over there; only one can' })
     followed.add(source.afterSourceId)
     let next: string | null | undefined = source.afterSourceId
     for (let hops = 0; next; hops++, next = byId.get(next)?.afterSourceId) {
@@ -74,6 +90,8 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
 
 function duplicates(ids: string[], at: string): Fault[] {
   return ids.flatMap((id, i) =>
-    ids.indexOf(id) < i ? [{ path: `${at}[${i}].id`, message: `“${id}” is used twice; every id must be its own` }] : [],
+    ids.indexOf(id) < i
+      ? [{ path: `${at}[${i}].id`, message: `“${id}” is used twice; every id must be its own` }]
+      : [],
   )
 }

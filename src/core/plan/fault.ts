@@ -9,7 +9,8 @@ export interface Fault {
 /** "loads[2].behaviour.runningW" */
 export function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
-    (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
+    (text, key) =>
+      typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key),
     '',
   )
 }
@@ -33,10 +34,14 @@ function faultsOfIssue(issue: z.core.$ZodIssue, above: readonly PropertyKey[]): 
       }))
     case 'invalid_type': {
       const key = String(path[path.length - 1] ?? '')
-      const wantsQuantity = issue.expected === 'object' && /(W|Wh|Fraction|Min|S|watts|seconds|minutesEach)$/.test(key)
-      if (wantsQuantity) return one(`needs a value with its unit, spread and evidence, such as ${QUANTITY_EXAMPLE}`)
+      const wantsQuantity =
+        issue.expected === 'object' && /(W|Wh|Fraction|Min|S|watts|seconds|minutesEach)$/.test(key)
+      if (wantsQuantity)
+        return one(`needs a value with its unit, spread and evidence, such as ${QUANTITY_EXAMPLE}`)
       const missing = issue.input === undefined && /undefined$/.test(issue.message)
-      return one(missing ? `is missing; ${article(issue.expected)} is needed` : `must be ${article(issue.expected)}`)
+      return one(
+        missing ? `is missing; ${article(issue.expected)} is needed` : `must be ${article(issue.expected)}`,
+      )
     }
     case 'invalid_value':
       return one(`must be ${issue.values.map((value) => JSON.stringify(value)).join(' or ')}`)
@@ -44,7 +49,8 @@ function faultsOfIssue(issue: z.core.$ZodIssue, above: readonly PropertyKey[]): 
     case 'too_big':
       return one(sizeMessage(issue))
     case 'invalid_union': {
-      if (issue.errors.length === 0) return one('has no known kind; "constant", "scheduled", "session" and "cycling" are known')
+      if (issue.errors.length === 0)
+        return one('has no known kind; "constant", "scheduled", "session" and "cycling" are known')
       const nearest = [...issue.errors].sort((a, b) => a.length - b.length || depth(b) - depth(a))[0]
       return nearest.flatMap((inner) => faultsOfIssue(inner, path))
     }
@@ -65,7 +71,9 @@ function sizeMessage(issue: z.core.$ZodIssueTooSmall | z.core.$ZodIssueTooBig): 
   const bound = (small ? issue.minimum : issue.maximum).toLocaleString('en-US')
   const side = small ? 'at least' : 'at most'
   if (issue.origin === 'string') {
-    return small && Number(issue.minimum) === 1 ? 'must not be empty' : `must be ${side} ${bound} characters long`
+    return small && Number(issue.minimum) === 1
+      ? 'must not be empty'
+      : `must be ${side} ${bound} characters long`
   }
   if (issue.origin === 'array') return `must hold ${side} ${bound} entries`
   return `must be ${side} ${bound}`

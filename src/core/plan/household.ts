@@ -1,7 +1,15 @@
 import * as z from 'zod'
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, powerFaults } from './document'
 import { type Fault, faultsOf } from './fault'
-import { LIMITS, householdLoadSchema, idSchema, powerSystemSchema, profileSchema, scenarioSchema, type Tier } from './schema'
+import {
+  LIMITS,
+  householdLoadSchema,
+  idSchema,
+  powerSystemSchema,
+  profileSchema,
+  scenarioSchema,
+  type Tier,
+} from './schema'
 
 /**
  * All a household keeps: several scenarios, one list of loads with their standing in each scenario, and
@@ -26,10 +34,15 @@ export function readHousehold(input: unknown): HouseholdReading {
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
   const household = parsed.data
   const faults = household.powerSystems.flatMap((system, i) => powerFaults(system, `powerSystems[${i}]`))
-  for (const [key, list] of Object.entries({ scenarios: household.scenarios, loads: household.loads, powerSystems: household.powerSystems })) {
+  for (const [key, list] of Object.entries({
+    scenarios: household.scenarios,
+    loads: household.loads,
+    powerSystems: household.powerSystems,
+  })) {
     const seen = new Set<string>()
     list.forEach(({ id }, i) => {
-      if (seen.has(id)) faults.push({ path: `${key}[${i}].id`, message: `“${id}” is used twice; every id must be its own` })
+      if (seen.has(id))
+        faults.push({ path: `${key}[${i}].id`, message: `“${id}” is used twice; every id must be its own` })
       seen.add(id)
     })
   }
@@ -65,5 +78,13 @@ export function planOf(
     ...(standings[scenarioId] ?? DEFAULT_STANDING),
     sourceId: known.has(hangsOn[load.id]) ? hangsOn[load.id] : powerSystem.sources[0].id,
   }))
-  return { format: PLAN_FORMAT, version: PLAN_VERSION, household: household.profile, scenario, loads, powerSystem, refill: {} }
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    household: household.profile,
+    scenario,
+    loads,
+    powerSystem,
+    refill: {},
+  }
 }

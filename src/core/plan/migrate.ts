@@ -11,7 +11,12 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
     ...document,
     version: 2,
-    powerSystem: { id: 'system', name: (station as Json)?.name ?? 'Power station', sources: [station], note: '' },
+    powerSystem: {
+      id: 'system',
+      name: (station as Json)?.name ?? 'Power station',
+      sources: [station],
+      note: '',
+    },
     loads: (document.loads as Json[]).map((load) => ({ ...load, sourceId: (station as Json).id })),
     refill: {},
   }),
@@ -26,7 +31,8 @@ export type Migrated = { ok: true; document: unknown } | { ok: false; faults: Fa
  */
 export function migrate(input: unknown, format: string, current: number, steps = MIGRATIONS): Migrated {
   const fault = (path: string, message: string): Migrated => ({ ok: false, faults: [{ path, message }] })
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) return fault('document', 'must be a JSON object')
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return fault('document', 'must be a JSON object')
   let document = input as Json
   if (document.format !== format) return fault('format', `must be "${format}"`)
   const { version } = document

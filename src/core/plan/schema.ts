@@ -8,7 +8,15 @@ import { WEEKDAYS, epochMinute } from './clock'
  * everything that is known only so well is a quantity with unit, spread and evidence.
  */
 
-export const LIMITS = { loads: 200, sources: 8, scenarios: 24, powerSystems: 24, windows: 24, nameLength: 80, noteLength: 2000 }
+export const LIMITS = {
+  loads: 200,
+  sources: 8,
+  scenarios: 24,
+  powerSystems: 24,
+  windows: 24,
+  nameLength: 80,
+  noteLength: 2000,
+}
 
 const spread = z.union([
   z.strictObject({ times: z.number().min(1).max(10) }),
@@ -27,11 +35,15 @@ function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
 
 const watts = quantityOf('W', 0, 50_000)
 
-export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
+export const idSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
 const name = z.string().trim().min(1).max(LIMITS.nameLength)
 const note = z.string().max(LIMITS.noteLength)
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day such as "18:30"')
-const clockOrMidnight = z.string().regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'a time of day such as "23:00" or "24:00"')
+const clockOrMidnight = z
+  .string()
+  .regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'a time of day such as "23:00" or "24:00"')
 
 export const dayWindowSchema = z.strictObject({
   from: clock,
@@ -87,9 +99,15 @@ export const householdLoadSchema = z.strictObject({
 export const scenarioSchema = z.strictObject({
   id: idSchema,
   name,
-  startsAt: z.string().refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2027-02-05T18:00"'),
+  startsAt: z
+    .string()
+    .refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2027-02-05T18:00"'),
   durationH: z.number().min(0.25).max(336),
-  place: z.strictObject({ name: z.string().max(LIMITS.nameLength), latitudeDeg: z.number().min(-90).max(90), longitudeDeg: z.number().min(-180).max(180) }),
+  place: z.strictObject({
+    name: z.string().max(LIMITS.nameLength),
+    latitudeDeg: z.number().min(-90).max(90),
+    longitudeDeg: z.number().min(-180).max(180),
+  }),
   outdoor: z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) }),
   away: windows,
   asleep: windows,
@@ -114,7 +132,10 @@ export const sourceSchema = z.strictObject({
   continuousW: watts,
   surgeW: watts,
   surgeS: quantityOf('s', 0, 60),
-  volts: z.array(z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)])).min(1).max(4),
+  volts: z
+    .array(z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)]))
+    .min(1)
+    .max(4),
   /** in turn: takes over the loads of this source when that one is empty */
   afterSourceId: idSchema.nullable(),
   weightKg: z.number().min(0).max(2000).nullable(),

@@ -1,12 +1,25 @@
 import { expect, test } from '@jest/globals'
-import { formatDuration, formatEnergy, formatExactDuration, formatHours, formatPercent, formatWatts } from './format'
+import {
+  formatDuration,
+  formatEnergy,
+  formatExactDuration,
+  formatHours,
+  formatPercent,
+  formatWatts,
+} from './format'
 
 test('watts', () => {
   expect([formatWatts(1480.4), formatWatts(3.83), formatWatts(4)]).toEqual(['1,480 W', '3.8 W', '4 W'])
 })
 
 test('energy changes its unit where the figures would get long', () => {
-  expect([2.44, 84, 999, 2048, 11_300].map(formatEnergy)).toEqual(['2.4 Wh', '84 Wh', '999 Wh', '2.05 kWh', '11.3 kWh'])
+  expect([2.44, 84, 999, 2048, 11_300].map(formatEnergy)).toEqual([
+    '2.4 Wh',
+    '84 Wh',
+    '999 Wh',
+    '2.05 kWh',
+    '11.3 kWh',
+  ])
 })
 
 test('a forecast is no finer than it deserves', () => {

@@ -44,7 +44,8 @@ export function formatExactDuration(minutes: number): string {
 /** Hours for the ends of a band. @example formatHours(1000) // "17 h" */
 export function formatHours(minutes: number): string {
   const hours = minutes / 60
-  if (hours < 10) return `${grouped(Math.round(hours * 2) / 2, hours < 10 && Math.round(hours * 2) % 2 ? 1 : 0)} h`
+  if (hours < 10)
+    return `${grouped(Math.round(hours * 2) / 2, hours < 10 && Math.round(hours * 2) % 2 ? 1 : 0)} h`
   return `${grouped(hours)} h`
 }
 

@@ -59,7 +59,14 @@ describe('nonsense is refused with what would be right', () => {
 })
 
 describe('times of day', () => {
-  test.each([['18:30', '18:30'], ['6:30 pm', '18:30'], ['7', '07:00'], ['12 am', '00:00'], ['0630', '06:30'], ['18.15', '18:15']])('%s', (text, clock) => {
+  test.each([
+    ['18:30', '18:30'],
+    ['6:30 pm', '18:30'],
+    ['7', '07:00'],
+    ['12 am', '00:00'],
+    ['0630', '06:30'],
+    ['18.15', '18:15'],
+  ])('%s', (text, clock) => {
     expect(parseClock(text)).toEqual({ ok: true, clock })
   })
 

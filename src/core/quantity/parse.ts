@@ -1,5 +1,6 @@
 /** What a field asks for; each kind has a unit it is kept in and units people write. */
-export type MeasureKind = 'power' | 'energy' | 'minutes' | 'hours' | 'seconds' | 'fraction' | 'temperature' | 'weight' | 'money'
+export type MeasureKind =
+  'power' | 'energy' | 'minutes' | 'hours' | 'seconds' | 'fraction' | 'temperature' | 'weight' | 'money'
 
 export type Parsed = { ok: true; value: number; understood: string } | { ok: false; message: string }
 
@@ -21,7 +22,24 @@ const HORSEPOWER_W = 745.7
 const ENERGY_FOR_POWER = 'that is energy; running watts are wanted here'
 const POWER_FOR_ENERGY = 'that is power; how much is stored is wanted here, in watt-hours'
 
-const TIME = { s: 1 / 60, sec: 1 / 60, second: 1 / 60, seconds: 1 / 60, min: 1, minute: 1, minutes: 1, m: 1, h: 60, hr: 60, hrs: 60, hour: 60, hours: 60, d: 1440, day: 1440, days: 1440 }
+const TIME = {
+  s: 1 / 60,
+  sec: 1 / 60,
+  second: 1 / 60,
+  seconds: 1 / 60,
+  min: 1,
+  minute: 1,
+  minutes: 1,
+  m: 1,
+  h: 60,
+  hr: 60,
+  hrs: 60,
+  hour: 60,
+  hours: 60,
+  d: 1440,
+  day: 1440,
+  days: 1440,
+}
 const scaled = (factors: Record<string, number>, by: number) =>
   Object.fromEntries(Object.entries(factors).map(([unit, factor]) => [unit, factor * by]))
 
@@ -53,12 +71,54 @@ const RULES: Record<MeasureKind, KindRule> = {
       ah: 'amp-hours need the battery voltage: multiply volts by amp-hours, such as 12.8 V × 100 Ah = 1280 Wh',
     },
   },
-  minutes: { unit: 'min', factors: TIME, range: [0.05, 20_160], noun: 'a length of time', example: '5 min, 17 s or 1 h', confusions: {} },
-  hours: { unit: 'h', factors: scaled(TIME, 1 / 60), range: [0.25, 336], noun: 'a length of time up to 14 days', example: '42 h, 3 days or 90 min', confusions: {} },
-  seconds: { unit: 's', factors: { ...scaled(TIME, 60), ms: 0.001 }, range: [0, 60], noun: 'seconds', example: '0.3 s or 300 ms', confusions: {} },
-  fraction: { unit: '%', factors: { '%': 1, percent: 1 }, range: [0, 100], noun: 'percent', example: '85 or 0.85', confusions: {} },
-  temperature: { unit: '°C', factors: { c: 1, '°c': 1, f: 1, '°f': 1 }, range: [-60, 60], noun: 'a temperature', example: '-6 or 21 °F', confusions: {} },
-  weight: { unit: 'kg', factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237 }, range: [0, 2000], noun: 'kilograms', example: '24 or 53 lb', confusions: {} },
+  minutes: {
+    unit: 'min',
+    factors: TIME,
+    range: [0.05, 20_160],
+    noun: 'a length of time',
+    example: '5 min, 17 s or 1 h',
+    confusions: {},
+  },
+  hours: {
+    unit: 'h',
+    factors: scaled(TIME, 1 / 60),
+    range: [0.25, 336],
+    noun: 'a length of time up to 14 days',
+    example: '42 h, 3 days or 90 min',
+    confusions: {},
+  },
+  seconds: {
+    unit: 's',
+    factors: { ...scaled(TIME, 60), ms: 0.001 },
+    range: [0, 60],
+    noun: 'seconds',
+    example: '0.3 s or 300 ms',
+    confusions: {},
+  },
+  fraction: {
+    unit: '%',
+    factors: { '%': 1, percent: 1 },
+    range: [0, 100],
+    noun: 'percent',
+    example: '85 or 0.85',
+    confusions: {},
+  },
+  temperature: {
+    unit: '°C',
+    factors: { c: 1, '°c': 1, f: 1, '°f': 1 },
+    range: [-60, 60],
+    noun: 'a temperature',
+    example: '-6 or 21 °F',
+    confusions: {},
+  },
+  weight: {
+    unit: 'kg',
+    factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237 },
+    range: [0, 2000],
+    noun: 'kilograms',
+    example: '24 or 53 lb',
+    confusions: {},
+  },
   money: { unit: '', factors: {}, range: [0, 1_000_000], noun: 'a price', example: '1500', confusions: {} },
 }
 
@@ -84,14 +144,21 @@ function parseNumber(text: string): number | null {
  */
 export function parseMeasure(text: string, kind: MeasureKind, volts?: number): Parsed {
   const rule = RULES[kind]
-  const fault = (what: string): Parsed => ({ ok: false, message: `${what}. Write ${rule.noun}, such as ${rule.example}.` })
+  const fault = (what: string): Parsed => ({
+    ok: false,
+    message: `${what}. Write ${rule.noun}, such as ${rule.example}.`,
+  })
   const trimmed = text.trim()
   if (trimmed === '') return fault('Nothing is written here')
   if (trimmed.length > 40) return fault('That is too long to be a number')
   const match = trimmed.match(/^([-−]?[\d.,/]+(?:\s\d{3})*)\s*(.*)$/)
   const number = match ? parseNumber(match[1]) : null
   if (!match || number === null) return fault(`“${trimmed}” is not a number`)
-  const unit = match[2].trim().toLowerCase().replace(/\s+per\s+/g, '/').replace(/\s/g, '')
+  const unit = match[2]
+    .trim()
+    .toLowerCase()
+    .replace(/\s+per\s+/g, '/')
+    .replace(/\s/g, '')
   const confusion = rule.confusions[unit]
   if (confusion) return { ok: false, message: `“${trimmed}”: ${confusion}.` }
 
@@ -109,8 +176,10 @@ export function parseMeasure(text: string, kind: MeasureKind, volts?: number): P
 
   const [low, high] = rule.range
   const shown = `${Number(value.toPrecision(6)).toLocaleString('en-US', { maximumFractionDigits: 3 })}${rule.unit ? ` ${rule.unit}` : ''}`
-  if (value < low) return fault(value < 0 && low >= 0 ? `${shown} is below zero` : `${shown} is too little to be meant`)
-  if (value > high) return fault(`${shown} is more than this can be (${high.toLocaleString('en-US')} ${rule.unit} at most)`)
+  if (value < low)
+    return fault(value < 0 && low >= 0 ? `${shown} is below zero` : `${shown} is too little to be meant`)
+  if (value > high)
+    return fault(`${shown} is more than this can be (${high.toLocaleString('en-US')} ${rule.unit} at most)`)
   return { ok: true, value: kind === 'fraction' ? value / 100 : value, understood: shown }
 }
 
@@ -120,9 +189,18 @@ export function parseMeasure(text: string, kind: MeasureKind, volts?: number): P
  * @returns "HH:MM", midnight at the end of a day as "24:00" when `endOfDay`; or what is wrong
  * @example parseClock('6:30 pm') // { ok: true, clock: '18:30' }
  */
-export function parseClock(text: string, endOfDay = false): { ok: true; clock: string } | { ok: false; message: string } {
-  const wrong = { ok: false, message: `“${text.trim().slice(0, 20)}” is not a time of day. Write one such as 18:30 or 6:30 pm.` } as const
-  const match = text.trim().toLowerCase().match(/^(\d{1,2})(?:[:.h]?(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.)?$/)
+export function parseClock(
+  text: string,
+  endOfDay = false,
+): { ok: true; clock: string } | { ok: false; message: string } {
+  const wrong = {
+    ok: false,
+    message: `“${text.trim().slice(0, 20)}” is not a time of day. Write one such as 18:30 or 6:30 pm.`,
+  } as const
+  const match = text
+    .trim()
+    .toLowerCase()
+    .match(/^(\d{1,2})(?:[:.h]?(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.)?$/)
   if (!match) return wrong
   let hour = Number(match[1])
   const minute = Number(match[2] ?? 0)
@@ -130,6 +208,7 @@ export function parseClock(text: string, endOfDay = false): { ok: true; clock: s
   if (half && (hour < 1 || hour > 12)) return wrong
   if (half) hour = (hour % 12) + (half === 'p' ? 12 : 0)
   if (minute > 59 || hour > 24 || (hour === 24 && minute > 0)) return wrong
-  if (hour === 24 || (endOfDay && hour === 0 && minute === 0)) return endOfDay ? { ok: true, clock: '24:00' } : { ok: true, clock: '00:00' }
+  if (hour === 24 || (endOfDay && hour === 0 && minute === 0))
+    return endOfDay ? { ok: true, clock: '24:00' } : { ok: true, clock: '00:00' }
   return { ok: true, clock: `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}` }
 }

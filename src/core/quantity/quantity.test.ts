@@ -19,13 +19,21 @@ describe('drawn', () => {
   })
 
   test('better evidence is never spread wider', () => {
-    const times = (['label', 'measured', 'drilled'] as const).map((evidence) => (usualSpread(evidence) as { times: number }).times)
+    const times = (['label', 'measured', 'drilled'] as const).map(
+      (evidence) => (usualSpread(evidence) as { times: number }).times,
+    )
     expect(times).toEqual([...times].sort((a, b) => b - a))
   })
 })
 
 test('normal quantiles agree with tabulated ones', () => {
-  for (const [p, z] of [[0.5, 0], [0.9, 1.2815515655], [0.975, 1.9599639845], [0.999, 3.0902323062], [0.01, -2.326347874]])
+  for (const [p, z] of [
+    [0.5, 0],
+    [0.9, 1.2815515655],
+    [0.975, 1.9599639845],
+    [0.999, 3.0902323062],
+    [0.01, -2.326347874],
+  ])
     expect(normalQuantile(p)).toBeCloseTo(z, 7)
 })
 
@@ -39,13 +47,17 @@ describe('percentileInPlace', () => {
 
   test('equals the percentile of the sorted sample', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 60 }), fc.double({ min: 0, max: 1, noNaN: true }), (values, p) => {
-        const sorted = [...values].sort((a, b) => a - b)
-        const h = (values.length - 1) * p
-        const k = Math.floor(h)
-        const expected = sorted[k] + (h - k) * ((sorted[k + 1] ?? sorted[k]) - sorted[k])
-        expect(percentileInPlace(Float64Array.from(values), values.length, p)).toBeCloseTo(expected, 6)
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 60 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (values, p) => {
+          const sorted = [...values].sort((a, b) => a - b)
+          const h = (values.length - 1) * p
+          const k = Math.floor(h)
+          const expected = sorted[k] + (h - k) * ((sorted[k + 1] ?? sorted[k]) - sorted[k])
+          expect(percentileInPlace(Float64Array.from(values), values.length, p)).toBeCloseTo(expected, 6)
+        },
+      ),
     )
   })
 
@@ -70,7 +82,8 @@ describe('seeded chance', () => {
   test('uniform numbers fill the interval evenly (χ² of 20 cells below its 99.9 % point, 43.8)', () => {
     const cells = new Array(20).fill(0)
     const draws = 20_000
-    for (let i = 0; i < draws; i++) cells[Math.floor(uniformAt(streamOf(1, keyOf('x'), i % 100), (i / 100) | 0) * 20)]++
+    for (let i = 0; i < draws; i++)
+      cells[Math.floor(uniformAt(streamOf(1, keyOf('x'), i % 100), (i / 100) | 0) * 20)]++
     const expected = draws / 20
     expect(cells.reduce((sum, n) => sum + (n - expected) ** 2 / expected, 0)).toBeLessThan(43.8)
   })

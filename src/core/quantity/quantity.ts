@@ -33,7 +33,8 @@ export const Z_80 = 1.2815515655446004
  */
 export function drawn(quantity: Quantity, z: number): number {
   const { value, spread } = quantity
-  if ('times' in spread) return spread.times === 1 ? value : value * Math.exp((Math.log(spread.times) * z) / Z_80)
+  if ('times' in spread)
+    return spread.times === 1 ? value : value * Math.exp((Math.log(spread.times) * z) / Z_80)
   return Math.max(0, value + (spread.plusMinus * z) / Z_80)
 }
 

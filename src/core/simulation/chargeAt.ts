@@ -16,7 +16,10 @@ export interface ChargeMoment {
  * @param all what `runAll` left
  * @param moments minutes since the outage began, within the horizon
  */
-export function chargeAt(all: { runs: number; chains: ChainRuns[] }, moments: readonly number[]): ChargeMoment[] {
+export function chargeAt(
+  all: { runs: number; chains: ChainRuns[] },
+  moments: readonly number[],
+): ChargeMoment[] {
   const { runs } = all
   return moments.map((minute) => ({
     minute,

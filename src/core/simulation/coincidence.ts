@@ -12,7 +12,11 @@ const LONGEST_Z = 4.9
  *
  * @returns slots of the loads, a set for each distinct moment; sets within other sets are left out
  */
-export function coincidences(loads: readonly CompiledLoad[], startsAt: string, horizonMin: number): number[][] {
+export function coincidences(
+  loads: readonly CompiledLoad[],
+  startsAt: string,
+  horizonMin: number,
+): number[][] {
   const stretches = loads.map(({ load }) => {
     const { behaviour } = load
     const longest = behaviour.kind === 'session' ? drawn(behaviour.minutesEach, LONGEST_Z) : 0
@@ -21,11 +25,15 @@ export function coincidences(loads: readonly CompiledLoad[], startsAt: string, h
   const moments = new Set(stretches.flatMap((list) => list.map(([from]) => from)))
   const sets = new Map<string, number[]>()
   for (const moment of moments) {
-    const set = stretches.flatMap((list, slot) => (list.some(([a, b]) => a <= moment && moment < b) ? [slot] : []))
+    const set = stretches.flatMap((list, slot) =>
+      list.some(([a, b]) => a <= moment && moment < b) ? [slot] : [],
+    )
     sets.set(set.join(), set)
   }
   const all = [...sets.values()]
-  return all.filter((set) => !all.some((other) => other.length > set.length && set.every((slot) => other.includes(slot))))
+  return all.filter(
+    (set) => !all.some((other) => other.length > set.length && set.every((slot) => other.includes(slot))),
+  )
 }
 
 /** What broke which limit, and when, in one run. */

@@ -94,7 +94,8 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
   return { horizonMin, outageMin: plan.scenario.durationH * 60, chains, leftOut }
 }
 
-const follower = (sources: readonly Source[], of: Source) => sources.find(({ afterSourceId }) => afterSourceId === of.id)
+const follower = (sources: readonly Source[], of: Source) =>
+  sources.find(({ afterSourceId }) => afterSourceId === of.id)
 
 function compileLoad(load: Load, index: number, startsAt: string, horizonMin: number): CompiledLoad {
   const { behaviour } = load

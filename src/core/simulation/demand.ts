@@ -134,7 +134,10 @@ export class DemandGrid {
   /** A load's stretches of being on in this run, as [from, to] pairs in minutes. */
   stretchesOf(slot: number): [number, number][] {
     const first = this.offsets[slot]
-    return Array.from({ length: this.counts[slot] }, (_, i) => [this.onMin[first + i], this.offMin[first + i]])
+    return Array.from({ length: this.counts[slot] }, (_, i) => [
+      this.onMin[first + i],
+      this.offMin[first + i],
+    ])
   }
 
   /** A load's running watts in this run. */

@@ -45,7 +45,9 @@ export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[
     })
     for (const { limit, loadId, fraction } of overloadsOf(chainRuns)) {
       const minutes = chainRuns.overloads.flatMap((overload) =>
-        overload && overload.limit === limit && chain.loads[overload.slot].load.id === loadId ? [overload.minute] : [],
+        overload && overload.limit === limit && chain.loads[overload.slot].load.id === loadId
+          ? [overload.minute]
+          : [],
       )
       const atMin = percentilesOf(Float64Array.from(minutes))
       const { sourceId } = chain.loads.find(({ load }) => load.id === loadId)!.load

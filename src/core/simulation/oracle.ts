@@ -21,13 +21,20 @@ export interface OracleRun {
  *
  * @returns by run, by chain
  */
-export function simulateSlowly(plan: Plan, runs: number, seed: number, horizonMin = horizonOf(plan.scenario.durationH)): OracleRun[][] {
+export function simulateSlowly(
+  plan: Plan,
+  runs: number,
+  seed: number,
+  horizonMin = horizonOf(plan.scenario.durationH),
+): OracleRun[][] {
   const compiled = compile(plan, horizonMin)
   const all: OracleRun[][] = []
   for (let run = 0; run < runs; run++) {
     all.push(
       compiled.chains.map((chain) => {
-        const loads = chain.loads.map((load) => loadAtWork(load, drawLoad(load, seed, run, emptyLoadValues())))
+        const loads = chain.loads.map((load) =>
+          loadAtWork(load, drawLoad(load, seed, run, emptyLoadValues())),
+        )
         const stores = chain.sources.map((source, s) => {
           const path = storePath(source.lossRule, drawSource(source, chain.sourceKeys[s], seed, run))
           return { path, energyWh: path.capacityWh * source.chargedFraction }

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { someLoads, somePlan, someSource } from '../../../tests/support/arbitraryPlan'
-import { constant, cycling, exact, exactSource, loadOf, planWith, scheduled, session } from '../../../tests/support/samplePlan'
+import {
+  constant,
+  cycling,
+  exact,
+  exactSource,
+  loadOf,
+  planWith,
+  scheduled,
+  session,
+} from '../../../tests/support/samplePlan'
 import { quantity } from '../quantity/quantity'
 import { runAll, simulate } from './simulate'
 
@@ -17,7 +26,10 @@ describe('plans that can be reckoned by hand', () => {
 
   test('the flat rule: 80 % of 2,000 Wh at 100 W last 16 h, whatever the reserve is', () => {
     for (const reserve of [0, 0.1, 0.5]) {
-      const source = exactSource({ lossRule: 'flat', reserveFraction: quantity(reserve, '1', 'typical', exact) })
+      const source = exactSource({
+        lossRule: 'flat',
+        reserveFraction: quantity(reserve, '1', 'typical', exact),
+      })
       const { runtimeMin, chains } = simulate(planWith([loadOf(constant(100))], [source]))
       expect(runtimeMin.p50 / 60).toBeCloseTo(16, 6)
       expect(chains[0].sources[0].band.p50.at(-1)).toBeCloseTo(Math.min(reserve, 0.2), 6)
@@ -50,12 +62,16 @@ describe('plans that can be reckoned by hand', () => {
   })
 
   test('an empty battery lasts no time, and no load at all lasts for the no-load draw alone', () => {
-    expect(simulate(planWith([loadOf(constant(50))], [exactSource({ chargedFraction: 0 })])).runtimeMin.p50).toBe(0)
+    expect(
+      simulate(planWith([loadOf(constant(50))], [exactSource({ chargedFraction: 0 })])).runtimeMin.p50,
+    ).toBe(0)
     expect(simulate(planWith([]), { horizonMin: 300 * 60 }).runtimeMin.p50 / 60).toBeCloseTo(200, 6)
   })
 
   test('what outlasts the horizon is said to, not invented', () => {
-    const { runtimeMin, reachesFraction } = simulate(planWith([loadOf(constant(1))], [exactSource({ noLoadW: quantity(0, 'W', 'measured', exact) })]))
+    const { runtimeMin, reachesFraction } = simulate(
+      planWith([loadOf(constant(1))], [exactSource({ noLoadW: quantity(0, 'W', 'measured', exact) })]),
+    )
     expect(runtimeMin).toEqual({ p10: Infinity, p50: Infinity, p90: Infinity })
     expect(reachesFraction).toBe(1)
   })
@@ -74,7 +90,12 @@ describe('several sources', () => {
 
   test('loads each on their source: the system ends when the first of them does', () => {
     const small = exactSource({ id: 'small', capacityWh: quantity(200, 'Wh', 'measured', exact) })
-    const result = simulate(planWith([loadOf(constant(90)), loadOf(constant(30), { id: 'net', sourceId: 'small' })], [exactSource(), small]))
+    const result = simulate(
+      planWith(
+        [loadOf(constant(90)), loadOf(constant(30), { id: 'net', sourceId: 'small' })],
+        [exactSource(), small],
+      ),
+    )
     expect(result.runtimeMin.p50 / 60).toBeCloseTo(200 / (10 + 30 / 0.9), 6)
     expect(result.chains.map(({ endsFirstFraction }) => endsFirstFraction)).toEqual([0, 1])
   })
@@ -100,22 +121,38 @@ test('what takes no part is told with its reason', () => {
 })
 
 describe('limits', () => {
-  const limited = exactSource({ continuousW: quantity(1000, 'W', 'label', exact), surgeW: quantity(1500, 'W', 'label', exact) })
+  const limited = exactSource({
+    continuousW: quantity(1000, 'W', 'label', exact),
+    surgeW: quantity(1500, 'W', 'label', exact),
+  })
 
   test('the load that takes it past the continuous limit is named, with its hour', () => {
-    const plan = planWith([loadOf(constant(300), { id: 'a' }), loadOf(session(900, 5, ['20:00']), { id: 'kettle' })], [limited])
+    const plan = planWith(
+      [loadOf(constant(300), { id: 'a' }), loadOf(session(900, 5, ['20:00']), { id: 'kettle' })],
+      [limited],
+    )
     const { chains } = simulate(plan)
-    expect(chains[0].overloads).toEqual([{ limit: 'continuous', loadId: 'kettle', fraction: 1, medianMin: 120 }])
+    expect(chains[0].overloads).toEqual([
+      { limit: 'continuous', loadId: 'kettle', fraction: 1, medianMin: 120 },
+    ])
   })
 
   test('a start past the surge limit is found though it is shorter than any step', () => {
     const start = { watts: quantity(1400, 'W', 'label', exact), seconds: quantity(0.3, 's', 'label', exact) }
-    const plan = planWith([loadOf(constant(300), { id: 'a' }), loadOf(session(100, 5, ['20:00']), { id: 'pump', start })], [limited])
-    expect(simulate(plan).chains[0].overloads).toMatchObject([{ limit: 'surge', loadId: 'pump', medianMin: 120 }])
+    const plan = planWith(
+      [loadOf(constant(300), { id: 'a' }), loadOf(session(100, 5, ['20:00']), { id: 'pump', start })],
+      [limited],
+    )
+    expect(simulate(plan).chains[0].overloads).toMatchObject([
+      { limit: 'surge', loadId: 'pump', medianMin: 120 },
+    ])
   })
 
   test('loads that never coincide break nothing', () => {
-    const plan = planWith([loadOf(session(700, 5, ['20:00']), { id: 'a' }), loadOf(session(700, 5, ['21:00']), { id: 'b' })], [limited])
+    const plan = planWith(
+      [loadOf(session(700, 5, ['20:00']), { id: 'a' }), loadOf(session(700, 5, ['21:00']), { id: 'b' })],
+      [limited],
+    )
     expect(simulate(plan).chains[0].overloads).toEqual([])
   })
 })
@@ -135,8 +172,18 @@ describe('properties of any plan', () => {
         expect(energy.conversionWh).toBeGreaterThanOrEqual(-1e-6)
         // at the end of the outage the batteries have lost what was taken, if that is a point of the curve
         const at = (plan.scenario.durationH * 60) / 15
-        if (at < points && all.chains.length === 1 && plan.powerSystem.sources.every(({ capacityWh }) => (capacityWh.spread as { times: number }).times === 1)) {
-          const lost = total(chain.chain.sources.map((source, s) => source.capacityWh.value * (chain.fractions[s][0] - chain.fractions[s][at])))
+        if (
+          at < points &&
+          all.chains.length === 1 &&
+          plan.powerSystem.sources.every(
+            ({ capacityWh }) => (capacityWh.spread as { times: number }).times === 1,
+          )
+        ) {
+          const lost = total(
+            chain.chain.sources.map(
+              (source, s) => source.capacityWh.value * (chain.fractions[s][0] - chain.fractions[s][at]),
+            ),
+          )
           // the sweep spreads a load evenly over the minute in which the battery ends: that much may differ
           const minuteWh = (total(plan.loads.map(({ behaviour }) => behaviour.runningW.value)) * 3) / 60
           expect(Math.abs(energy.takenWh - lost)).toBeLessThan(minuteWh + 0.01)
@@ -150,7 +197,10 @@ describe('properties of any plan', () => {
     fc.assert(
       fc.property(someLoads(), someSource, fc.integer({ min: 1, max: 300 }), (loads, source, more) => {
         const before = simulate(planWith(loads, [source]), options).runtimesMin
-        const after = simulate(planWith([...loads, loadOf(constant(more), { id: 'more' })], [source]), options).runtimesMin
+        const after = simulate(
+          planWith([...loads, loadOf(constant(more), { id: 'more' })], [source]),
+          options,
+        ).runtimesMin
         after.forEach((end, run) => expect(end).toBeLessThanOrEqual(before[run] + 1e-6))
       }),
       { numRuns: 60 },
@@ -160,7 +210,10 @@ describe('properties of any plan', () => {
   test('more capacity never lasts shorter', () => {
     fc.assert(
       fc.property(someLoads(), someSource, fc.integer({ min: 0, max: 3000 }), (loads, source, more) => {
-        const larger = { ...source, capacityWh: { ...source.capacityWh, value: source.capacityWh.value + more } }
+        const larger = {
+          ...source,
+          capacityWh: { ...source.capacityWh, value: source.capacityWh.value + more },
+        }
         const before = simulate(planWith(loads, [source]), options).runtimesMin
         const after = simulate(planWith(loads, [larger]), options).runtimesMin
         after.forEach((end, run) => expect(end).toBeGreaterThanOrEqual(before[run] - 1e-6))
@@ -174,7 +227,10 @@ describe('properties of any plan', () => {
       fc.property(someLoads(), someSource, (loads, source) => {
         const forward = simulate(planWith(loads, [source]), options)
         const backward = simulate(planWith([...loads].reverse(), [source]), options)
-        expect(backward.runtimeMin.p50 === Infinity ? 1e9 : backward.runtimeMin.p50).toBeCloseTo(forward.runtimeMin.p50 === Infinity ? 1e9 : forward.runtimeMin.p50, 5)
+        expect(backward.runtimeMin.p50 === Infinity ? 1e9 : backward.runtimeMin.p50).toBeCloseTo(
+          forward.runtimeMin.p50 === Infinity ? 1e9 : forward.runtimeMin.p50,
+          5,
+        )
       }),
       { numRuns: 40 },
     )
@@ -188,7 +244,10 @@ describe('properties of any plan', () => {
 
   test('a wider spread never narrows the band', () => {
     const width = (times: number) => {
-      const { runtimeMin } = simulate(planWith([loadOf(cycling(150, 90, 45, times))], [exactSource()], 48), { runs: 800, horizonMin: 200 * 60 })
+      const { runtimeMin } = simulate(planWith([loadOf(cycling(150, 90, 45, times))], [exactSource()], 48), {
+        runs: 800,
+        horizonMin: 200 * 60,
+      })
       return runtimeMin.p90 - runtimeMin.p10
     }
     const widths = [1, 1.1, 1.3, 1.6, 2].map(width)

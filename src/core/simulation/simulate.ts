@@ -56,7 +56,13 @@ export function runAll(plan: Plan, options: SimulationOptions = {}) {
   }
 }
 
-function runChain(chain: CompiledChain, plan: CompiledPlan, startsAt: string, runs: number, seed: number): ChainRuns {
+function runChain(
+  chain: CompiledChain,
+  plan: CompiledPlan,
+  startsAt: string,
+  runs: number,
+  seed: number,
+): ChainRuns {
   const { horizonMin, outageMin } = plan
   const { sources, loads } = chain
   const points = Math.floor(horizonMin / POINT_MIN) + 1
@@ -77,7 +83,8 @@ function runChain(chain: CompiledChain, plan: CompiledPlan, startsAt: string, ru
   }
   for (let run = 0; run < runs; run++) {
     grid.changeW.fill(0)
-    for (let slot = 0; slot < loads.length; slot++) grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values))
+    for (let slot = 0; slot < loads.length; slot++)
+      grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values))
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
     let end = 0
     for (let s = 0; s < sources.length; s++) {
@@ -94,7 +101,8 @@ function runChain(chain: CompiledChain, plan: CompiledPlan, startsAt: string, ru
       const until = Math.min(end, outageMin)
       const noLoadWh = (path.noLoadW * (until - begin)) / 60
       out.energy.noLoadWh += noLoadWh
-      out.energy.takenWh += noLoadWh + energyBetween(grid, loads.length, begin, until) * path.batteryWPerOutletW
+      out.energy.takenWh +=
+        noLoadWh + energyBetween(grid, loads.length, begin, until) * path.batteryWPerOutletW
     }
     const until = Math.min(end, outageMin)
     for (let slot = 0; slot < loads.length; slot++) {
@@ -103,7 +111,10 @@ function runChain(chain: CompiledChain, plan: CompiledPlan, startsAt: string, ru
     }
     if (finder.isPossible(grid, continuousW, surgeW)) {
       const limitsAt = (minute: number) => {
-        const active = Math.max(0, sources.findIndex((_, s) => minute < out.emptyMin[s][run]))
+        const active = Math.max(
+          0,
+          sources.findIndex((_, s) => minute < out.emptyMin[s][run]),
+        )
         return { continuousW: sources[active].continuousW.value, surgeW: sources[active].surgeW.value }
       }
       out.overloads.push(finder.first(grid, limitsAt, until))
@@ -123,10 +134,14 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
   const { runs, seed, compiled, chains } = all
   const ends = chains.map(({ emptyMin }) => emptyMin[emptyMin.length - 1])
   const runtimes = new Float64Array(runs).fill(Infinity)
-  for (const end of ends) for (let run = 0; run < runs; run++) runtimes[run] = Math.min(runtimes[run], end[run])
+  for (const end of ends)
+    for (let run = 0; run < runs; run++) runtimes[run] = Math.min(runtimes[run], end[run])
   const perChain = chains.map((chainRuns, i): ChainResult => {
     const { chain, fractions, emptyMin, energy } = chainRuns
-    const outletWh = mean(chainRuns.suppliedWh.reduce((sum, wh) => sum + wh, 0), runs)
+    const outletWh = mean(
+      chainRuns.suppliedWh.reduce((sum, wh) => sum + wh, 0),
+      runs,
+    )
     const takenWh = mean(energy.takenWh, runs)
     const noLoadWh = mean(energy.noLoadWh, runs)
     return {
@@ -136,7 +151,10 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
         band: bandOf(fractions[s], runs),
       })),
       runtimeMin: percentilesOf(ends[i]),
-      endsFirstFraction: mean(countWhere(ends[i], (end, run) => end < Infinity && end === runtimes[run]), runs),
+      endsFirstFraction: mean(
+        countWhere(ends[i], (end, run) => end < Infinity && end === runtimes[run]),
+        runs,
+      ),
       energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
       overloads: overloadsOf(chainRuns),
     }
@@ -156,7 +174,10 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
     horizonMin: compiled.horizonMin,
     outageMin: compiled.outageMin,
     runtimeMin: percentilesOf(runtimes),
-    reachesFraction: mean(countWhere(runtimes, (end) => end >= compiled.outageMin), runs),
+    reachesFraction: mean(
+      countWhere(runtimes, (end) => end >= compiled.outageMin),
+      runs,
+    ),
     runtimesMin: runtimes.slice().sort(),
     chains: perChain,
     loads,

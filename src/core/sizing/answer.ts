@@ -14,7 +14,11 @@ export interface AnswerPart {
   control?: 'scenario' | 'powerSystem' | 'tiers'
 }
 
-const TIER_WORDS = { hold: 'Hold loads', ration: 'Hold and Ration loads', spare: 'Hold, Ration and Spare loads' }
+const TIER_WORDS = {
+  hold: 'Hold loads',
+  ration: 'Hold and Ration loads',
+  spare: 'Hold, Ration and Spare loads',
+}
 
 /**
  * The answer in one or two sentences: with this power, these loads last this long, from this hour to that
@@ -31,9 +35,20 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
   ]
   const tiers: AnswerPart = { text: TIER_WORDS[scenario.carriedTiers], control: 'tiers' }
   if (result.loads.length === 0) {
-    return [...opening, { text: ' has nothing to carry: none of the ' }, tiers, { text: ' is switched on and fits it.' }]
+    return [
+      ...opening,
+      { text: ' has nothing to carry: none of the ' },
+      tiers,
+      { text: ' is switched on and fits it.' },
+    ]
   }
-  const carries: AnswerPart[] = [...opening, { text: ' carries the ' }, tiers, ...exceptions(plan, result), { text: ' for ' }]
+  const carries: AnswerPart[] = [
+    ...opening,
+    { text: ' carries the ' },
+    tiers,
+    ...exceptions(plan, result),
+    { text: ' for ' },
+  ]
   const planned = formatExactDuration(outageMin)
   if (runtimeMin.p50 < outageMin) {
     return [
@@ -42,7 +57,12 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
       { text: `, likely ${bandText(result)}. It runs out about ` },
       { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
       { text: `${occasion(plan, runtimeMin.p50)}. ` },
-      { text: `${formatDuration(outageMin - runtimeMin.p50)} short`, strong: true, tone: 'short', working: 'margin' },
+      {
+        text: `${formatDuration(outageMin - runtimeMin.p50)} short`,
+        strong: true,
+        tone: 'short',
+        working: 'margin',
+      },
       { text: ` of the ${planned} you planned for.` },
     ]
   }
@@ -85,7 +105,9 @@ export function bandText({ runtimeMin, horizonMin }: SimulationResult): string {
 export function runsText(fraction: number): string {
   if (fraction >= 0.9995) return 'all runs'
   const percent = Math.min(99, Math.round(fraction * 100))
-  return percent % 10 === 0 ? `${percent / 10} ${percent === 10 ? 'run' : 'runs'} of 10` : `${percent} ${percent === 1 ? 'run' : 'runs'} of 100`
+  return percent % 10 === 0
+    ? `${percent / 10} ${percent === 10 ? 'run' : 'runs'} of 10`
+    : `${percent} ${percent === 1 ? 'run' : 'runs'} of 100`
 }
 
 function exceptions(plan: Plan, result: SimulationResult): AnswerPart[] {
@@ -95,7 +117,11 @@ function exceptions(plan: Plan, result: SimulationResult): AnswerPart[] {
     const load = plan.loads.find(({ id }) => id === loadId)!
     return `${load.name} (${load.volts} V)`
   })
-  return [{ text: `, leaving out ${names.length > 2 ? `${names.length} that want another voltage` : names.join(" and ")},` }]
+  return [
+    {
+      text: `, leaving out ${names.length > 2 ? `${names.length} that want another voltage` : names.join(' and ')},`,
+    },
+  ]
 }
 
 function occasion(plan: Plan, minute: number): string {

@@ -25,5 +25,10 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     result.outageMin,
     household.surgeSchool === 'largest-start' ? 'sum-of-starts' : 'largest-start',
   )
-  return { result, gates, answer: answerOf(plan, result), workings: workingsOf(plan, result, gates, other.startW) }
+  return {
+    result,
+    gates,
+    answer: answerOf(plan, result),
+    workings: workingsOf(plan, result, gates, other.startW),
+  }
 }

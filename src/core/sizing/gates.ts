@@ -45,7 +45,12 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
     const carried = plan.loads.filter(
       (load) => ids.includes(load.sourceId) && !result.leftOut.some(({ loadId }) => loadId === load.id),
     )
-    const requirement = requirementOf(carried, plan.scenario.startsAt, result.outageMin, plan.household.surgeSchool)
+    const requirement = requirementOf(
+      carried,
+      plan.scenario.startsAt,
+      result.outageMin,
+      plan.household.surgeSchool,
+    )
     return ids.map((id) => {
       const source = plan.powerSystem.sources.find((candidate) => candidate.id === id)!
       return { source, requirement, wrongVoltage: wrongVoltageLoads(plan, result, source) }
@@ -55,7 +60,15 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
     const limitW = source.continuousW.value
     const neededW = requirement.runningW
     const verdict = neededW > limitW || wrongVoltage.length > 0 ? 'short' : 'holds'
-    return { verdict, source, requirement, neededW, limitW, binding: requirement.running[0] ?? null, wrongVoltage }
+    return {
+      verdict,
+      source,
+      requirement,
+      neededW,
+      limitW,
+      binding: requirement.running[0] ?? null,
+      wrongVoltage,
+    }
   })
   const starts = groups.map(({ source, requirement }): PowerGate => {
     const limitW = source.surgeW.value
@@ -90,6 +103,7 @@ function wrongVoltageLoads(plan: Plan, result: SimulationResult, source: Source)
 }
 
 function tightest(gates: PowerGate[]): PowerGate {
-  const strain = (gate: PowerGate) => (gate.wrongVoltage.length ? 1e9 : 0) + gate.neededW / Math.max(1, gate.limitW)
+  const strain = (gate: PowerGate) =>
+    (gate.wrongVoltage.length ? 1e9 : 0) + gate.neededW / Math.max(1, gate.limitW)
   return gates.reduce((worst, gate) => (strain(gate) > strain(worst) ? gate : worst))
 }

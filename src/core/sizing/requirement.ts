@@ -38,7 +38,15 @@ export function requirementOf(
 ): Requirement {
   const stretches = loads.map((load) => possibleStretches(load.behaviour, startsAt, outageMin))
   const moments = [...new Set(stretches.flatMap((list) => list.map(([from]) => from)))].sort((a, b) => a - b)
-  const found: Requirement = { runningW: 0, runningAtMin: 0, running: [], startW: 0, startAtMin: 0, starter: null, starting: [] }
+  const found: Requirement = {
+    runningW: 0,
+    runningAtMin: 0,
+    running: [],
+    startW: 0,
+    startAtMin: 0,
+    starter: null,
+    starting: [],
+  }
   for (const moment of moments) {
     const together = loads.filter((_, i) => stretches[i].some(([a, b]) => a <= moment && moment < b))
     const runningW = sumOf(together, (load) => load.behaviour.runningW.value)
@@ -48,7 +56,11 @@ export function requirementOf(
         ? sumOf(together, startingW)
         : runningW + (starter ? startingW(starter) - starter.behaviour.runningW.value : 0)
     if (runningW > found.runningW)
-      Object.assign(found, { runningW, runningAtMin: moment, running: byWatts(together, (l) => l.behaviour.runningW.value) })
+      Object.assign(found, {
+        runningW,
+        runningAtMin: moment,
+        running: byWatts(together, (l) => l.behaviour.runningW.value),
+      })
     if (startW > found.startW)
       Object.assign(found, {
         startW,
@@ -60,8 +72,10 @@ export function requirementOf(
   return found
 }
 
-const sumOf = (loads: readonly Load[], watts: (load: Load) => number) => loads.reduce((sum, load) => sum + watts(load), 0)
+const sumOf = (loads: readonly Load[], watts: (load: Load) => number) =>
+  loads.reduce((sum, load) => sum + watts(load), 0)
 
-const byWatts = (loads: readonly Load[], watts: (load: Load) => number) => [...loads].sort((a, b) => watts(b) - watts(a))
+const byWatts = (loads: readonly Load[], watts: (load: Load) => number) =>
+  [...loads].sort((a, b) => watts(b) - watts(a))
 
 const largest = (loads: readonly Load[], watts: (load: Load) => number) => byWatts(loads, watts)[0] ?? null

@@ -1,5 +1,14 @@
 import { describe, expect, test } from '@jest/globals'
-import { constant, cycling, exact, exactSource, loadOf, planWith, scheduled, session } from '../../../tests/support/samplePlan'
+import {
+  constant,
+  cycling,
+  exact,
+  exactSource,
+  loadOf,
+  planWith,
+  scheduled,
+  session,
+} from '../../../tests/support/samplePlan'
 import type { Plan } from '../plan/document'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
@@ -8,7 +17,10 @@ import { evaluate } from './evaluate'
 import { gatesOf } from './gates'
 import { requirementOf } from './requirement'
 
-const motor = (watts: number) => ({ watts: quantity(watts, 'W', 'label', exact), seconds: quantity(0.3, 's', 'label', exact) })
+const motor = (watts: number) => ({
+  watts: quantity(watts, 'W', 'label', exact),
+  seconds: quantity(0.3, 's', 'label', exact),
+})
 
 describe('requirementOf', () => {
   const refrigerator = loadOf(cycling(150, 60, 45), { id: 'refrigerator', start: motor(900) })
@@ -16,7 +28,8 @@ describe('requirementOf', () => {
   const router = loadOf(constant(20), { id: 'router' })
   const kettle = loadOf(session(1000, 5, ['20:00']), { id: 'kettle' })
   const all = [refrigerator, pump, router, kettle]
-  const of = (loads: typeof all, school: 'largest-start' | 'sum-of-starts') => requirementOf(loads, '2027-02-05T18:00', 600, school)
+  const of = (loads: typeof all, school: 'largest-start' | 'sum-of-starts') =>
+    requirementOf(loads, '2027-02-05T18:00', 600, school)
 
   test('running together at the worst hour: the kettle’s', () => {
     expect(of(all, 'largest-start')).toMatchObject({ runningW: 1670, runningAtMin: 120 })
@@ -49,14 +62,21 @@ const judged = (plan: Plan) => gatesOf(plan, simulate(plan))
 
 describe('gates', () => {
   test('Carries breaks on watts and names the largest load', () => {
-    const source = exactSource({ continuousW: quantity(500, 'W', 'label', exact), surgeW: quantity(900, 'W', 'label', exact) })
-    const { carries, starts } = judged(planWith([loadOf(constant(450), { id: 'a' }), loadOf(constant(200), { id: 'b' })], [source]))
+    const source = exactSource({
+      continuousW: quantity(500, 'W', 'label', exact),
+      surgeW: quantity(900, 'W', 'label', exact),
+    })
+    const { carries, starts } = judged(
+      planWith([loadOf(constant(450), { id: 'a' }), loadOf(constant(200), { id: 'b' })], [source]),
+    )
     expect(carries).toMatchObject({ verdict: 'short', neededW: 650, limitW: 500, binding: { id: 'a' } })
     expect(starts.verdict).toBe('holds')
   })
 
   test('Carries breaks on voltage however many watts there are', () => {
-    const { carries } = judged(planWith([loadOf(constant(10), { volts: 240, name: 'Well pump' }), loadOf(constant(10), { id: 'b' })]))
+    const { carries } = judged(
+      planWith([loadOf(constant(10), { volts: 240, name: 'Well pump' }), loadOf(constant(10), { id: 'b' })]),
+    )
     expect(carries).toMatchObject({ verdict: 'short', wrongVoltage: [{ name: 'Well pump' }] })
   })
 
@@ -67,7 +87,12 @@ describe('gates', () => {
 
   test('with two sources the tighter one decides', () => {
     const small = exactSource({ id: 'small', name: 'small', continuousW: quantity(100, 'W', 'label', exact) })
-    const { carries } = judged(planWith([loadOf(constant(100)), loadOf(constant(90), { id: 'b', sourceId: 'small' })], [exactSource(), small]))
+    const { carries } = judged(
+      planWith(
+        [loadOf(constant(100)), loadOf(constant(90), { id: 'b', sourceId: 'small' })],
+        [exactSource(), small],
+      ),
+    )
     expect(carries.source.id).toBe('small')
   })
 
@@ -102,7 +127,9 @@ describe('the sentence', () => {
   })
 
   test('enough: to the planned hour, in how many runs, and when it would run out', () => {
-    expect(sentence(day(50))).toMatch(/for all 24 h you planned for, to Saturday 18:00, in all runs\. It runs out about Sunday 00:30\.$/)
+    expect(sentence(day(50))).toMatch(
+      /for all 24 h you planned for, to Saturday 18:00, in all runs\. It runs out about Sunday 00:30\.$/,
+    )
   })
 
   test('enough without an end in sight', () => {
@@ -112,37 +139,57 @@ describe('the sentence', () => {
   test('likely, but not as surely as asked', () => {
     const plan = planWith([loadOf(cycling(150, 62, 45, 1.5))])
     plan.scenario.confidence = 0.95
-    expect(sentence(plan)).toMatch(/for the 24 h you planned for, to Saturday 18:00, in \d+ runs of 100?; you asked for 95 runs of 100\./)
+    expect(sentence(plan)).toMatch(
+      /for the 24 h you planned for, to Saturday 18:00, in \d+ runs of 100?; you asked for 95 runs of 100\./,
+    )
   })
 
   test('nothing to carry is said, with what to change', () => {
-    expect(sentence(day(50, { on: false }))).toMatch(/has nothing to carry: none of the Hold, Ration and Spare loads is switched on/)
+    expect(sentence(day(50, { on: false }))).toMatch(
+      /has nothing to carry: none of the Hold, Ration and Spare loads is switched on/,
+    )
   })
 
   test('a load of another voltage is named as left out', () => {
-    const plan = planWith([loadOf(constant(100)), loadOf(constant(10), { id: 'w', name: 'Well pump', volts: 240 })])
+    const plan = planWith([
+      loadOf(constant(100)),
+      loadOf(constant(10), { id: 'w', name: 'Well pump', volts: 240 }),
+    ])
     expect(sentence(plan)).toMatch(/loads, leaving out Well pump \(240 V\), for/)
   })
 
   test('figures of the sentence open their working', () => {
-    expect(answerOf(day(90), simulate(day(90))).filter(({ working }) => working).map(({ working }) => working)).toEqual(['lasts', 'lasts', 'margin'])
+    expect(
+      answerOf(day(90), simulate(day(90)))
+        .filter(({ working }) => working)
+        .map(({ working }) => working),
+    ).toEqual(['lasts', 'lasts', 'margin'])
   })
 })
 
 test('bands and shares of runs in words', () => {
-  const band = (p10: number, p90: number) => bandText({ runtimeMin: { p10, p50: 0, p90 }, horizonMin: 4320 } as never)
+  const band = (p10: number, p90: number) =>
+    bandText({ runtimeMin: { p10, p50: 0, p90 }, horizonMin: 4320 } as never)
   expect([band(1020, 1620), band(1020, Infinity), band(Infinity, Infinity), band(1080, 1085)]).toEqual([
     '17 to 27 h',
     '17 h to more than 72 h',
     'more than 72 h',
     'about 18 h',
   ])
-  expect([1, 0.9, 0.96, 0.999, 0.1, 0.01].map(runsText)).toEqual(['all runs', '9 runs of 10', '96 runs of 100', '99 runs of 100', '1 run of 10', '1 run of 100'])
+  expect([1, 0.9, 0.96, 0.999, 0.1, 0.01].map(runsText)).toEqual([
+    'all runs',
+    '9 runs of 10',
+    '96 runs of 100',
+    '99 runs of 100',
+    '1 run of 10',
+    '1 run of 100',
+  ])
 })
 
 describe('the working', () => {
   const { workings } = evaluate(planWith([loadOf(constant(90), { name: 'Router' })]))
-  const results = (key: keyof typeof workings) => workings[key].steps.map(({ label, result }) => `${label} → ${result}`)
+  const results = (key: keyof typeof workings) =>
+    workings[key].steps.map(({ label, result }) => `${label} → ${result}`)
 
   test('how long: energy, watts, hours, runs, and both schools', () => {
     expect(results('lasts')).toEqual([
@@ -156,7 +203,12 @@ describe('the working', () => {
 
   test('every value names its evidence', () => {
     const values = workings.lasts.steps.flatMap((step) => step.values)
-    expect(values.find(({ name }) => name === 'Router')).toEqual({ name: 'Router', value: '90 W', evidence: 'measured', source: undefined })
+    expect(values.find(({ name }) => name === 'Router')).toEqual({
+      name: 'Router',
+      value: '90 W',
+      evidence: 'measured',
+      source: undefined,
+    })
     expect(values.find(({ name }) => name === 'capacity')).toMatchObject({ evidence: 'measured' })
   })
 
@@ -170,7 +222,10 @@ describe('the working', () => {
   })
 
   test('running and starting: the sum, the limit and what is to spare', () => {
-    expect(results('carries')).toEqual(['Running together, Friday 18:00 → 90 W', '2 kWh station: continuous limit → 2,310 W to spare'])
+    expect(results('carries')).toEqual([
+      'Running together, Friday 18:00 → 90 W',
+      '2 kWh station: continuous limit → 2,310 W to spare',
+    ])
     expect(results('starts')[2]).toBe('2 kWh station: surge limit, for 1 s → 3,910 W to spare')
   })
 })

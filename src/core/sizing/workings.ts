@@ -2,7 +2,14 @@ import { startingW } from '../load/start'
 import { formatMoment } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import type { Load, Source } from '../plan/schema'
-import { formatDuration, formatEnergy, formatExactDuration, formatNumber, formatPercent, formatWatts } from '../quantity/format'
+import {
+  formatDuration,
+  formatEnergy,
+  formatExactDuration,
+  formatNumber,
+  formatPercent,
+  formatWatts,
+} from '../quantity/format'
 import { type Quantity, interval80 } from '../quantity/quantity'
 import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
 import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
@@ -25,7 +32,9 @@ const wattsValue = (load: Load, watts: (load: Load) => number): WorkingValue => 
 /** How long it lasts: energy that can be taken, watts that are asked, and what the runs make of the spread. */
 export function lastsWorking(plan: Plan, result: SimulationResult): Working {
   const chain = result.chains.reduce((a, b) => (b.endsFirstFraction > a.endsFirstFraction ? b : a))
-  const sources = chain.sources.map(({ sourceId }) => plan.powerSystem.sources.find(({ id }) => id === sourceId)!)
+  const sources = chain.sources.map(({ sourceId }) =>
+    plan.powerSystem.sources.find(({ id }) => id === sourceId)!,
+  )
   const asked = askedOf(plan, result, chain)
   const outletW = asked.reduce((sum, { meanW }) => sum + meanW, 0)
   const steps: WorkingStep[] = sources.flatMap((source) => availableSteps(source))
@@ -33,7 +42,11 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     label: 'Mean watts asked at the outlets',
     formula: 'sum of each load’s mean over the outage',
     values: asked.map(({ load, meanW }) =>
-      value(load.name, load.behaviour.kind === 'cycling' ? load.behaviour.averageW : load.behaviour.runningW, formatWatts(meanW)),
+      value(
+        load.name,
+        load.behaviour.kind === 'cycling' ? load.behaviour.averageW : load.behaviour.runningW,
+        formatWatts(meanW),
+      ),
     ),
     result: formatWatts(outletW),
   })
@@ -65,13 +78,19 @@ export function marginWorking(plan: Plan, result: SimulationResult): Working {
         { name: 'middle runtime', value: durationOrMore(p50, result.horizonMin) },
         { name: 'planned', value: formatExactDuration(result.outageMin) },
       ],
-      result: p50 === Infinity ? 'more than enough' : `${p50 < result.outageMin ? '−' : '+'}${formatDuration(Math.abs(p50 - result.outageMin))}`,
+      result:
+        p50 === Infinity
+          ? 'more than enough'
+          : `${p50 < result.outageMin ? '−' : '+'}${formatDuration(Math.abs(p50 - result.outageMin))}`,
     },
     {
       label: 'Reached with your confidence',
       formula: `the runtime that ${runsText(confidence)} reach: the ${formatPercent(1 - confidence)} percentile`,
       values: [{ name: 'confidence', value: formatPercent(confidence) }],
-      result: reached === Infinity ? `more than ${formatExactDuration(result.horizonMin)}` : `${formatDuration(reached)}, to ${formatMoment(startsAt, reached, 10)}`,
+      result:
+        reached === Infinity
+          ? `more than ${formatExactDuration(result.horizonMin)}`
+          : `${formatDuration(reached)}, to ${formatMoment(startsAt, reached, 10)}`,
     },
     {
       label: 'Runs that last the whole outage',
@@ -86,7 +105,10 @@ export function marginWorking(plan: Plan, result: SimulationResult): Working {
     formula: 'energy asked over the outage − energy supplied, mean of the runs',
     values: [
       { name: 'asked', value: formatEnergy(result.loads.reduce((sum, { askedWh }) => sum + askedWh, 0)) },
-      { name: 'supplied', value: formatEnergy(result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)) },
+      {
+        name: 'supplied',
+        value: formatEnergy(result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)),
+      },
     ],
     result: formatEnergy(missingWh),
   })
@@ -111,7 +133,11 @@ export function carriesWorking(plan: Plan, gate: PowerGate): Working {
       values: [{ name: 'source gives', value: gate.source.volts.map((volts) => `${volts} V`).join(', ') }],
       result: `wants ${load.volts} V`,
     })
-  return { title: 'Carries: running watts', steps, note: 'Thermostats do not wait for each other: the worst hour has every cycling load on.' }
+  return {
+    title: 'Carries: running watts',
+    steps,
+    note: 'Thermostats do not wait for each other: the worst hour has every cycling load on.',
+  }
 }
 
 /** The worst start, by the school the household chose, with the other school beside it. */
@@ -133,12 +159,18 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
         result: formatWatts(gate.neededW),
       },
       {
-        label: largestStart ? 'The conservative school: all at once' : 'The usual school: the largest start on top',
+        label: largestStart
+          ? 'The conservative school: all at once'
+          : 'The usual school: the largest start on top',
         formula: largestStart ? 'sum of all starting watts' : 'running watts + the largest start on top',
         values: [],
         result: formatWatts(otherW),
       },
-      limitStep(`${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`, gate.source.surgeW, gate),
+      limitStep(
+        `${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`,
+        gate.source.surgeW,
+        gate,
+      ),
     ],
   }
 }
@@ -169,7 +201,10 @@ function limitStep(label: string, limit: Quantity, gate: PowerGate): WorkingStep
   return {
     label,
     formula: 'limit − needed',
-    values: [value('limit', limit, formatWatts(limit.value)), { name: 'needed', value: formatWatts(gate.neededW) }],
+    values: [
+      value('limit', limit, formatWatts(limit.value)),
+      { name: 'needed', value: formatWatts(gate.neededW) },
+    ],
     result: margin >= 0 ? `${formatWatts(margin)} to spare` : `${formatWatts(-margin)} over`,
   }
 }
@@ -177,7 +212,10 @@ function limitStep(label: string, limit: Quantity, gate: PowerGate): WorkingStep
 function askedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
   const ids = chain.sources.map(({ sourceId }) => sourceId)
   return result.loads
-    .map(({ loadId, askedWh }) => ({ load: plan.loads.find(({ id }) => id === loadId)!, meanW: (askedWh * 60) / result.outageMin }))
+    .map(({ loadId, askedWh }) => ({
+      load: plan.loads.find(({ id }) => id === loadId)!,
+      meanW: (askedWh * 60) / result.outageMin,
+    }))
     .filter(({ load }) => ids.includes(load.sourceId))
     .sort((a, b) => b.meanW - a.meanW)
 }
@@ -185,13 +223,18 @@ function askedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
 function availableSteps(source: Source): WorkingStep[] {
   const [low, high] = interval80(source.capacityWh)
   const flat = source.lossRule === 'flat'
-  const available = source.capacityWh.value * Math.max(0, source.chargedFraction - source.reserveFraction.value)
+  const available =
+    source.capacityWh.value * Math.max(0, source.chargedFraction - source.reserveFraction.value)
   return [
     {
       label: `${source.name}: energy that can be taken from the battery`,
       formula: 'capacity × (charge at the start − reserve)',
       values: [
-        value('capacity', source.capacityWh, `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`),
+        value(
+          'capacity',
+          source.capacityWh,
+          `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`,
+        ),
         { name: 'charge', value: formatPercent(source.chargedFraction) },
         value('reserve', source.reserveFraction, formatPercent(source.reserveFraction.value)),
       ],
@@ -232,7 +275,10 @@ function hoursStep(source: Source, outletW: number): WorkingStep {
 
 function schoolsStep(sources: readonly Source[], outletW: number): WorkingStep {
   const total = (rule: Source['lossRule']) =>
-    sources.reduce((sum, source) => sum + steadyHours(middlePath(source, rule), outletW, source.chargedFraction), 0) * 60
+    sources.reduce(
+      (sum, source) => sum + steadyHours(middlePath(source, rule), outletW, source.chargedFraction),
+      0,
+    ) * 60
   const shown = (minutes: number) => (minutes === Infinity ? 'no end' : formatDuration(minutes))
   const efficiency = total('efficiency')
   const flat = total('flat')
@@ -243,10 +289,12 @@ function schoolsStep(sources: readonly Source[], outletW: number): WorkingStep {
       { name: 'efficiency and no-load draw', value: shown(efficiency) },
       { name: 'flat share', value: shown(flat) },
     ],
-    result: efficiency === Infinity || flat === Infinity ? 'no end' : `${formatDuration(Math.abs(flat - efficiency))} apart`,
+    result:
+      efficiency === Infinity || flat === Infinity
+        ? 'no end'
+        : `${formatDuration(Math.abs(flat - efficiency))} apart`,
   }
 }
 
 const durationOrMore = (minutes: number, horizonMin: number) =>
   minutes === Infinity ? `more than ${formatExactDuration(horizonMin)}` : formatDuration(minutes)
-

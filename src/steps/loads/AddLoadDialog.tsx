@@ -31,7 +31,12 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
     make: (): HouseholdLoad => {
       const name = freshName(appliance.name, loads)
       const load = loadFrom(appliance, freshId(name, loads), name, mains)
-      return { ...load, standings: { [household.chosen.scenarioId]: { on: appliance.tier !== 'refuse', tier: appliance.tier } } }
+      return {
+        ...load,
+        standings: {
+          [household.chosen.scenarioId]: { on: appliance.tier !== 'refuse', tier: appliance.tier },
+        },
+      }
     },
   }))
   const ownName = text.trim().slice(0, LIMITS.nameLength) || 'New load'
@@ -89,11 +94,15 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
         )}
         <ul id="appliances" className={styles.found} role="listbox" aria-label="Typical loads">
           {choices.map((choice, i) => (
-            <li key={choice.name} id={`appliance-${i}`} role="option" aria-selected={i === at}>
-              <button tabIndex={-1} onClick={() => add(choice)}>
-                {choice.name}
-                <span className={styles.kind}>{choice.words}</span>
-              </button>
+            <li
+              key={choice.name}
+              id={`appliance-${i}`}
+              role="option"
+              aria-selected={i === at}
+              onClick={() => add(choice)}
+            >
+              {choice.name}
+              <span className={styles.kind}>{choice.words}</span>
             </li>
           ))}
         </ul>

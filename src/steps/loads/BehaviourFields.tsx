@@ -23,18 +23,25 @@ export function BehaviourFields({ behaviour, volts, change }: BehaviourFieldsPro
           kind="power"
           volts={volts}
           value={averageW.value}
-          check={(watts) => (watts > runningW.value ? `An average cannot be above the running watts (${formatWatts(runningW.value)}).` : null)}
+          check={(watts) =>
+            watts > runningW.value
+              ? `An average cannot be above the running watts (${formatWatts(runningW.value)}).`
+              : null
+          }
           onChange={(value) => change({ ...behaviour, averageW: { ...averageW, value } }, 'average')}
         />
         <UnitField
           label="One cycle, on and off"
           kind="minutes"
           value={periodMin.value}
-          check={(minutes) => (minutes < 0.5 || minutes > 1440 ? 'A cycle takes from half a minute to a day.' : null)}
+          check={(minutes) =>
+            minutes < 0.5 || minutes > 1440 ? 'A cycle takes from half a minute to a day.' : null
+          }
           onChange={(value) => change({ ...behaviour, periodMin: { ...periodMin, value } }, 'period')}
         />
         <p className={styles.derived}>
-          On {formatPercent(runningW.value > 0 ? averageW.value / runningW.value : 0)} of the time (duty cycle). It does not follow the weather yet.
+          On {formatPercent(runningW.value > 0 ? averageW.value / runningW.value : 0)} of the time (duty
+          cycle). It does not follow the weather yet.
         </p>
       </>
     )

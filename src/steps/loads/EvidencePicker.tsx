@@ -4,7 +4,12 @@ import { EVIDENCE_STEPS, type Evidence, usualSpread } from '@/core/quantity/quan
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import styles from './LoadsPage.module.css'
 
-const WORDS: Record<Evidence, string> = { typical: 'Typical', label: 'Label', measured: 'Measured', drilled: 'Drilled' }
+const WORDS: Record<Evidence, string> = {
+  typical: 'Typical',
+  label: 'Label',
+  measured: 'Measured',
+  drilled: 'Drilled',
+}
 
 const spreadText = (evidence: Evidence) => {
   const spread = usualSpread(evidence)
@@ -12,7 +17,13 @@ const spreadText = (evidence: Evidence) => {
 }
 
 /** How the load's energy is known; better evidence narrows the band. */
-export function EvidencePicker({ evidence, onChange }: { evidence: Evidence; onChange: (evidence: Evidence) => void }) {
+export function EvidencePicker({
+  evidence,
+  onChange,
+}: {
+  evidence: Evidence
+  onChange: (evidence: Evidence) => void
+}) {
   const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
     const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
     if (!by) return
@@ -22,9 +33,20 @@ export function EvidencePicker({ evidence, onChange }: { evidence: Evidence; onC
     event.currentTarget.querySelectorAll('button')[at].focus()
   }
   return (
-    <div className={styles.evidence} role="radiogroup" aria-label="How its energy is known" onKeyDown={onKeyDown}>
+    <div
+      className={styles.evidence}
+      role="radiogroup"
+      aria-label="How its energy is known"
+      onKeyDown={onKeyDown}
+    >
       {EVIDENCE_STEPS.map((step) => (
-        <button key={step} role="radio" aria-checked={step === evidence} tabIndex={step === evidence ? 0 : -1} onClick={() => onChange(step)}>
+        <button
+          key={step}
+          role="radio"
+          aria-checked={step === evidence}
+          tabIndex={step === evidence ? 0 : -1}
+          onClick={() => onChange(step)}
+        >
           <span>
             <EvidenceMark evidence={step} /> {WORDS[step]}
           </span>

@@ -8,7 +8,15 @@ import { interval80 } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { UnitField } from '@/ui/field/UnitField'
-import { addLoad, changeLoad, changeStanding, freshId, freshName, removeLoad, standingOf } from '@/ui/household/edits'
+import {
+  addLoad,
+  changeLoad,
+  changeStanding,
+  freshId,
+  freshName,
+  removeLoad,
+  standingOf,
+} from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
@@ -17,7 +25,10 @@ import { asKind, decidingQuantity, withEvidence, withRunningW } from './loadForm
 import { StartFields } from './StartFields'
 import { TIER_MEANINGS } from './tierWords'
 
-const WorkingDialog = dynamic(() => import('@/ui/strip/WorkingDialog').then((module) => module.WorkingDialog), { ssr: false })
+const WorkingDialog = dynamic(
+  () => import('@/ui/strip/WorkingDialog').then((module) => module.WorkingDialog),
+  { ssr: false },
+)
 
 const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'constant', words: 'Constant: on all the time' },
@@ -38,7 +49,8 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
   const standing = useHousehold(({ household }) => standingOf(household, load))
   const [showsWorking, setShowsWorking] = useState(false)
   const { edit } = store.getState()
-  const change = (part: Partial<HouseholdLoad>, field: string) => edit(changeLoad(load.id, part), `${load.id} ${field}`)
+  const change = (part: Partial<HouseholdLoad>, field: string) =>
+    edit(changeLoad(load.id, part), `${load.id} ${field}`)
   const { behaviour } = load
   const average = averageW(behaviour)
   const deciding = decidingQuantity(behaviour)
@@ -60,32 +72,47 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         </span>
       </h2>
       <p className={styles.lead}>
-        {formatWatts(average)} on average, likely {formatWatts(low * share)} to {formatWatts(high * share)}; {formatEnergy(average * 24)} a day.{' '}
+        {formatWatts(average)} on average, likely {formatWatts(low * share)} to {formatWatts(high * share)};{' '}
+        {formatEnergy(average * 24)} a day.{' '}
         <button className={styles.link} onClick={() => setShowsWorking(true)}>
           The working
         </button>
       </p>
-      <EvidencePicker evidence={deciding.evidence} onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) }, 'evidence')} />
+      <EvidencePicker
+        evidence={deciding.evidence}
+        onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) }, 'evidence')}
+      />
       {load.medical && (
         <p className={styles.caution}>
-          A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency plan. Ask them for a second
-          source and whom to call, and register with your utility if it keeps a list.
+          A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency
+          plan. Ask them for a second source and whom to call, and register with your utility if it keeps a
+          list.
         </p>
       )}
       {standing.tier === 'hold' && average >= 400 && (
         <p className={styles.caution}>
-          {formatWatts(average)} around the clock takes {formatEnergy(average * 24)} a day. Heat from a battery rarely holds a night: consider
-          Ration, or a way without electricity.
+          {formatWatts(average)} around the clock takes {formatEnergy(average * 24)} a day. Heat from a
+          battery rarely holds a night: consider Ration, or a way without electricity.
         </p>
       )}
-      <TextField label="Name" value={load.name} maxLength={LIMITS.nameLength} onChange={(name) => change({ name }, 'name')} />
+      <TextField
+        label="Name"
+        value={load.name}
+        maxLength={LIMITS.nameLength}
+        onChange={(name) => change({ name }, 'name')}
+      />
       <SelectField
         label="In this outage"
         value={standing.tier}
         options={TIERS.map((value) => ({ value, words: TIER_MEANINGS[value] }))}
         onChange={(tier) => edit(changeStanding(load.id, { tier }))}
       />
-      <SelectField label="Behaviour" value={behaviour.kind} options={KINDS} onChange={(kind) => change({ behaviour: asKind(behaviour, kind) }, 'kind')} />
+      <SelectField
+        label="Behaviour"
+        value={behaviour.kind}
+        options={KINDS}
+        onChange={(kind) => change({ behaviour: asKind(behaviour, kind) }, 'kind')}
+      />
       <UnitField
         label="Running watts"
         kind="power"
@@ -93,15 +120,31 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         volts={load.volts}
         onChange={(watts) => change({ behaviour: withRunningW(behaviour, watts) }, 'running')}
       />
-      <BehaviourFields behaviour={behaviour} volts={load.volts} change={(next, field) => change({ behaviour: next }, field)} />
+      <BehaviourFields
+        behaviour={behaviour}
+        volts={load.volts}
+        change={(next, field) => change({ behaviour: next }, field)}
+      />
       <StartFields load={load} change={change} />
       <SelectField
         label="Voltage"
         value={String(load.volts) as (typeof VOLTS)[number]['value']}
         options={VOLTS}
-        onChange={(volts) => change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' }, 'volts')}
+        onChange={(volts) =>
+          change(
+            { volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' },
+            'volts',
+          )
+        }
       />
-      <TextField label="Note" value={load.note} maxLength={LIMITS.noteLength} multiline optional onChange={(note) => change({ note }, 'note')} />
+      <TextField
+        label="Note"
+        value={load.note}
+        maxLength={LIMITS.noteLength}
+        multiline
+        optional
+        onChange={(note) => change({ note }, 'note')}
+      />
       <div className={styles.actions}>
         <button className={styles.link} onClick={duplicate}>
           Duplicate
@@ -113,7 +156,12 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           Remove (undo brings it back)
         </button>
       </div>
-      {showsWorking && <WorkingDialog working={averageWorking(load.name, behaviour)} onClose={() => setShowsWorking(false)} />}
+      {showsWorking && (
+        <WorkingDialog
+          working={averageWorking(load.name, behaviour)}
+          onClose={() => setShowsWorking(false)}
+        />
+      )}
     </>
   )
 }

@@ -26,8 +26,8 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
       <div className={styles.empty}>
         <h2>No loads yet</h2>
         <p>
-          Begin with what must not stop: the refrigerator, the heating’s pump, a breathing aid, the router. Typical watts are filled in;
-          the label or a plug-in meter makes them better.
+          Begin with what must not stop: the refrigerator, the heating’s pump, a breathing aid, the router.
+          Typical watts are filled in; the label or a plug-in meter makes them better.
         </p>
         <p>
           <Button onClick={add} variant="contained" color="primary">
@@ -84,7 +84,12 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
   )
 }
 
-function LedgerRow(props: { load: HouseholdLoad; isSelected: boolean; select: () => void; move: (by: 1 | -1) => void }) {
+function LedgerRow(props: {
+  load: HouseholdLoad
+  isSelected: boolean
+  select: () => void
+  move: (by: 1 | -1) => void
+}) {
   const { load, isSelected, select, move } = props
   const store = useHouseholdStore()
   const { on, tier } = useHousehold(({ household }) => standingOf(household, load))
@@ -116,7 +121,15 @@ function LedgerRow(props: { load: HouseholdLoad; isSelected: boolean; select: ()
         </button>
       </td>
       <td className={styles.nameCell}>
-        <button id={`load-${load.id}`} className={styles.name} dir="auto" aria-pressed={isSelected} onKeyDown={onKeyDown} onClick={select} title={load.name}>
+        <button
+          id={`load-${load.id}`}
+          className={styles.name}
+          dir="auto"
+          aria-pressed={isSelected}
+          onKeyDown={onKeyDown}
+          onClick={select}
+          title={load.name}
+        >
           {load.name}
           {load.volts === 240 && ', 240 V'}
         </button>
@@ -137,7 +150,9 @@ function LedgerRow(props: { load: HouseholdLoad; isSelected: boolean; select: ()
         </select>
       </td>
       <td>{formatNumber(load.behaviour.runningW.value, 1)}</td>
-      <td className={styles.startCell}>{load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}</td>
+      <td className={styles.startCell}>
+        {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}
+      </td>
       <td className={styles.averageCell}>{isOut ? '–' : formatNumber(average, average < 10 ? 1 : 0)}</td>
       <td>{isOut ? '–' : formatNumber(average * 24, 0)}</td>
       <td className={`${styles.mark} ${styles.markCell}`}>

@@ -3,13 +3,15 @@ import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { LoadInspector } from './LoadInspector'
 import { LoadLedger } from './LoadLedger'
 import styles from './LoadsPage.module.css'
 import { SizingNumbers } from './SizingNumbers'
 
-const AddLoadDialog = dynamic(() => import('./AddLoadDialog').then((module) => module.AddLoadDialog), { ssr: false })
+const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
+const AddLoadDialog = dynamic(loadAdd, { ssr: false })
 
 /** The ledger of loads with the inspector beside it. */
 export function LoadsPage() {
@@ -17,6 +19,7 @@ export function LoadsPage() {
   const asked = useSearchParams().get('load')
   const [chosen, setChosen] = useState<{ id: string; asked: string | null } | null>(null)
   const [adding, setAdding] = useState(false)
+  usePreload(loadAdd)
   useAddKey(() => setAdding(true))
   const wanted = chosen && chosen.asked === asked ? chosen.id : asked
   const selected = loads.find(({ id }) => id === wanted) ?? loads[0]
@@ -24,7 +27,8 @@ export function LoadsPage() {
   const select = (id: string) => {
     setChosen({ id, asked })
     // on a narrow screen the inspector stands below the ledger
-    if (window.matchMedia('(max-width: 1080px)').matches) inspector.current?.scrollIntoView({ block: 'start' })
+    if (window.matchMedia('(max-width: 1080px)').matches)
+      inspector.current?.scrollIntoView({ block: 'start' })
   }
   return (
     <div className={styles.columns}>

@@ -34,7 +34,13 @@ export function SessionFields({ behaviour, change }: SessionFieldsProps) {
           { value: 'within', words: 'So many times a day, at any moment' },
         ]}
         onChange={(choice) =>
-          change({ ...behaviour, when: choice === 'at' ? { at: ['08:00'] } : { timesADay: 4, from: '07:00', to: '22:00' } }, 'when')
+          change(
+            {
+              ...behaviour,
+              when: choice === 'at' ? { at: ['08:00'] } : { timesADay: 4, from: '07:00', to: '22:00' },
+            },
+            'when',
+          )
         }
       />
       {'at' in when ? (
@@ -62,7 +68,11 @@ function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) =
               onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
             />
             {at.length > 1 && (
-              <button className={windows.small} aria-label={`Remove hour ${i + 1}`} onClick={() => onChange(at.filter((_, k) => k !== i))}>
+              <button
+                className={windows.small}
+                aria-label={`Remove hour ${i + 1}`}
+                onClick={() => onChange(at.filter((_, k) => k !== i))}
+              >
                 remove
               </button>
             )}

@@ -13,7 +13,12 @@ export function SizingNumbers() {
   const plan = usePlan()
   const { household, scenario } = plan
   const carried = plan.loads.filter((load) => ['voltage', null].includes(leftOutWhy(load, plan)))
-  const requirement = requirementOf(carried, scenario.startsAt, scenario.durationH * 60, household.surgeSchool)
+  const requirement = requirementOf(
+    carried,
+    scenario.startsAt,
+    scenario.durationH * 60,
+    household.surgeSchool,
+  )
   const dailyWh = carried.reduce((sum, load) => sum + averageW(load.behaviour) * 24, 0)
   const isUsual = household.surgeSchool === 'largest-start'
   return (
@@ -27,10 +32,13 @@ export function SizingNumbers() {
         <dd>{formatEnergy(dailyWh)}</dd>
       </dl>
       <p className={styles.school}>
-        Starts counted {isUsual ? 'as the largest on top of all running' : 'all at once, the conservative way'}.{' '}
+        Starts counted{' '}
+        {isUsual ? 'as the largest on top of all running' : 'all at once, the conservative way'}.{' '}
         <button
           className={styles.link}
-          onClick={() => store.getState().edit(changeProfile({ surgeSchool: isUsual ? 'sum-of-starts' : 'largest-start' }))}
+          onClick={() =>
+            store.getState().edit(changeProfile({ surgeSchool: isUsual ? 'sum-of-starts' : 'largest-start' }))
+          }
         >
           {isUsual ? 'Count all starts at once' : 'Count the largest on top'}
         </button>

@@ -18,7 +18,11 @@ export function StartFields({ load, change }: StartFieldsProps) {
   const { start } = load
   const runningW = load.behaviour.runningW.value
   const guessed = () => ({
-    watts: quantity(Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)), 'W' as const, 'typical' as const),
+    watts: quantity(
+      Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)),
+      'W' as const,
+      'typical' as const,
+    ),
     seconds: quantity(0.3, 's' as const, 'typical' as const, { times: 2 }),
   })
   return (
@@ -39,14 +43,18 @@ export function StartFields({ load, change }: StartFieldsProps) {
             kind="power"
             volts={load.volts}
             value={start.watts.value}
-            check={(watts) => (watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null)}
+            check={(watts) =>
+              watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null
+            }
             onChange={(value) => change({ start: { ...start, watts: { ...start.watts, value } } }, 'startW')}
           />
           <UnitField
             label="for"
             kind="seconds"
             value={start.seconds.value}
-            onChange={(value) => change({ start: { ...start, seconds: { ...start.seconds, value } } }, 'startS')}
+            onChange={(value) =>
+              change({ start: { ...start, seconds: { ...start.seconds, value } } }, 'startS')
+            }
           />
         </>
       )}

@@ -20,7 +20,11 @@ export function withEvidence(behaviour: Behaviour, evidence: Evidence): Behaviou
 export function withRunningW(behaviour: Behaviour, watts: number): Behaviour {
   const runningW = { ...behaviour.runningW, value: watts }
   if (behaviour.kind !== 'cycling') return { ...behaviour, runningW }
-  return { ...behaviour, runningW, averageW: { ...behaviour.averageW, value: Math.min(watts, behaviour.averageW.value) } }
+  return {
+    ...behaviour,
+    runningW,
+    averageW: { ...behaviour.averageW, value: Math.min(watts, behaviour.averageW.value) },
+  }
 }
 
 /** A behaviour of another kind that keeps the running watts and, where it can, the average. */

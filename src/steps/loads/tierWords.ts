@@ -1,6 +1,11 @@
 import type { Tier } from '@/core/plan/schema'
 
-export const TIER_WORDS: Record<Tier, string> = { hold: 'Hold', ration: 'Ration', spare: 'Spare', refuse: 'Refuse' }
+export const TIER_WORDS: Record<Tier, string> = {
+  hold: 'Hold',
+  ration: 'Ration',
+  spare: 'Spare',
+  refuse: 'Refuse',
+}
 
 export const TIER_MEANINGS: Record<Tier, string> = {
   hold: 'Hold: must not stop',

@@ -10,7 +10,11 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
   const asleep = windowIntervals(scenario.asleep, scenario.startsAt, length)
   const away = windowIntervals(scenario.away, scenario.startsAt, length)
   return (
-    <svg className={styles.line} role="img" aria-label={`From ${formatMoment(scenario.startsAt, 0)} to ${formatMoment(scenario.startsAt, length)}`}>
+    <svg
+      className={styles.line}
+      role="img"
+      aria-label={`From ${formatMoment(scenario.startsAt, 0)} to ${formatMoment(scenario.startsAt, length)}`}
+    >
       <defs>
         <pattern id="away-dots" width="6" height="6" patternUnits="userSpaceOnUse">
           <circle cx="2" cy="2" r="1" fill="var(--soft)" />
@@ -23,10 +27,24 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
         {formatMoment(scenario.startsAt, length)}
       </text>
       {asleep.map((stretch) => (
-        <rect key={stretch[0]} x={x(stretch[0])} width={width(stretch)} y="20" height="20" fill="var(--hairline)" />
+        <rect
+          key={stretch[0]}
+          x={x(stretch[0])}
+          width={width(stretch)}
+          y="20"
+          height="20"
+          fill="var(--hairline)"
+        />
       ))}
       {away.map((stretch) => (
-        <rect key={stretch[0]} x={x(stretch[0])} width={width(stretch)} y="20" height="20" fill="url(#away-dots)" />
+        <rect
+          key={stretch[0]}
+          x={x(stretch[0])}
+          width={width(stretch)}
+          y="20"
+          height="20"
+          fill="url(#away-dots)"
+        />
       ))}
       <rect x="0" y="20" width="100%" height="20" fill="none" stroke="var(--rule)" />
       <text x="0" y="56">

@@ -23,7 +23,8 @@ export function OutagePage() {
   const scenarios = useHousehold((state) => state.household.scenarios)
   const scenario = useScenario()
   const { edit } = store.getState()
-  const change = (part: Partial<Scenario>, field: string) => edit(changeScenario(scenario.id, part), `${scenario.id} ${field}`)
+  const change = (part: Partial<Scenario>, field: string) =>
+    edit(changeScenario(scenario.id, part), `${scenario.id} ${field}`)
   const add = () => {
     if (scenarios.length >= LIMITS.scenarios) return
     const name = freshName(scenario.name, scenarios)
@@ -38,7 +39,10 @@ export function OutagePage() {
         <ul>
           {scenarios.map(({ id, name, startsAt, durationH }) => (
             <li key={id}>
-              <button aria-current={id === scenario.id ? 'true' : undefined} onClick={() => edit(choose({ scenarioId: id }))}>
+              <button
+                aria-current={id === scenario.id ? 'true' : undefined}
+                onClick={() => edit(choose({ scenarioId: id }))}
+              >
                 <span dir="auto">{name}</span>
                 <small>
                   {formatMoment(startsAt, 0)}, {durationH} h
@@ -53,9 +57,19 @@ export function OutagePage() {
       </nav>
       <div className={styles.form} key={scenario.id}>
         <OutageLine scenario={scenario} />
-        <TextField label="Name" value={scenario.name} maxLength={LIMITS.nameLength} onChange={(name) => change({ name }, 'name')} />
+        <TextField
+          label="Name"
+          value={scenario.name}
+          maxLength={LIMITS.nameLength}
+          onChange={(name) => change({ name }, 'name')}
+        />
         <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt }, 'start')} />
-        <UnitField label="It must hold for" kind="hours" value={scenario.durationH} onChange={(durationH) => change({ durationH }, 'length')} />
+        <UnitField
+          label="It must hold for"
+          kind="hours"
+          value={scenario.durationH}
+          onChange={(durationH) => change({ durationH }, 'length')}
+        />
         <p className={styles.derived}>
           Until {formatMoment(scenario.startsAt, minutes)}
           {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
@@ -79,23 +93,46 @@ export function OutagePage() {
           }))}
           onChange={(confidence) => change({ confidence: Number(confidence) }, 'confidence')}
         />
-        <WindowsField label="Nobody home" windows={scenario.away} optional fresh={{ from: '08:00', to: '17:00' }} onChange={(away) => change({ away }, 'away')} />
-        <WindowsField label="Asleep" windows={scenario.asleep} optional fresh={{ from: '23:00', to: '06:30' }} onChange={(asleep) => change({ asleep }, 'asleep')} />
+        <WindowsField
+          label="Nobody home"
+          windows={scenario.away}
+          optional
+          fresh={{ from: '08:00', to: '17:00' }}
+          onChange={(away) => change({ away }, 'away')}
+        />
+        <WindowsField
+          label="Asleep"
+          windows={scenario.asleep}
+          optional
+          fresh={{ from: '23:00', to: '06:30' }}
+          onChange={(asleep) => change({ asleep }, 'asleep')}
+        />
         <UnitField
           label="Coldest outdoors"
           kind="temperature"
           value={scenario.outdoor.lowC}
-          check={(lowC) => (lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null)}
+          check={(lowC) =>
+            lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null
+          }
           onChange={(lowC) => change({ outdoor: { ...scenario.outdoor, lowC } }, 'low')}
         />
         <UnitField
           label="Warmest outdoors"
           kind="temperature"
           value={scenario.outdoor.highC}
-          check={(highC) => (highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null)}
+          check={(highC) =>
+            highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null
+          }
           onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } }, 'high')}
         />
-        <TextField label="Note" value={scenario.note} maxLength={LIMITS.noteLength} multiline optional onChange={(note) => change({ note }, 'note')} />
+        <TextField
+          label="Note"
+          value={scenario.note}
+          maxLength={LIMITS.noteLength}
+          multiline
+          optional
+          onChange={(note) => change({ note }, 'note')}
+        />
         {scenarios.length > 1 && (
           <p className={styles.derived}>
             <button className={styles.link} onClick={() => edit(removeScenario(scenario.id))}>

@@ -25,7 +25,13 @@ export function CandidateCell({ row, context, isChosen, isDeciding, flags }: Can
       title={isDeciding ? (fails ? 'This decides against it' : 'This decides') : undefined}
       {...flags}
     >
-      {!counts ? '–' : isChosen && (row.quantity || row.setting) ? <CellField row={row} context={context} /> : `${fails ? '× ' : ''}${row.show(context)}`}
+      {!counts ? (
+        '–'
+      ) : isChosen && (row.quantity || row.setting) ? (
+        <CellField row={row} context={context} />
+      ) : (
+        `${fails ? '× ' : ''}${row.show(context)}`
+      )}
     </td>
   )
 }
@@ -63,8 +69,32 @@ function CellField({ row, context: { system, source } }: { row: CandidateRow; co
     )
   }
   if (row.setting === 'chargedFraction')
-    return <UnitField cell label={label} kind="fraction" value={source.chargedFraction} onChange={(chargedFraction) => change({ chargedFraction })} />
+    return (
+      <UnitField
+        cell
+        label={label}
+        kind="fraction"
+        value={source.chargedFraction}
+        onChange={(chargedFraction) => change({ chargedFraction })}
+      />
+    )
   if (row.setting === 'weightKg')
-    return <UnitField cell label={label} kind="weight" value={source.weightKg ?? 0} onChange={(weightKg) => change({ weightKg })} />
-  return <UnitField cell label={label} kind="money" value={source.price ?? 0} onChange={(price) => change({ price })} />
+    return (
+      <UnitField
+        cell
+        label={label}
+        kind="weight"
+        value={source.weightKg ?? 0}
+        onChange={(weightKg) => change({ weightKg })}
+      />
+    )
+  return (
+    <UnitField
+      cell
+      label={label}
+      kind="money"
+      value={source.price ?? 0}
+      onChange={(price) => change({ price })}
+    />
+  )
 }

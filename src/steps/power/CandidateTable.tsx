@@ -18,10 +18,18 @@ export function CandidateTable() {
   const evaluations = useCandidateEvaluations()
   const { powerSystemId } = household.chosen
   const contexts = household.powerSystems.map((system): RowContext => {
-    return { system, source: system.sources[0], plan: planOf(household, household.chosen.scenarioId, system.id), evaluation: evaluations.get(system.id) }
+    return {
+      system,
+      source: system.sources[0],
+      plan: planOf(household, household.chosen.scenarioId, system.id),
+      evaluation: evaluations.get(system.id),
+    }
   })
   const chosen = contexts.find(({ system }) => system.id === powerSystemId)!
-  const flags = (system: PowerSystem) => ({ 'data-chosen': system.id === powerSystemId, 'data-other': system.id !== powerSystemId })
+  const flags = (system: PowerSystem) => ({
+    'data-chosen': system.id === powerSystemId,
+    'data-other': system.id !== powerSystemId,
+  })
   return (
     <div className={styles.scroll}>
       <table className={styles.table}>

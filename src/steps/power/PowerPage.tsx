@@ -5,7 +5,14 @@ import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { EQUIPMENT, systemOf } from '@/catalog/equipment'
 import { LIMITS } from '@/core/plan/schema'
-import { addPowerSystem, changePowerSystem, choose, freshId, freshName, removePowerSystem } from '@/ui/household/edits'
+import {
+  addPowerSystem,
+  changePowerSystem,
+  choose,
+  freshId,
+  freshName,
+  removePowerSystem,
+} from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
@@ -26,7 +33,12 @@ export function PowerPage() {
   const addClass = (index: number) => {
     setAnchor(null)
     const name = freshName(EQUIPMENT[index].name, systems)
-    edit(addPowerSystem({ ...systemOf(EQUIPMENT[index], freshId(name, systems), mains === '230 V' ? 230 : 120), name }))
+    edit(
+      addPowerSystem({
+        ...systemOf(EQUIPMENT[index], freshId(name, systems), mains === '230 V' ? 230 : 120),
+        name,
+      }),
+    )
   }
   const duplicate = () => {
     const name = freshName(chosen.name, systems)
@@ -35,7 +47,12 @@ export function PowerPage() {
   return (
     <div className={styles.page}>
       <div className={styles.tools}>
-        <Button id="add-candidate" onClick={(event) => setAnchor(event.currentTarget)} disabled={isFull} aria-haspopup="menu">
+        <Button
+          id="add-candidate"
+          onClick={(event) => setAnchor(event.currentTarget)}
+          disabled={isFull}
+          aria-haspopup="menu"
+        >
           Add a candidate
         </Button>
         <button className={styles.link} onClick={duplicate} disabled={isFull}>
@@ -81,8 +98,8 @@ export function PowerPage() {
         />
       </div>
       <p className={styles.caution}>
-        A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a licensed electrician and local code. Never
-        back-feed an outlet: it can kill a line worker.
+        A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a
+        licensed electrician and local code. Never back-feed an outlet: it can kill a line worker.
       </p>
     </div>
   )

@@ -9,7 +9,8 @@ import styles from './RuntimePage.module.css'
 export function Ends({ plan, result }: { plan: Plan; result: SimulationResult }) {
   const { startsAt } = plan.scenario
   const { runtimeMin, horizonMin } = result
-  const moment = (minute: number) => (minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, 10))
+  const moment = (minute: number) =>
+    minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, 10)
   const length = (minute: number) => (minute === Infinity ? '' : formatDuration(minute))
   const rows: [string, number][] = [
     ['Early, 1 run in 10', runtimeMin.p10],
@@ -26,7 +27,10 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
             <dt>{words}</dt>
             <dd>
               {moment(minute)}
-              <small className={styles.note} style={{ display: 'block', padding: 0, fontWeight: 400, minHeight: 18 }}>
+              <small
+                className={styles.note}
+                style={{ display: 'block', padding: 0, fontWeight: 400, minHeight: 18 }}
+              >
                 {length(minute)}
               </small>
             </dd>
@@ -41,7 +45,9 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
               <li key={`${event.kind} ${event.sourceId} ${event.loadId} ${event.limit}`}>
                 {eventWords(event, plan)}
                 <small>
-                  {event.fraction < 1 ? `in ${formatPercent(event.fraction)} of the runs, first about ` : 'about '}
+                  {event.fraction < 1
+                    ? `in ${formatPercent(event.fraction)} of the runs, first about `
+                    : 'about '}
                   {moment(event.atMin.p50)}
                 </small>
               </li>
@@ -50,7 +56,8 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
         </>
       )}
       <p className={styles.note}>
-        From {result.runs} seeded runs; {result.reachesFraction === 0 ? 'none' : runsText(result.reachesFraction)} last the whole outage.
+        From {result.runs} seeded runs;{' '}
+        {result.reachesFraction === 0 ? 'none' : runsText(result.reachesFraction)} last the whole outage.
       </p>
     </>
   )
@@ -60,5 +67,7 @@ function eventWords(event: PlanEvent, plan: Plan): string {
   const source = plan.powerSystem.sources.find(({ id }) => id === event.sourceId)?.name ?? ''
   if (event.kind === 'takes-over') return `${source} takes over`
   const load = plan.loads.find(({ id }) => id === event.loadId)?.name ?? ''
-  return event.limit === 'surge' ? `${load} starts past the surge limit` : `${load} takes it past the continuous limit`
+  return event.limit === 'surge'
+    ? `${load} starts past the surge limit`
+    : `${load} takes it past the continuous limit`
 }

@@ -3,7 +3,12 @@ import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import styles from './RuntimePage.module.css'
 
-const WHY = { off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage' }
+const WHY = {
+  off: 'off',
+  refused: 'refused',
+  tier: 'not carried in this plan',
+  voltage: 'needs another voltage',
+}
 
 /** What every load asks over the outage and how much of it is supplied, the largest first. */
 export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationResult }) {

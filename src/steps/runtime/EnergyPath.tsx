@@ -31,8 +31,8 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
       </dl>
       {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'refuse') && (
         <p className={styles.note}>
-          A medical device is on this plan. It does not replace the supplier’s or doctor’s emergency plan: agree with them what happens when
-          the battery ends.
+          A medical device is on this plan. It does not replace the supplier’s or doctor’s emergency plan:
+          agree with them what happens when the battery ends.
         </p>
       )}
     </>

@@ -21,15 +21,24 @@ export function RuntimePage() {
   const [wanted, setWanted] = useState<string | null>(null)
   // the evaluation may still be of the plan before: only a source that both know is drawn
   const known = evaluation.result.chains.flatMap((chain) => chain.sources.map(({ sourceId }) => sourceId))
-  const sourceId = sources.find(({ id }) => id === wanted && known.includes(id))?.id ?? sources.find(({ id }) => known.includes(id))?.id
-  const curve = useMemo(() => (sourceId ? chargeCurve(plan, evaluation, sourceId) : null), [plan, evaluation, sourceId])
+  const sourceId =
+    sources.find(({ id }) => id === wanted && known.includes(id))?.id ??
+    sources.find(({ id }) => known.includes(id))?.id
+  const curve = useMemo(
+    () => (sourceId ? chargeCurve(plan, evaluation, sourceId) : null),
+    [plan, evaluation, sourceId],
+  )
   return (
     <div className={styles.columns}>
       <div className={styles.main}>
         <div className={styles.legend}>
           <h2>State of charge</h2>
           {sources.length > 1 && (
-            <select aria-label="Source shown" value={sourceId} onChange={(event) => setWanted(event.target.value)}>
+            <select
+              aria-label="Source shown"
+              value={sourceId}
+              onChange={(event) => setWanted(event.target.value)}
+            >
               {sources.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
@@ -47,7 +56,9 @@ export function RuntimePage() {
             <i className={styles.keyHatch} /> reserve it keeps
           </span>
         </div>
-        <div className={styles.chart}>{curve && <ChargeChart curve={curve} label={`State of charge. ${answerText(evaluation.answer)}`} />}</div>
+        <div className={styles.chart}>
+          {curve && <ChargeChart curve={curve} label={`State of charge. ${answerText(evaluation.answer)}`} />}
+        </div>
         <EnergyByLoad plan={plan} result={evaluation.result} />
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">

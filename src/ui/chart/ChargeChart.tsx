@@ -68,14 +68,27 @@ export default function ChargeChart({ curve, label }: { curve: ChargeCurve; labe
         afterBuildTicks: (axis) => {
           axis.ticks = clockTicks(curve, axis.width)
         },
-        ticks: { color: ink.soft, font, maxRotation: 0, autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
+        ticks: {
+          color: ink.soft,
+          font,
+          maxRotation: 0,
+          autoSkip: false,
+          padding: 6,
+          callback: (_, i, ticks) => ticks[i]?.label as string,
+        },
       },
       y: {
         min: 0,
         max: 1,
         border: { display: false },
         grid: { color: ink.hairline, drawTicks: false },
-        ticks: { color: ink.soft, font, stepSize: 0.25, padding: 8, callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)) },
+        ticks: {
+          color: ink.soft,
+          font,
+          stepSize: 0.25,
+          padding: 8,
+          callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
+        },
       },
     }
     decoration.current = decorations(curve, ink)

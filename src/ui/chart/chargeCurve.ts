@@ -30,9 +30,11 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
   const { startsAt, asleep, away } = plan.scenario
   const { horizonMin, outageMin } = result
   const { emptyMin } = found
-  const lastEnd = emptyMin.p90 === Infinity ? (emptyMin.p10 === Infinity ? outageMin : horizonMin) : emptyMin.p90
+  const lastEnd =
+    emptyMin.p90 === Infinity ? (emptyMin.p10 === Infinity ? outageMin : horizonMin) : emptyMin.p90
   const shownMin = Math.min(horizonMin, Math.ceil(Math.max(outageMin, lastEnd * 1.06) / 60) * 60)
-  const moment = (minute: number, step = 30) => (minute === Infinity ? `after ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, step))
+  const moment = (minute: number, step = 30) =>
+    minute === Infinity ? `after ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, step)
   return {
     startsAt,
     shownMin,
@@ -46,7 +48,10 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     ends:
       emptyMin.p50 > shownMin
         ? null
-        : { title: `empty ${moment(emptyMin.p50, 10)}`, detail: `8 runs of 10: ${moment(emptyMin.p10)} to ${moment(emptyMin.p90)}` },
+        : {
+            title: `empty ${moment(emptyMin.p50, 10)}`,
+            detail: `8 runs of 10: ${moment(emptyMin.p10)} to ${moment(emptyMin.p90)}`,
+          },
   }
 }
 
@@ -59,6 +64,7 @@ function floorFraction(source: Source): number {
 /** The band's percentiles as points for the chart, up to the last minute shown. */
 export function curvePoints({ band, shownMin }: ChargeCurve) {
   const count = Math.min(band.p50.length, Math.floor(shownMin / band.stepMin) + 1)
-  const points = (values: Float32Array) => Array.from({ length: count }, (_, i) => ({ x: i * band.stepMin, y: values[i] }))
+  const points = (values: Float32Array) =>
+    Array.from({ length: count }, (_, i) => ({ x: i * band.stepMin, y: values[i] }))
   return { p10: points(band.p10), p50: points(band.p50), p90: points(band.p90) }
 }

@@ -6,7 +6,10 @@ import type { Ink } from './chartInk'
 const PIXELS_A_TICK = 76
 
 /** Ticks at whole hours of the clock, as many as fit; midnight carries the day's name. */
-export function clockTicks({ startsAt, shownMin }: Pick<ChargeCurve, 'startsAt' | 'shownMin'>, width: number): Tick[] {
+export function clockTicks(
+  { startsAt, shownMin }: Pick<ChargeCurve, 'startsAt' | 'shownMin'>,
+  width: number,
+): Tick[] {
   const fit = Math.max(2, width / PIXELS_A_TICK)
   const stepH = [1, 2, 3, 6, 12, 24].find((hours) => shownMin / (hours * 60) <= fit) ?? 48
   const start = epochMinute(startsAt)
@@ -45,7 +48,13 @@ export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {
 
 type LineChart = Chart<'line'>
 
-function drawStretches(chart: LineChart, stretches: [number, number][], words: string, ink: Ink, fill: () => string | CanvasPattern) {
+function drawStretches(
+  chart: LineChart,
+  stretches: [number, number][],
+  words: string,
+  ink: Ink,
+  fill: () => string | CanvasPattern,
+) {
   const { ctx, chartArea, scales } = chart
   for (const [from, to] of stretches) {
     const left = scales.x.getPixelForValue(from)
@@ -120,7 +129,10 @@ function line(ctx: CanvasRenderingContext2D, x1: number, y1: number, x2: number,
   ctx.stroke()
 }
 
-function tile(ctx: CanvasRenderingContext2D, draw: (tile: CanvasRenderingContext2D) => void): CanvasPattern | string {
+function tile(
+  ctx: CanvasRenderingContext2D,
+  draw: (tile: CanvasRenderingContext2D) => void,
+): CanvasPattern | string {
   const canvas = document.createElement('canvas')
   canvas.width = canvas.height = 8
   const inner = canvas.getContext('2d')

@@ -17,9 +17,19 @@ export function EvidenceMark({ evidence }: { evidence: Evidence }) {
   return (
     <svg width="14" height="14" viewBox="0 0 14 14" role="img" aria-label={`Evidence: ${WORDS[evidence]}`}>
       <title>{WORDS[evidence]}</title>
-      <circle cx="7" cy="7" r="6" fill={share === 1 ? 'currentColor' : 'none'} stroke="currentColor" strokeWidth="1.4" />
+      <circle
+        cx="7"
+        cy="7"
+        r="6"
+        fill={share === 1 ? 'currentColor' : 'none'}
+        stroke="currentColor"
+        strokeWidth="1.4"
+      />
       {share > 0 && share < 1 && (
-        <path d={`M7 7 L7 1 A6 6 0 ${share > 0.5 ? 1 : 0} 1 ${x.toFixed(3)} ${y.toFixed(3)} Z`} fill="currentColor" />
+        <path
+          d={`M7 7 L7 1 A6 6 0 ${share > 0.5 ? 1 : 0} 1 ${x.toFixed(3)} ${y.toFixed(3)} Z`}
+          fill="currentColor"
+        />
       )}
     </svg>
   )

@@ -11,7 +11,13 @@ interface SelectFieldProps<T extends string> {
 }
 
 /** A choice of one among few. */
-export function SelectField<T extends string>({ label, value, options, onChange, cell }: SelectFieldProps<T>) {
+export function SelectField<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  cell,
+}: SelectFieldProps<T>) {
   const id = useId()
   const select = (
     <select

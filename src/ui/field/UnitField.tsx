@@ -44,7 +44,8 @@ export function UnitField({ label, kind, value, onChange, volts, cell, check }: 
   const parsed = parseMeasure(text, kind, volts)
   const objection = typed !== null && parsed.ok ? (check?.(parsed.value) ?? null) : null
   const trouble = typed === null ? null : parsed.ok ? objection : parsed.message
-  const understood = typed !== null && parsed.ok && !objection && parsed.understood !== typed.trim() ? parsed.understood : null
+  const understood =
+    typed !== null && parsed.ok && !objection && parsed.understood !== typed.trim() ? parsed.understood : null
 
   const input = (
     <>

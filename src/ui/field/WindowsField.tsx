@@ -15,12 +15,21 @@ interface WindowsFieldProps {
   optional?: boolean
 }
 
-const DAY_LETTERS: Record<Weekday, string> = { mon: 'Mo', tue: 'Tu', wed: 'We', thu: 'Th', fri: 'Fr', sat: 'Sa', sun: 'Su' }
+const DAY_LETTERS: Record<Weekday, string> = {
+  mon: 'Mo',
+  tue: 'Tu',
+  wed: 'We',
+  thu: 'Th',
+  fri: 'Fr',
+  sat: 'Sa',
+  sun: 'Su',
+}
 
 /** Stretches of the day, each with the days on which it begins. */
 export function WindowsField({ label, windows, onChange, fresh, optional }: WindowsFieldProps) {
   const id = useId()
-  const change = (at: number, part: Partial<DayWindow>) => onChange(windows.map((window, i) => (i === at ? { ...window, ...part } : window)))
+  const change = (at: number, part: Partial<DayWindow>) =>
+    onChange(windows.map((window, i) => (i === at ? { ...window, ...part } : window)))
   return (
     <div className={fields.row} role="group" aria-labelledby={id}>
       <span id={id} className={fields.label}>
@@ -29,12 +38,25 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
       <div className={styles.windows}>
         {windows.map((window, i) => (
           <div key={i} className={styles.window}>
-            <ClockInput label={`${label} ${i + 1}: from`} value={window.from} onChange={(from) => change(i, { from })} />
+            <ClockInput
+              label={`${label} ${i + 1}: from`}
+              value={window.from}
+              onChange={(from) => change(i, { from })}
+            />
             <span aria-hidden>–</span>
-            <ClockInput label={`${label} ${i + 1}: until`} value={window.to} endOfDay onChange={(to) => change(i, { to })} />
+            <ClockInput
+              label={`${label} ${i + 1}: until`}
+              value={window.to}
+              endOfDay
+              onChange={(to) => change(i, { to })}
+            />
             <Days days={window.days} label={`${label} ${i + 1}`} onChange={(days) => change(i, { days })} />
             {(optional || windows.length > 1) && (
-              <button className={styles.small} aria-label={`Remove ${label} ${i + 1}`} onClick={() => onChange(windows.filter((_, k) => k !== i))}>
+              <button
+                className={styles.small}
+                aria-label={`Remove ${label} ${i + 1}`}
+                onClick={() => onChange(windows.filter((_, k) => k !== i))}
+              >
                 remove
               </button>
             )}
@@ -48,16 +70,32 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
   )
 }
 
-function Days({ days, label, onChange }: { days?: Weekday[]; label: string; onChange: (days?: Weekday[]) => void }) {
+function Days({
+  days,
+  label,
+  onChange,
+}: {
+  days?: Weekday[]
+  label: string
+  onChange: (days?: Weekday[]) => void
+}) {
   const chosen = days ?? [...WEEKDAYS]
   const toggle = (day: Weekday) => {
-    const next = chosen.includes(day) ? chosen.filter((other) => other !== day) : WEEKDAYS.filter((other) => other === day || chosen.includes(other))
+    const next = chosen.includes(day)
+      ? chosen.filter((other) => other !== day)
+      : WEEKDAYS.filter((other) => other === day || chosen.includes(other))
     if (next.length > 0) onChange(next.length === 7 ? undefined : next)
   }
   return (
     <span className={styles.days}>
       {WEEKDAYS.map((day) => (
-        <button key={day} className={styles.day} aria-pressed={chosen.includes(day)} aria-label={`${label}: ${day}`} onClick={() => toggle(day)}>
+        <button
+          key={day}
+          className={styles.day}
+          aria-pressed={chosen.includes(day)}
+          aria-label={`${label}: ${day}`}
+          onClick={() => toggle(day)}
+        >
           {DAY_LETTERS[day]}
         </button>
       ))}

@@ -32,7 +32,9 @@ export const useScenario = () =>
   useHousehold(({ household }) => household.scenarios.find(({ id }) => id === household.chosen.scenarioId)!)
 
 export const usePowerSystem = () =>
-  useHousehold(({ household }) => household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!)
+  useHousehold(({ household }) =>
+    household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!,
+  )
 
 /** The plan of the chosen scenario and power system. Made anew at each render: use its parts, not its identity. */
 export const usePlan = () => planOf(useHousehold(({ household }) => household))

@@ -14,7 +14,10 @@ export const changeProfile =
 
 export const changeScenario =
   (id: string, change: Partial<Scenario>): Edit =>
-  (household) => ({ ...household, scenarios: replaced(household.scenarios, id, (item) => ({ ...item, ...change })) })
+  (household) => ({
+    ...household,
+    scenarios: replaced(household.scenarios, id, (item) => ({ ...item, ...change })),
+  })
 
 export const changeLoad =
   (id: string, change: Partial<HouseholdLoad>): Edit =>
@@ -31,7 +34,10 @@ export const changeStanding =
     ...household,
     loads: replaced(household.loads, loadId, (load) => ({
       ...load,
-      standings: { ...load.standings, [household.chosen.scenarioId]: { ...standingOf(household, load), ...change } },
+      standings: {
+        ...load.standings,
+        [household.chosen.scenarioId]: { ...standingOf(household, load), ...change },
+      },
     })),
   })
 
@@ -86,7 +92,8 @@ export const removeScenario =
         const { [id]: gone, ...standings } = load.standings
         return gone ? { ...load, standings } : load
       }),
-      chosen: household.chosen.scenarioId === id ? { ...household.chosen, scenarioId: next } : household.chosen,
+      chosen:
+        household.chosen.scenarioId === id ? { ...household.chosen, scenarioId: next } : household.chosen,
     }
   }
 
@@ -110,13 +117,19 @@ export const removePowerSystem =
       ...household,
       powerSystems: household.powerSystems.filter((system) => system.id !== id),
       hangsOn,
-      chosen: household.chosen.powerSystemId === id ? { ...household.chosen, powerSystemId: next } : household.chosen,
+      chosen:
+        household.chosen.powerSystemId === id
+          ? { ...household.chosen, powerSystemId: next }
+          : household.chosen,
     }
   }
 
 export const changePowerSystem =
   (id: string, change: Partial<PowerSystem>): Edit =>
-  (household) => ({ ...household, powerSystems: replaced(household.powerSystems, id, (item) => ({ ...item, ...change })) })
+  (household) => ({
+    ...household,
+    powerSystems: replaced(household.powerSystems, id, (item) => ({ ...item, ...change })),
+  })
 
 export const changeSource =
   (systemId: string, sourceId: string, change: Partial<Source>): Edit =>
@@ -130,7 +143,12 @@ export const changeSource =
 
 /** An id nobody in the list has, made from a name: "Chest freezer" → "chest-freezer", "chest-freezer-2". */
 export function freshId(name: string, taken: readonly { id: string }[]): string {
-  const base = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 48) || 'item'
+  const base =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 48) || 'item'
   const used = new Set(taken.map(({ id }) => id))
   for (let n = 1; ; n++) {
     const id = n === 1 ? base : `${base}-${n}`

@@ -8,7 +8,11 @@ export type SaveAnswer =
   | { kind: 'failed'; message: string; faulty: boolean }
 
 /** Saves a household on the server. Never throws: what went wrong is in the answer. */
-export async function saveHousehold(householdId: string, baseVersion: number, household: Household): Promise<SaveAnswer> {
+export async function saveHousehold(
+  householdId: string,
+  baseVersion: number,
+  household: Household,
+): Promise<SaveAnswer> {
   try {
     const response = await fetch(`/api/households/${householdId}`, {
       method: 'PUT',

@@ -2,7 +2,19 @@ import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf, readHousehold } from '@/core/plan/household'
 import { evaluate } from '@/core/sizing/evaluate'
-import { addLoad, addScenario, changeLoad, changeStanding, choose, freshId, freshName, neighbour, removeLoad, removePowerSystem, removeScenario } from './edits'
+import {
+  addLoad,
+  addScenario,
+  changeLoad,
+  changeStanding,
+  choose,
+  freshId,
+  freshName,
+  neighbour,
+  removeLoad,
+  removePowerSystem,
+  removeScenario,
+} from './edits'
 import { createHouseholdStore } from './store'
 
 const fresh = () => {
@@ -58,7 +70,12 @@ describe('saving', () => {
     expect(store.getState().save.kind).toBe('saved')
   })
 
-  const newer = () => ({ id: 'h', version: 9, savedAt: 'later', household: { ...demoHousehold(), loads: [] } })
+  const newer = () => ({
+    id: 'h',
+    version: 9,
+    savedAt: 'later',
+    household: { ...demoHousehold(), loads: [] },
+  })
 
   test('taking the newer state keeps one’s own a step of undo away', () => {
     const store = fresh()
@@ -115,7 +132,9 @@ describe('edits leave a valid household', () => {
   })
 
   test('standings change in the chosen outage alone', () => {
-    const next = after((household) => changeStanding('boiler', { on: false })(choose({ scenarioId: 'november-flood' })(household)))
+    const next = after((household) =>
+      changeStanding('boiler', { on: false })(choose({ scenarioId: 'november-flood' })(household)),
+    )
     expect(next.loads[0].standings['november-flood'].on).toBe(false)
     expect(next.loads[0].standings['february-ice'].on).toBe(true)
   })

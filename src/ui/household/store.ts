@@ -69,12 +69,22 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
       const { past, future, household } = get()
       const last = past[past.length - 1]
       if (!last) return
-      set({ household: last.household, past: past.slice(0, -1), future: [household, ...future], save: afterChange(get().save) })
+      set({
+        household: last.household,
+        past: past.slice(0, -1),
+        future: [household, ...future],
+        save: afterChange(get().save),
+      })
     },
     redo: () => {
       const { past, future, household } = get()
       if (!future[0]) return
-      set({ household: future[0], past: [...past, { household, group: null }], future: future.slice(1), save: afterChange(get().save) })
+      set({
+        household: future[0],
+        past: [...past, { household, group: null }],
+        future: future.slice(1),
+        save: afterChange(get().save),
+      })
     },
     setEvaluation: (next) => set({ evaluation: next }),
     setSave: (save) => set({ save }),

@@ -24,7 +24,12 @@ export function FindDialog({ householdId, onClose }: { householdId: string; onCl
   const go = (path: string) => router.push(`/h/${householdId}/${path}`)
   const { edit } = store.getState()
   const all: Finding[] = [
-    ...household.loads.map(({ id, name }) => ({ id, name, kind: 'load', open: () => go(`loads?load=${id}`) })),
+    ...household.loads.map(({ id, name }) => ({
+      id,
+      name,
+      kind: 'load',
+      open: () => go(`loads?load=${id}`),
+    })),
     ...household.scenarios.map(({ id, name }) => ({
       id,
       name,
@@ -60,7 +65,7 @@ export function FindDialog({ householdId, onClose }: { householdId: string; onCl
     event.preventDefault()
   }
   return (
-    <Dialog open onClose={onClose} aria-label="Find">
+    <Dialog open onClose={onClose} slotProps={{ paper: { 'aria-label': 'Find' } }}>
       <div className={styles.dialog}>
         <input
           className={styles.search}
@@ -80,11 +85,15 @@ export function FindDialog({ householdId, onClose }: { householdId: string; onCl
         />
         <ul id="found" className={styles.found} role="listbox" aria-label="Found">
           {found.map((finding, i) => (
-            <li key={`${finding.kind} ${finding.id}`} id={`found-${i}`} role="option" aria-selected={i === at}>
-              <button tabIndex={-1} onClick={() => open(finding)}>
-                {finding.name}
-                <span className={styles.kind}>{finding.kind}</span>
-              </button>
+            <li
+              key={`${finding.kind} ${finding.id}`}
+              id={`found-${i}`}
+              role="option"
+              aria-selected={i === at}
+              onClick={() => open(finding)}
+            >
+              {finding.name}
+              <span className={styles.kind}>{finding.kind}</span>
             </li>
           ))}
         </ul>

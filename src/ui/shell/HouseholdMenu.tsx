@@ -7,7 +7,10 @@ import { useState } from 'react'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
 
-const NewHouseholdDialog = dynamic(() => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog), { ssr: false })
+const NewHouseholdDialog = dynamic(
+  () => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog),
+  { ssr: false },
+)
 
 export interface HouseholdEntry {
   id: string
@@ -28,7 +31,11 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
   }
   return (
     <div className={styles.household}>
-      <button className={styles.name} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>
+      <button
+        className={styles.name}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
         {profile.name}
       </button>
       {profile.sample && (

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
+import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import type { Profile } from '@/core/plan/schema'
 import styles from './dialog.module.css'
@@ -13,6 +14,7 @@ const MAINS: { value: Profile['mains']; words: string }[] = [
 
 /** Starts a household of one's own, with nothing in it, beside those there are. */
 export function NewHouseholdDialog({ onClose }: { onClose: () => void }) {
+  const router = useRouter()
   const [name, setName] = useState('')
   const [mains, setMains] = useState<Profile['mains']>('120/240 V split phase')
   const [trouble, setTrouble] = useState<string | null>(null)
@@ -29,9 +31,11 @@ export function NewHouseholdDialog({ onClose }: { onClose: () => void }) {
         body: JSON.stringify({ from: 'nothing', name: name.trim(), mains }),
       })
       const body = await response.json()
-      if (response.ok) return window.location.assign(`/h/${body.id}/loads`)
+      if (response.ok) return router.push(`/h/${body.id}/loads`)
       const [fault] = body.error?.faults ?? []
-      setTrouble(fault ? `The ${fault.path} ${fault.message}.` : (body.error?.message ?? 'It could not be made.'))
+      setTrouble(
+        fault ? `The ${fault.path} ${fault.message}.` : (body.error?.message ?? 'It could not be made.'),
+      )
     } catch {
       setTrouble('Yotrope is not answering. Nothing was made; try again.')
     }
@@ -44,10 +48,18 @@ export function NewHouseholdDialog({ onClose }: { onClose: () => void }) {
         <h2 id="new-household" className={styles.title}>
           Start your own household
         </h2>
-        <p className={styles.lead}>It begins with no loads and one 1 kWh station. The sample stays beside it.</p>
+        <p className={styles.lead}>
+          It begins with no loads and one 1 kWh station. The sample stays beside it.
+        </p>
         <label className={styles.field}>
           Name
-          <input value={name} onChange={(event) => setName(event.target.value)} autoFocus autoComplete="off" aria-describedby="new-household-trouble" />
+          <input
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            autoFocus
+            autoComplete="off"
+            aria-describedby="new-household-trouble"
+          />
         </label>
         <label className={styles.field}>
           Mains

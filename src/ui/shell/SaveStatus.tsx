@@ -9,7 +9,11 @@ const never = () => () => {}
 export function SaveStatus() {
   const save = useHousehold((state) => state.save)
   const savedAt = useHousehold((state) => state.savedAt)
-  const mounted = useSyncExternalStore(never, () => true, () => false)
+  const mounted = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  )
   const clock = mounted ? new Date(savedAt).toTimeString().slice(0, 5) : ''
   const words = {
     saved: `Saved ${clock}`,

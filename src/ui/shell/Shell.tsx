@@ -10,16 +10,20 @@ import styles from './Shell.module.css'
 import { StaleNotice } from './StaleNotice'
 import { STEPS } from './steps'
 import { ThemeSwitch } from './ThemeSwitch'
+import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
 
-const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.KeysDialog), { ssr: false })
-const FindDialog = dynamic(() => import('./FindDialog').then((module) => module.FindDialog), { ssr: false })
+const loadKeys = () => import('./KeysDialog').then((module) => module.KeysDialog)
+const loadFind = () => import('./FindDialog').then((module) => module.FindDialog)
+const KeysDialog = dynamic(loadKeys, { ssr: false })
+const FindDialog = dynamic(loadFind, { ssr: false })
 
 /** The frame of every planning page: who and where, the steps, the answer, then the page. */
 export function Shell({ households, children }: { households: HouseholdEntry[]; children: ReactNode }) {
   const { householdId } = useParams<{ householdId: string }>()
   const here = usePathname().split('/').pop()
   const [open, setOpen] = useState<'keys' | 'find' | null>(null)
+  usePreload(loadKeys, loadFind)
   useShortcuts({ householdId, openKeys: () => setOpen('keys'), openFind: () => setOpen('find') })
   return (
     <>

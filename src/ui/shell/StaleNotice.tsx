@@ -13,9 +13,12 @@ export function StaleNotice() {
   return (
     <div className={styles.notice} role="alert">
       <p>
-        This household was saved elsewhere at {clock}, after you opened it. Nothing was overwritten: which state should count?
+        This household was saved elsewhere at {clock}, after you opened it. Nothing was overwritten: which
+        state should count?
       </p>
-      <Button onClick={() => store.getState().takeNewer(newer)}>Take the newer state (undo brings yours back)</Button>
+      <Button onClick={() => store.getState().takeNewer(newer)}>
+        Take the newer state (undo brings yours back)
+      </Button>
       <Button onClick={() => store.getState().keepMine(newer)}>Keep mine and save it</Button>
     </div>
   )

@@ -34,8 +34,10 @@ export function useShortcuts(shortcuts: Shortcuts): void {
       if (event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return
       const step = STEPS.find(({ key }) => key === event.key)
       const { scenarioId, powerSystemId } = household.chosen
-      const scenario = (by: 1 | -1) => edit(choose({ scenarioId: neighbour(household.scenarios, scenarioId, by).id }))
-      const candidate = (by: 1 | -1) => edit(choose({ powerSystemId: neighbour(household.powerSystems, powerSystemId, by).id }))
+      const scenario = (by: 1 | -1) =>
+        edit(choose({ scenarioId: neighbour(household.scenarios, scenarioId, by).id }))
+      const candidate = (by: 1 | -1) =>
+        edit(choose({ powerSystemId: neighbour(household.powerSystems, powerSystemId, by).id }))
       const actions: Record<string, () => void> = {
         '?': openKeys,
         '/': openFind,
@@ -57,7 +59,11 @@ export function useShortcuts(shortcuts: Shortcuts): void {
 
 function isBusy(target: EventTarget | null): boolean {
   if (!(target instanceof Element)) return false
-  return target.closest('input:not([type=checkbox]), textarea, select, [role=dialog], [role=menu], [role=listbox]') !== null
+  return (
+    target.closest(
+      'input:not([type=checkbox]), textarea, select, [role=dialog], [role=menu], [role=listbox]',
+    ) !== null
+  )
 }
 
 /** Runs `add` when the visitor presses `a` on a page. */

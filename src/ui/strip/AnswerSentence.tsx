@@ -24,8 +24,18 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
   const { chosen } = household
   const scenario = household.scenarios.find(({ id }) => id === chosen.scenarioId)!
   const choices: Record<Control, { id: string; name: string; isChosen: boolean; edit: Edit }[]> = {
-    scenario: household.scenarios.map(({ id, name }) => ({ id, name, isChosen: id === chosen.scenarioId, edit: choose({ scenarioId: id }) })),
-    powerSystem: household.powerSystems.map(({ id, name }) => ({ id, name, isChosen: id === chosen.powerSystemId, edit: choose({ powerSystemId: id }) })),
+    scenario: household.scenarios.map(({ id, name }) => ({
+      id,
+      name,
+      isChosen: id === chosen.scenarioId,
+      edit: choose({ scenarioId: id }),
+    })),
+    powerSystem: household.powerSystems.map(({ id, name }) => ({
+      id,
+      name,
+      isChosen: id === chosen.powerSystemId,
+      edit: choose({ powerSystemId: id }),
+    })),
     tiers: TIERS.map(({ id, name }) => ({
       id,
       name,
@@ -37,7 +47,12 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
     <>
       <h1 className={styles.sentence} aria-live="polite" data-testid="answer">
         {props.parts.map((part, i) => (
-          <Part key={i} part={part} openWorking={props.openWorking} openMenu={(control, anchor) => setMenu({ control, anchor })} />
+          <Part
+            key={i}
+            part={part}
+            openWorking={props.openWorking}
+            openMenu={(control, anchor) => setMenu({ control, anchor })}
+          />
         ))}
       </h1>
       <Menu anchorEl={menu?.anchor} open={menu !== null} onClose={() => setMenu(null)}>
@@ -67,7 +82,11 @@ function Part(props: {
   const { text, control, working, tone } = props.part
   if (control) {
     return (
-      <button className={styles.control} aria-haspopup="menu" onClick={(event) => props.openMenu(control, event.currentTarget)}>
+      <button
+        className={styles.control}
+        aria-haspopup="menu"
+        onClick={(event) => props.openMenu(control, event.currentTarget)}
+      >
         {text}
       </button>
     )
@@ -75,7 +94,11 @@ function Part(props: {
   if (working) {
     const toneClass = tone ? ` ${styles[tone]}` : ''
     return (
-      <button className={`${styles.figure}${toneClass}`} title="The working" onClick={() => props.openWorking(working)}>
+      <button
+        className={`${styles.figure}${toneClass}`}
+        title="The working"
+        onClick={() => props.openWorking(working)}
+      >
         {text}
       </button>
     )

@@ -8,7 +8,9 @@ import styles from './AnswerStrip.module.css'
 import { GateView } from './GateView'
 import { gateFigures } from './gateFigures'
 
-const WorkingDialog = dynamic(() => import('./WorkingDialog').then((module) => module.WorkingDialog), { ssr: false })
+const WorkingDialog = dynamic(() => import('./WorkingDialog').then((module) => module.WorkingDialog), {
+  ssr: false,
+})
 
 /** The answer on every planning page: one sentence, four gates, and the working behind each figure. */
 export function AnswerStrip() {

@@ -5,7 +5,12 @@ import type { GateFigure } from './gateFigures'
 export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {
   const { name, verdict, need, of, bar, detail } = gate
   return (
-    <button className={styles.gate} onClick={open} title="The working" data-testid={`gate-${name.toLowerCase()}`}>
+    <button
+      className={styles.gate}
+      onClick={open}
+      title="The working"
+      data-testid={`gate-${name.toLowerCase()}`}
+    >
       <span className={styles.gateTop}>
         {name}
         <span className={styles.verdict}>{verdict === 'unplanned' ? '' : verdict}</span>

@@ -29,7 +29,9 @@ export function WorkingDialog({ working, onClose }: { working: Working; onClose:
                       {value.source && <span className={styles.source}> · {value.source}</span>}
                     </span>
                     <span className={styles.value}>{value.value}</span>
-                    <span className={styles.mark}>{value.evidence && <EvidenceMark evidence={value.evidence} />}</span>
+                    <span className={styles.mark}>
+                      {value.evidence && <EvidenceMark evidence={value.evidence} />}
+                    </span>
                   </li>
                 ))}
               </ul>

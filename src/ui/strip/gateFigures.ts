@@ -26,7 +26,9 @@ export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
     {
       name: 'Starts',
       ...powerFigure(starts),
-      detail: starts.binding ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'on top' : 'running'}` : 'nothing starts',
+      detail: starts.binding
+        ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'on top' : 'running'}`
+        : 'nothing starts',
       working: 'starts',
     },
     {
@@ -38,12 +40,25 @@ export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
       detail: result.loads.length ? `${runsText(lasts.confidence)} reach it` : 'nothing is carried',
       working: 'margin',
     },
-    { name: 'Refills', verdict: 'unplanned', need: '–', of: '', bar: null, detail: 'not planned yet', working: 'refills' },
+    {
+      name: 'Refills',
+      verdict: 'unplanned',
+      need: '–',
+      of: '',
+      bar: null,
+      detail: 'not planned yet',
+      working: 'refills',
+    },
   ]
 }
 
 function powerFigure({ verdict, neededW, limitW }: PowerGate) {
-  return { verdict, need: formatWatts(neededW), of: `of ${formatNumber(limitW, 0)}`, bar: barOf(neededW, limitW) }
+  return {
+    verdict,
+    need: formatWatts(neededW),
+    of: `of ${formatNumber(limitW, 0)}`,
+    bar: barOf(neededW, limitW),
+  }
 }
 
 /** The bar spans a quarter more than the larger of the two, so that both ends are seen. */

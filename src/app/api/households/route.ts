@@ -14,19 +14,30 @@ const HOUSEHOLDS_LIMIT = 24
 
 const creation = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('sample') }),
-  z.strictObject({ from: z.literal('nothing'), name: profileSchema.shape.name, mains: profileSchema.shape.mains }),
+  z.strictObject({
+    from: z.literal('nothing'),
+    name: profileSchema.shape.name,
+    mains: profileSchema.shape.mains,
+  }),
 ])
 
-export const GET = forVisitor(async ({ userId }) => answer({ households: await listHouseholds(database(), userId) }))
+export const GET = forVisitor(async ({ userId }) =>
+  answer({ households: await listHouseholds(database(), userId) }),
+)
 
 export const POST = forVisitor(async ({ userId, request }) => {
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = creation.safeParse(reading.body)
-  if (!parsed.success) return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
+  if (!parsed.success)
+    return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
   const db = database()
   if ((await listHouseholds(db, userId)).length >= HOUSEHOLDS_LIMIT)
-    return refuse(409, 'limit', `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`)
+    return refuse(
+      409,
+      'limit',
+      `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`,
+    )
   const id = randomUUID()
   await createHousehold(db, userId, id, made(parsed.data), new Date())
   return answer({ id }, 201)

@@ -10,7 +10,10 @@ import { HouseholdProvider } from '@/ui/household/HouseholdContext'
 import { Shell } from '@/ui/shell/Shell'
 
 /** A household's pages: its state, its first evaluation so that the answer stands in the page, and the frame. */
-export default async function HouseholdLayout(props: { params: Promise<{ householdId: string }>; children: ReactNode }) {
+export default async function HouseholdLayout(props: {
+  params: Promise<{ householdId: string }>
+  children: ReactNode
+}) {
   const { householdId } = await props.params
   const userId = await visitorOf(await headers())
   const stored = userId && (await findHousehold(database(), userId, householdId))

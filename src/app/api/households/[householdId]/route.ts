@@ -17,15 +17,22 @@ export const GET = forVisitor<Params>(async ({ userId, params }) => {
 
 export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   // who may write is settled before what is written is looked at, so that a stranger learns nothing
-  if (!(await findHousehold(database(), userId, params.householdId))) return refuse(404, 'not-found', NOT_FOUND)
+  if (!(await findHousehold(database(), userId, params.householdId)))
+    return refuse(404, 'not-found', NOT_FOUND)
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = saving.safeParse(reading.body)
-  if (!parsed.success) return refuse(400, 'bad-request', 'The save could not be read.', faultsOf(parsed.error))
+  if (!parsed.success)
+    return refuse(400, 'bad-request', 'The save could not be read.', faultsOf(parsed.error))
   const household = readHousehold(parsed.data.household)
   if (!household.ok) {
     const [first] = household.faults
-    return refuse(422, 'bad-request', `Not saved: ${first.path} ${first.message}.`, household.faults.slice(0, 20))
+    return refuse(
+      422,
+      'bad-request',
+      `Not saved: ${first.path} ${first.message}.`,
+      household.faults.slice(0, 20),
+    )
   }
   const outcome = await saveHousehold(
     database(),
@@ -40,7 +47,13 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
       return refuse(404, 'not-found', NOT_FOUND)
     case 'stale':
       return answer(
-        { error: { code: 'stale', message: 'Someone else saved this household first. Nothing was overwritten.' }, newer: outcome.newer },
+        {
+          error: {
+            code: 'stale',
+            message: 'Someone else saved this household first. Nothing was overwritten.',
+          },
+          newer: outcome.newer,
+        },
         409,
       )
     case 'saved':

@@ -12,7 +12,9 @@ export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, 
   const { household } = stored
   const scenarioId = searchParams.get('scenario') ?? household.chosen.scenarioId
   const powerSystemId = searchParams.get('powerSystem') ?? household.chosen.powerSystemId
-  const known = household.scenarios.some(({ id }) => id === scenarioId) && household.powerSystems.some(({ id }) => id === powerSystemId)
+  const known =
+    household.scenarios.some(({ id }) => id === scenarioId) &&
+    household.powerSystems.some(({ id }) => id === powerSystemId)
   if (!known) return refuse(404, 'not-found', 'This household has no such scenario or power system.')
   return new Response(`${JSON.stringify(planOf(household, scenarioId, powerSystemId), null, 2)}\n`, {
     headers: {

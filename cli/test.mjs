@@ -1,0 +1,104 @@
+import { spawnSync } from 'node:child_process'
+import { mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensureBuild, ensureDisk, ensureModules } from './build.mjs'
+import { CHROMIUM, MARIADB, ensureProgram } from './packages.mjs'
+import { ROOT, placeOf } from './paths.mjs'
+import { Stop, say } from './say.mjs'
+
+const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
+
+/**
+ * `./yotrope test`: everything that can fail, each runner's real counts added up. Tests have databases of
+ * their own; the user's is never touched.
+ */
+export function test(args) {
+  if (args.length) throw new Stop(`“${args[0]}”: ./yotrope test takes no arguments`, 2)
+  ensureDisk()
+  ensureProgram(MARIADB)
+  ensureProgram(CHROMIUM)
+  ensureModules()
+  const reports = join(placeOf().home, 'test-reports')
+  rmSync(reports, { recursive: true, force: true })
+  mkdirSync(reports, { recursive: true })
+  const counts = [
+    build(),
+    check('package lock', process.execPath, ['cli/completeLock.mjs', '--check']),
+    check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
+    check('format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
+    check('types', bin('tsc'), ['--noEmit']),
+    jest('unit', reports),
+    jest('component', reports),
+    jest('database', reports),
+    browser(reports),
+  ]
+  const sum = (key) => counts.reduce((total, count) => total + count[key], 0)
+  const skipped = sum('skipped')
+  say(`${sum('passed')} passed, ${sum('failed')} failed${skipped ? `, ${skipped} skipped` : ''}`)
+  return sum('failed') === 0 ? 0 : 1
+}
+
+function run(name, command, args, env = {}) {
+  say(`\n== ${name}`)
+  return (
+    spawnSync(command, args, {
+      cwd: ROOT,
+      stdio: 'inherit',
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    }).status === 0
+  )
+}
+
+/** A runner that only says yes or no counts as one test. */
+function check(name, command, args) {
+  const passed = run(name, command, args)
+  return { passed: passed ? 1 : 0, failed: passed ? 0 : 1, skipped: 0 }
+}
+
+/** The build comes first: it also writes the types that others read. */
+function build() {
+  say('\n== build')
+  try {
+    ensureBuild()
+    return { passed: 1, failed: 0, skipped: 0 }
+  } catch (error) {
+    say(error.message)
+    return { passed: 0, failed: 1, skipped: 0 }
+  }
+}
+
+function jest(project, reports) {
+  const file = join(reports, `${project}.json`)
+  const passed = run(
+    `${project} tests`,
+    bin('jest'),
+    ['--selectProjects', project, '--json', `--outputFile=${file}`, '--silent'],
+    { NODE_ENV: 'test' },
+  )
+  const report = readReport(file)
+  if (!report) return { passed: 0, failed: 1, skipped: 0 }
+  // a suite that could not be run at all has no failed test of its own
+  const failed = report.numFailedTests + report.numRuntimeErrorTestSuites
+  return {
+    passed: report.numPassedTests,
+    failed: failed || (passed ? 0 : 1),
+    skipped: report.numPendingTests,
+  }
+}
+
+function browser(reports) {
+  const file = join(reports, 'browser.json')
+  const passed = run('browser tests', bin('playwright'), ['test'], { PLAYWRIGHT_JSON_OUTPUT_NAME: file })
+  const stats = readReport(file)?.stats
+  if (!stats) return { passed: 0, failed: 1, skipped: 0 }
+  const failed = stats.unexpected + stats.flaky
+  return { passed: stats.expected, failed: failed || (passed ? 0 : 1), skipped: stats.skipped }
+}
+
+function readReport(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'))
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,15 @@
+// The production build on a database of the browser tests' own, fresh every time.
+import { rmSync } from 'node:fs'
+import { ensurePortFree, runInstance } from './instance.mjs'
+import { placeOf } from './paths.mjs'
+
+const place = placeOf('test-browser')
+rmSync(place.home, { recursive: true, force: true })
+const port = Number(process.env.PORT)
+await ensurePortFree(port)
+const instance = await runInstance(place, port)
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.once(signal, async () => {
+    await instance.stop()
+    process.exit(0)
+  })

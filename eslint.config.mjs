@@ -1,0 +1,72 @@
+import next from 'eslint-config-next'
+import prettier from 'eslint-config-prettier'
+import { layers } from './cli/lint/layers.mjs'
+
+const config = [
+  { ignores: ['.next/', '.yotrope/', 'node_modules/', 'src/db/migrations/', 'next-env.d.ts'] },
+  ...next,
+  prettier,
+  {
+    plugins: { yotrope: { rules: { layers } } },
+    rules: {
+      'yotrope/layers': 'error',
+      'import/no-anonymous-default-export': 'off',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                'react',
+                'react-dom',
+                'next',
+                'next/*',
+                '@mui/*',
+                'drizzle-orm*',
+                'mysql2*',
+                'node:*',
+                'chart.js',
+              ],
+              message: 'src/core is pure.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'process',
+        'localStorage',
+        'setTimeout',
+        'performance',
+        'crypto',
+      ],
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'Math',
+          property: 'random',
+          message: 'Chance in src/core is seeded: see quantity/random.ts.',
+        },
+        { object: 'Date', property: 'now', message: 'src/core has no clock.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'NewExpression[callee.name="Date"][arguments.length=0]',
+          message: 'src/core has no clock.',
+        },
+      ],
+    },
+  },
+]
+
+export default config

@@ -1,0 +1,96 @@
+import AxeBuilder from '@axe-core/playwright'
+import { type Page, expect, test } from '@playwright/test'
+import { answer, openSample } from './support'
+
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+
+async function violations(page: Page): Promise<string[]> {
+  const { violations: found } = await new AxeBuilder({ page }).withTags(RULES).analyze()
+  return found.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const step of ['outage', 'loads', 'power', 'runtime']) {
+    test(`no violation on ${step}, ${colorScheme}`, async ({ browser }) => {
+      const context = await browser.newContext({ colorScheme })
+      const page = await context.newPage()
+      await openSample(page, step)
+      await expect(page.locator('html')).toHaveAttribute('data-theme', colorScheme)
+      expect(await violations(page)).toEqual([])
+      await context.close()
+    })
+  }
+}
+
+test('no violation in the dialogs, in an empty household, nor where nothing is', async ({ page }) => {
+  await openSample(page, 'loads')
+  for (const key of ['?', '/', 'a']) {
+    await page.keyboard.press(key)
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect(await violations(page)).toEqual([])
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+  }
+  await page.getByTestId('gate-starts').click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Start your own' }).click()
+  await page.getByLabel('Name').fill('Empty')
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'No loads yet' })).toBeVisible()
+  expect(await violations(page)).toEqual([])
+  await page.goto('/nowhere')
+  expect(await violations(page)).toEqual([])
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
+  for (const step of ['outage', 'loads', 'power', 'runtime']) {
+    test(`${step} fits the width and has no violation`, async ({ page }) => {
+      await openSample(page, step)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+      expect(await violations(page)).toEqual([])
+    })
+  }
+
+  test('a tap on a load brings its inspector into view; the steps are at the thumb', async ({ page }) => {
+    await openSample(page, 'loads')
+    await page.getByRole('button', { name: 'Fibre, router, switch' }).tap()
+    await expect(page.getByRole('heading', { name: 'Fibre, router, switch' })).toBeInViewport()
+    await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Power' }).tap()
+    await expect(page.getByLabel('Candidate')).toBeVisible()
+  })
+})
+
+test('the page does not move while its numbers change', async ({ page }) => {
+  await openSample(page, 'loads')
+  const fixed = [
+    page.getByRole('region', { name: 'The answer' }),
+    page.getByTestId('gate-carries'),
+    page.getByTestId('gate-refills'),
+    page.getByRole('table'),
+    page.getByText('running together'),
+    page.getByLabel('Name', { exact: true }),
+    page.getByLabel('Average watts'),
+    page.getByLabel('Voltage'),
+  ]
+  const boxes = () => Promise.all(fixed.map((part) => part.boundingBox()))
+  const before = await boxes()
+  const field = page.getByLabel('Average watts')
+  for (const watts of ['4', '44', '140', '88']) {
+    const was = await answer(page).textContent()
+    await field.fill(watts)
+    await expect(answer(page)).not.toHaveText(was ?? '')
+    expect(await boxes()).toEqual(before)
+  }
+})
+
+test('the theme chosen stays chosen', async ({ page }) => {
+  await openSample(page)
+  await page.getByRole('button', { name: 'Night theme' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await page.reload()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+})

@@ -1,0 +1,147 @@
+import { expect, test } from '@playwright/test'
+import { answer, answerNow, changedAnswer, openSample, ready, saved } from './support'
+
+test('a new visitor reads one sentence about the sample household', async ({ page }) => {
+  await openSample(page)
+  await expect(answer(page)).toHaveText(
+    /^In February ice, from Friday 18:00, the 2 kWh station carries the Hold loads for 1\d h( \d0 min)?, likely \d+ to \d+ h\. It runs out about Saturday \d\d:\d0.*short of the 42 h you planned for\.$/,
+  )
+  await expect(page.getByText('sample data')).toBeVisible()
+  await expect(page.getByTestId('gate-refills')).toContainText('not planned yet')
+})
+
+test('the sentence is in the page before any script runs', async ({ request }) => {
+  const response = await request.get('/')
+  const text = (await response.text()).replace(/<[^>]+>/g, '')
+  expect(text).toContain('the 2 kWh station carries the Hold loads for')
+})
+
+test('switching a load off lengthens the answer, and is still so after a reload', async ({ page }) => {
+  await openSample(page, 'loads')
+  const before = await answerNow(page)
+  await page.getByRole('switch', { name: 'Boiler, two circulators on' }).click()
+  const after = await changedAnswer(page, before)
+  const hours = (text: string) => Number(text.match(/for (\d+) h/)?.[1])
+  expect(hours(after)).toBeGreaterThan(hours(before))
+  await saved(page)
+  await page.reload()
+  await ready(page)
+  await expect(answer(page)).toHaveText(after)
+  await expect(page.getByRole('switch', { name: 'Boiler, two circulators on' })).not.toBeChecked()
+})
+
+test('every keystroke in a load’s watts moves the sentence, the gates and the chart’s words', async ({
+  page,
+}) => {
+  await openSample(page, 'loads')
+  await page.getByRole('button', { name: 'Fibre, router, switch' }).click()
+  const carries = page.getByTestId('gate-carries')
+  await expect(carries).toContainText('827 W')
+  await page.getByLabel('Running watts').fill('0.124 kW')
+  await expect(page.getByText('124 W', { exact: true }).first()).toBeVisible()
+  await expect(carries).toContainText('927 W')
+  await saved(page)
+  await page.keyboard.press('4')
+  await page.getByLabel('Running watts').blur()
+  await page.keyboard.press('4')
+  await expect(page.getByRole('img', { name: /^State of charge\. In February ice/ })).toBeVisible()
+})
+
+test('another station, another outage, other tiers: chosen in the sentence itself', async ({ page }) => {
+  await openSample(page)
+  const first = await answerNow(page)
+  await answer(page).getByRole('button', { name: '2 kWh station' }).click()
+  await page.getByRole('menuitem', { name: '24 V 200 Ah LiFePO4 bank' }).click()
+  const second = await changedAnswer(page, first)
+  expect(second).toContain('the 24 V 200 Ah LiFePO4 bank carries')
+  await answer(page).getByRole('button', { name: 'Hold loads' }).click()
+  await page.getByRole('menuitem', { name: 'Hold, Ration and Spare loads' }).click()
+  const third = await changedAnswer(page, second)
+  await answer(page).getByRole('button', { name: 'February ice' }).click()
+  await page.getByRole('menuitem', { name: 'August line work' }).click()
+  expect(await changedAnswer(page, third)).toMatch(/^In August line work, from Tuesday 08:00/)
+  await saved(page)
+  await page.reload()
+  await expect(answer(page)).toHaveText(/^In August line work, .* the 24 V 200 Ah LiFePO4 bank carries/)
+})
+
+test('the outage’s start and length', async ({ page }) => {
+  await openSample(page, 'outage')
+  await page.getByLabel('It must hold for').fill('8 h')
+  await expect(answer(page)).toContainText('all 8 h you planned for, to Saturday 02:00')
+  await page.getByLabel('Starts at', { exact: true }).fill('6 am')
+  await expect(answer(page)).toContainText('from Friday 06:00')
+  await page.getByLabel('Starts', { exact: true }).fill('2027-02-07')
+  await expect(answer(page)).toContainText('from Sunday 06:00')
+  await saved(page)
+  await page.reload()
+  await expect(answer(page)).toContainText('from Sunday 06:00')
+})
+
+test('every figure of the strip opens its working, with values, evidence and result', async ({ page }) => {
+  await openSample(page)
+  const titles: [string, RegExp][] = [
+    ['gate-carries', /Carries: running watts/],
+    ['gate-starts', /Starts: surge watts/],
+    ['gate-lasts', /The margin/],
+    ['gate-refills', /Refills: not planned yet/],
+  ]
+  for (const [gate, title] of titles) {
+    await page.getByTestId(gate).click()
+    await expect(page.getByRole('dialog')).toContainText(title)
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+  }
+  for (const figure of await answer(page).getByTitle('The working').all()) {
+    await figure.click()
+    await expect(page.getByRole('dialog').getByRole('listitem').first()).toBeVisible()
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+  }
+  await answer(page).getByTitle('The working').first().click()
+  await expect(page.getByRole('dialog')).toContainText('capacity × (charge at the start − reserve)')
+  await expect(
+    page.getByRole('dialog').getByRole('img', { name: 'Evidence: measured' }).first(),
+  ).toBeVisible()
+})
+
+test('candidates stand side by side; the chosen one’s figures are fields, and the two schools of loss differ', async ({
+  page,
+}) => {
+  await openSample(page, 'power')
+  const row = page.getByRole('row', { name: /^Lasts, as surely as asked/ })
+  await expect(row.getByRole('cell')).toHaveCount(6)
+  await expect(row).not.toContainText('…')
+  const before = await answerNow(page)
+  await page.getByLabel('Stored of 2 kWh station').fill('4 kWh')
+  const larger = await changedAnswer(page, before)
+  expect(larger).toContain('for 2')
+  await page.getByLabel('Losses counted by of 2 kWh station').selectOption('flat')
+  await changedAnswer(page, larger)
+  await expect(page.getByLabel('Usable share of 2 kWh station')).toHaveValue('82 %')
+  await page.getByRole('button', { name: '1 kWh station portable' }).click()
+  await expect(answer(page)).toContainText('the 1 kWh station carries')
+})
+
+test('a 240 V pump on a 120 V station is told in the sentence, the gate and the table', async ({ page }) => {
+  await openSample(page, 'power')
+  await answer(page).getByRole('button', { name: 'Hold loads' }).click()
+  await page.getByRole('menuitem', { name: 'Hold and Ration loads' }).click()
+  await expect(answer(page)).toContainText('leaving out Well pump (240 V)')
+  await expect(page.getByTestId('gate-carries')).toContainText('Well pump wants 240 V')
+  await expect(page.getByRole('row', { name: /^Voltage/ })).toContainText('× no 240 V')
+})
+
+test('the plan document downloads, and is one that the command reads', async ({ page, request }) => {
+  const id = await openSample(page)
+  const cookies = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const response = await request.get(`/api/households/${id}/plan?powerSystem=station-1000`, {
+    headers: { cookie: cookies },
+  })
+  expect(response.headers()['content-disposition']).toContain('plan-february-ice-station-1000.json')
+  expect(await response.json()).toMatchObject({
+    format: 'yotrope-plan',
+    version: 2,
+    powerSystem: { id: 'station-1000' },
+  })
+})

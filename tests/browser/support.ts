@@ -1,0 +1,42 @@
+import { type APIRequestContext, type Page, expect } from '@playwright/test'
+
+/** Opens the start page as a new visitor and waits until the page works. @returns the household's id */
+export async function openSample(page: Page, step = 'runtime'): Promise<string> {
+  await page.goto('/')
+  const id = householdIdOf(page)
+  if (step !== 'runtime') await page.goto(`/h/${id}/${step}`)
+  await ready(page)
+  return id
+}
+
+export const householdIdOf = (page: Page) => new URL(page.url()).pathname.split('/')[2]
+
+/** The page's own script has taken over: the saved clock is written by it alone. */
+export async function ready(page: Page): Promise<void> {
+  await expect(page.getByRole('status')).toHaveText(/Saved \d\d:\d\d/)
+}
+
+export const answer = (page: Page) => page.getByTestId('answer')
+
+/** Waits until the change just made is confirmed by the server. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByRole('status')).toHaveText(/Saving|Not saved/)
+  await expect(page.getByRole('status')).toHaveText(/Saved \d\d:\d\d/)
+}
+
+/** The answer after a change, once it differs from what it was. */
+export async function changedAnswer(page: Page, before: string): Promise<string> {
+  await expect(answer(page)).not.toHaveText(before)
+  return (await answer(page).textContent()) ?? ''
+}
+
+export async function answerNow(page: Page): Promise<string> {
+  return (await answer(page).textContent()) ?? ''
+}
+
+/** A visitor without a browser: a session of its own and the household that came with it. */
+export async function apiVisitor(request: APIRequestContext): Promise<string> {
+  const response = await request.get('/', { maxRedirects: 0 })
+  expect(response.status()).toBe(303)
+  return response.headers().location.split('/')[2]
+}
