@@ -3,6 +3,8 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { openSample, ready } from './support'
 
+test.describe.configure({ mode: 'serial' })
+
 const pidFile = join(
   process.env.YOTROPE_DATA ?? join(import.meta.dirname, '../../.yotrope'),
   'test-browser/database.pid',

@@ -6,7 +6,7 @@ test('a household of one’s own beside the sample, its loads listed from nothin
   await page.getByRole('button', { name: 'Start your own' }).click()
   await page.getByRole('button', { name: 'Start it' }).click()
   await expect(page.getByRole('dialog')).toContainText('Give the household a name')
-  await page.getByLabel('Name').fill('Our house')
+  await page.getByRole('dialog').getByLabel('Name').fill('Our house')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'No loads yet' })).toBeVisible()
   expect(householdIdOf(page)).not.toBe(sample)

@@ -19,7 +19,7 @@ export default async function HouseholdLayout(props: {
   const stored = userId && (await findHousehold(database(), userId, householdId))
   if (!stored) notFound()
   return (
-    <HouseholdProvider stored={stored} evaluation={evaluate(planOf(stored.household))}>
+    <HouseholdProvider key={stored.id} stored={stored} evaluation={evaluate(planOf(stored.household))}>
       <Shell households={await listHouseholds(database(), userId)}>{props.children}</Shell>
     </HouseholdProvider>
   )
