@@ -1,4 +1,5 @@
-import type { Behaviour, HouseholdLoad, Tier } from '@/core/plan/schema'
+import type { Behaviour, HouseholdLoad } from '@/core/plan/schema'
+import type { Tier } from '@/core/plan/limits'
 import { quantity } from '@/core/quantity/quantity'
 
 /** A household thing with the values such a thing usually has. */

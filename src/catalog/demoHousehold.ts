@@ -1,5 +1,6 @@
 import type { Household } from '@/core/plan/household'
-import type { Behaviour, HouseholdLoad, Scenario, Tier } from '@/core/plan/schema'
+import type { Behaviour, HouseholdLoad, Scenario } from '@/core/plan/schema'
+import type { Tier } from '@/core/plan/limits'
 import { type Evidence, type Quantity, quantity } from '@/core/quantity/quantity'
 import { equipmentClass, systemOf } from './equipment'
 

@@ -1,5 +1,6 @@
 import { sourceOf, equipmentClass } from '@/catalog/equipment'
-import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@/core/plan/document'
+import { PLAN_FORMAT, PLAN_VERSION } from '@/core/plan/limits'
+import { type Plan } from '@/core/plan/document'
 import type { Behaviour, Load, Source } from '@/core/plan/schema'
 import { quantity } from '@/core/quantity/quantity'
 

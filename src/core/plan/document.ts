@@ -1,10 +1,8 @@
 import * as z from 'zod'
 import { type Fault, faultsOf } from './fault'
 import { migrate } from './migrate'
-import { LIMITS, loadSchema, powerSystemSchema, profileSchema, refillSchema, scenarioSchema } from './schema'
-
-export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 2
+import { LIMITS, PLAN_FORMAT, PLAN_VERSION } from './limits'
+import { loadSchema, powerSystemSchema, profileSchema, refillSchema, scenarioSchema } from './schema'
 
 /** The one shape that travels: a scenario, the loads as they stand in it, and the power system held against it. */
 export const planSchema = z.strictObject({

@@ -1,22 +1,13 @@
 import * as z from 'zod'
 import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
 import { WEEKDAYS, epochMinute } from './clock'
+import { LIMITS, TIERS } from './limits'
 
 /**
  * The parts of the plan document. Every object is strict: a field nobody knows is refused, not dropped.
  * Settings that are chosen, not known (an outage's length, a confidence) carry their unit in the name;
  * everything that is known only so well is a quantity with unit, spread and evidence.
  */
-
-export const LIMITS = {
-  loads: 200,
-  sources: 8,
-  scenarios: 24,
-  powerSystems: 24,
-  windows: 24,
-  nameLength: 80,
-  noteLength: 2000,
-}
 
 const spread = z.union([
   z.strictObject({ times: z.number().min(1).max(10) }),
@@ -73,8 +64,6 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
     dutyFollows: z.literal('nothing'),
   }),
 ])
-
-export const TIERS = ['hold', 'ration', 'spare', 'refuse'] as const
 
 const loadFields = {
   id: idSchema,
@@ -163,7 +152,6 @@ export const profileSchema = z.strictObject({
 
 export type Behaviour = z.infer<typeof behaviourSchema>
 export type BehaviourKind = Behaviour['kind']
-export type Tier = (typeof TIERS)[number]
 export type Load = z.infer<typeof loadSchema>
 export type HouseholdLoad = z.infer<typeof householdLoadSchema>
 export type Scenario = z.infer<typeof scenarioSchema>

@@ -1,4 +1,4 @@
-import type { Tier } from '@/core/plan/schema'
+import type { Tier } from '@/core/plan/limits'
 
 export const TIER_WORDS: Record<Tier, string> = {
   hold: 'Hold',

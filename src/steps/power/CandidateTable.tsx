@@ -1,6 +1,6 @@
 'use client'
 import { Fragment } from 'react'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import type { PowerSystem } from '@/core/plan/schema'
 import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'

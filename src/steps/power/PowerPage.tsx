@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu'
 import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { EQUIPMENT, systemOf } from '@/catalog/equipment'
-import { LIMITS } from '@/core/plan/schema'
+import { LIMITS } from '@/core/plan/limits'
 import {
   addPowerSystem,
   changePowerSystem,

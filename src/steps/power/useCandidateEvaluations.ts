@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { SimulationClient } from '@/worker/simulationClient'

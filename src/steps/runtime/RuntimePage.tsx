@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import { answerText } from '@/core/sizing/answer'
 import { chargeCurve } from '@/ui/chart/chargeCurve'
 import { useHousehold } from '@/ui/household/HouseholdContext'

@@ -33,8 +33,6 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
   const lastEnd =
     emptyMin.p90 === Infinity ? (emptyMin.p10 === Infinity ? outageMin : horizonMin) : emptyMin.p90
   const shownMin = Math.min(horizonMin, Math.ceil(Math.max(outageMin, lastEnd * 1.06) / 60) * 60)
-  const moment = (minute: number, step = 30) =>
-    minute === Infinity ? `after ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, step)
   return {
     startsAt,
     shownMin,
@@ -45,13 +43,24 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     emptyMin,
     asleep: windowIntervals(asleep, startsAt, shownMin),
     away: windowIntervals(away, startsAt, shownMin),
-    ends:
-      emptyMin.p50 > shownMin
-        ? null
-        : {
-            title: `empty ${moment(emptyMin.p50, 10)}`,
-            detail: `8 runs of 10: ${moment(emptyMin.p10)} to ${moment(emptyMin.p90)}`,
-          },
+    ends: emptyMin.p50 > shownMin ? null : endsWords(startsAt, emptyMin, horizonMin),
+  }
+}
+
+/** The hour it is empty and its band, the day named once where it is the same. */
+function endsWords(startsAt: string, { p10, p50, p90 }: Percentiles, horizonMin: number) {
+  const moment = (minute: number) => {
+    const [day, clock] = formatMoment(startsAt, minute, 30).split(' ')
+    return { day: day.slice(0, 3), clock }
+  }
+  const early = moment(p10)
+  const late = p90 === Infinity ? null : moment(p90)
+  const until = late
+    ? `${late.day === early.day ? '' : `${late.day} `}${late.clock}`
+    : `after ${formatExactDuration(horizonMin)}`
+  return {
+    title: `empty ${formatMoment(startsAt, p50, 10)}`,
+    detail: `8 runs of 10: ${early.day} ${early.clock} to ${until}`,
   }
 }
 

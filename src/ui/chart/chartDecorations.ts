@@ -103,7 +103,9 @@ function drawEnds(chart: LineChart, { ends, emptyMin, reserveFraction, shownMin 
   line(ctx, x(emptyMin.p10), floor, x(emptyMin.p90), floor)
   ctx.lineWidth = 1.4
   line(ctx, at, top - 12, at, floor)
-  const toLeft = at > chartArea.left + chartArea.width * 0.62
+  ctx.font = `700 14px ${fontOf(chart)}`
+  const widest = Math.max(ctx.measureText(ends.title).width, ctx.measureText(ends.detail).width)
+  const toLeft = at + 8 + widest > chartArea.right && at - 8 - widest > chartArea.left
   ctx.textAlign = toLeft ? 'right' : 'left'
   const textX = at + (toLeft ? -8 : 8)
   ctx.lineWidth = 4

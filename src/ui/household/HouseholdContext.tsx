@@ -1,7 +1,7 @@
 'use client'
 import { type ReactNode, createContext, useContext, useState } from 'react'
 import { useStore } from 'zustand'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { type HouseholdState, type HouseholdStore, type Stored, createHouseholdStore } from './store'
 import { useAutosave } from './useAutosave'

@@ -1,6 +1,7 @@
 import type { Household } from '@/core/plan/household'
-import { DEFAULT_STANDING } from '@/core/plan/household'
-import type { HouseholdLoad, PowerSystem, Profile, Scenario, Source, Tier } from '@/core/plan/schema'
+import { DEFAULT_STANDING } from '@/core/plan/planOf'
+import type { HouseholdLoad, PowerSystem, Profile, Scenario, Source } from '@/core/plan/schema'
+import type { Tier } from '@/core/plan/limits'
 
 /** Changes of a household, each from one state to the next; nothing is changed in place. */
 export type Edit = (household: Household) => Household

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
-import { planOf, readHousehold } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
+import { readHousehold } from '@/core/plan/household'
 import { evaluate } from '@/core/sizing/evaluate'
 import {
   addLoad,

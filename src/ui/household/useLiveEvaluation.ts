@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
 import type { HouseholdStore } from './store'
 

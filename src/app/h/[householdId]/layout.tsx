@@ -1,7 +1,7 @@
 import { headers } from 'next/headers'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import { evaluate } from '@/core/sizing/evaluate'
 import { database } from '@/db/client'
 import { findHousehold, listHouseholds } from '@/db/households'

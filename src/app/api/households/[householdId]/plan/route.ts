@@ -1,4 +1,4 @@
-import { planOf } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
 import { database } from '@/db/client'
 import { findHousehold } from '@/db/households'
 import { forVisitor } from '@/server/request'

@@ -1,0 +1,39 @@
+import type { Plan } from './document'
+import type { Household } from './household'
+import { PLAN_FORMAT, PLAN_VERSION, type Tier } from './limits'
+
+/** How a load stands in a scenario that says nothing of it. */
+export const DEFAULT_STANDING: { on: boolean; tier: Tier } = { on: true, tier: 'hold' }
+
+/**
+ * The plan document of one scenario and one power system of a household.
+ *
+ * @param scenarioId defaults to the chosen one
+ * @param powerSystemId defaults to the chosen one
+ * @throws RangeError when the household has no such scenario or power system
+ */
+export function planOf(
+  household: Household,
+  scenarioId = household.chosen.scenarioId,
+  powerSystemId = household.chosen.powerSystemId,
+): Plan {
+  const scenario = household.scenarios.find(({ id }) => id === scenarioId)
+  const powerSystem = household.powerSystems.find(({ id }) => id === powerSystemId)
+  if (!scenario || !powerSystem) throw new RangeError('no such scenario or power system')
+  const hangsOn = household.hangsOn[powerSystemId] ?? {}
+  const known = new Set(powerSystem.sources.map(({ id }) => id))
+  const loads = household.loads.map(({ standings, ...load }) => ({
+    ...load,
+    ...(standings[scenarioId] ?? DEFAULT_STANDING),
+    sourceId: known.has(hangsOn[load.id]) ? hangsOn[load.id] : powerSystem.sources[0].id,
+  }))
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    household: household.profile,
+    scenario,
+    loads,
+    powerSystem,
+    refill: {},
+  }
+}

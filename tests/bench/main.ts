@@ -1,0 +1,7 @@
+import { benchPages } from './pages'
+import { benchSimulation } from './simulation'
+
+/** Runs every benchmark and prints its figures. The page benchmarks want the origin of a running build. */
+const origin = process.argv[2]
+const figures = { ...benchSimulation(), ...(origin ? await benchPages(origin) : {}) }
+for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(58)} ${value}`)

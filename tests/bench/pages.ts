@@ -1,0 +1,69 @@
+import { readFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
+import { join } from 'node:path'
+import { type Page, chromium } from '@playwright/test'
+import { chromiumOptions } from '../../playwright.config'
+
+const STEPS = ['outage', 'loads', 'power', 'runtime']
+const ROOT = join(import.meta.dirname, '../..')
+
+/** First-load JavaScript of every page, KiB after gzip: what its HTML asks for, before anything is opened. */
+async function firstLoadKiB(page: Page, url: string): Promise<number> {
+  const html = await (await page.request.get(url)).text()
+  const files = new Set(
+    [...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+\.js)"/g)].map((match) => match[1]),
+  )
+  const bytes = [...files].reduce((sum, file) => {
+    const path = join(ROOT, '.next', file.replace('/_next/', '').split('?')[0])
+    return sum + gzipSync(readFileSync(path), { level: 6 }).length
+  }, 0)
+  return Math.round(bytes / 102.4) / 10
+}
+
+/** Milliseconds from a keystroke in a load's watts to the new sentence in the page, as the page itself sees them. */
+async function keystrokeMs(page: Page, url: string): Promise<number[]> {
+  await page.goto(url)
+  await page
+    .getByRole('status')
+    .filter({ hasText: /Saved \d/ })
+    .waitFor()
+  await page.evaluate(() => {
+    const found = window as unknown as { answers: number[]; typedAt: number }
+    found.answers = []
+    const sentence = document.querySelector('[data-testid=answer]')!
+    document.addEventListener('input', () => (found.typedAt = performance.now()), true)
+    new MutationObserver(() => {
+      if (!found.typedAt) return
+      found.answers.push(performance.now() - found.typedAt)
+      found.typedAt = 0
+    }).observe(sentence, { subtree: true, characterData: true, childList: true })
+  })
+  const field = page.getByLabel('Average watts')
+  const count = () => page.evaluate(() => (window as unknown as { answers: number[] }).answers.length)
+  for (let i = 0; i < 30; i++) {
+    const before = await count()
+    await field.fill(String(30 + ((i * 37) % 100)))
+    for (let waited = 0; (await count()) === before && waited < 100; waited++) await page.waitForTimeout(20)
+  }
+  return page.evaluate(() => (window as unknown as { answers: number[] }).answers)
+}
+
+/** @param origin of a running production build */
+export async function benchPages(origin: string): Promise<Record<string, number>> {
+  const browser = await chromium.launch(chromiumOptions)
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto(origin)
+  const base = page.url().replace(/\/[a-z]+$/, '')
+  const result: Record<string, number> = {}
+  for (const step of STEPS)
+    result[`first-load JavaScript of ${step}, KiB (at most 260)`] = await firstLoadKiB(
+      page,
+      `${base}/${step}`,
+    )
+  const times = (await keystrokeMs(page, `${base}/loads`)).sort((a, b) => a - b)
+  result['keystrokes measured'] = times.length
+  result['keystroke to sentence, median ms (under 150)'] = Math.round(times[times.length >> 1])
+  result['keystroke to sentence, 9 of 10 within ms'] = Math.round(times[Math.floor(times.length * 0.9)])
+  await browser.close()
+  return result
+}
