@@ -23,6 +23,9 @@ const COMMANDS = {
   help: () => say(HELP),
 }
 
+// a reader that has gone (a closed pipe or terminal) must not end us before the database is stopped
+for (const stream of [process.stdout, process.stderr]) stream.on('error', () => {})
+
 const [name, ...args] = process.argv.slice(2)
 if (Number(process.versions.node.split('.')[0]) < 20) {
   console.error(`yotrope: Node.js 20 or newer is needed; this is ${process.versions.node}`)

@@ -26,6 +26,8 @@ export function forVisitor<P>(handler: Handler<P>) {
         )
       return await handler({ userId, request, params: await context.params })
     } catch (error) {
+      // the page has gone and hears no answer
+      if (request.signal.aborted) return new Response(null, { status: 499 })
       return refuseError(error)
     }
   }

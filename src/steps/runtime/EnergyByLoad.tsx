@@ -29,7 +29,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
           </th>
           <th>Asked</th>
           <th>Supplied</th>
-          <th>Share</th>
+          <th className={styles.shareCell}>Share</th>
         </tr>
       </thead>
       <tbody>
@@ -44,7 +44,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
             </td>
             <td>{formatEnergy(askedWh)}</td>
             <td>{formatEnergy(suppliedWh)}</td>
-            <td>{formatPercent(asked ? askedWh / asked : 0)}</td>
+            <td className={styles.shareCell}>{formatPercent(asked ? askedWh / asked : 0)}</td>
           </tr>
         ))}
         {out.map(({ loadId, why }) => (
@@ -60,7 +60,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
           <td className={styles.barCell} />
           <td>{formatEnergy(asked)}</td>
           <td>{formatEnergy(supplied)}</td>
-          <td />
+          <td className={styles.shareCell} />
         </tr>
       </tfoot>
     </table>

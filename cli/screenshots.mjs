@@ -1,0 +1,69 @@
+// `npm run screenshots`: one current picture of each main view, from the sample data, into docs/screenshots/.
+import { mkdirSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensureBuild, ensureModules } from './build.mjs'
+import { freePort } from './database.mjs'
+import { runInstance } from './instance.mjs'
+import { CHROMIUM, MARIADB, ensureProgram, find } from './packages.mjs'
+import { ROOT, placeOf } from './paths.mjs'
+
+ensureProgram(MARIADB)
+ensureProgram(CHROMIUM)
+ensureModules()
+ensureBuild()
+const { chromium } = await import('@playwright/test')
+const VIEWS = [
+  { name: 'runtime-day', step: 'runtime' },
+  { name: 'runtime-night', step: 'runtime', colorScheme: 'dark' },
+  {
+    name: 'loads-day',
+    step: 'loads',
+    act: (page) => page.getByRole('button', { name: 'Larder refrigerator' }).click(),
+  },
+  { name: 'power-day', step: 'power' },
+  { name: 'outage-day', step: 'outage' },
+  { name: 'working', step: 'runtime', act: openWorking },
+  { name: 'loads-phone', step: 'loads', phone: true },
+  { name: 'runtime-phone-night', step: 'runtime', phone: true, colorScheme: 'dark' },
+]
+async function openWorking(page) {
+  await page.getByTestId('answer').getByTitle('The working').first().click()
+  await page.getByRole('dialog').getByRole('listitem').first().waitFor()
+}
+
+const folder = join(ROOT, 'docs', 'screenshots')
+mkdirSync(folder, { recursive: true })
+const place = placeOf('screenshots')
+rmSync(place.home, { recursive: true, force: true })
+const instance = await runInstance(place, await freePort())
+const browser = await chromium.launch({
+  executablePath: find('chromium'),
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--no-first-run',
+    '--disable-sync',
+  ],
+})
+try {
+  for (const { name, step, act, phone, colorScheme = 'light' } of VIEWS) {
+    const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }
+    const context = await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' })
+    const page = await context.newPage()
+    await page.goto(`http://127.0.0.1:${instance.port}/`)
+    if (step !== 'runtime') await page.goto(page.url().replace(/runtime$/, step))
+    await page
+      .getByRole('status')
+      .filter({ hasText: /Saved \d/ })
+      .waitFor()
+    await page.waitForLoadState('networkidle')
+    await act?.(page)
+    await page.mouse.move(0, 0)
+    await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' })
+    await context.close()
+  }
+} finally {
+  await browser.close()
+  await instance.stop()
+}
