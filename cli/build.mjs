@@ -7,12 +7,12 @@ import { Stop, sayStep } from './say.mjs'
 
 const ENOUGH_DISK_BYTES = 400e6
 
-/** Stops with one line when the disk has no room to work in. */
-export function ensureDisk() {
-  const { bavail, bsize } = statfsSync(ROOT)
+/** Stops with one line when the disk under a folder has no room to work in. */
+export function ensureDisk(folder = ROOT) {
+  const { bavail, bsize } = statfsSync(folder)
   if (bavail * bsize < ENOUGH_DISK_BYTES)
     throw new Stop(
-      `the disk has only ${Math.floor((bavail * bsize) / 1e6)} MB free; free ${ENOUGH_DISK_BYTES / 1e6} MB, then try again. Nothing was changed.`,
+      `the disk of ${folder} has only ${Math.floor((bavail * bsize) / 1e6)} MB free; free ${ENOUGH_DISK_BYTES / 1e6} MB, then try again. Nothing was changed.`,
     )
 }
 

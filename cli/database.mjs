@@ -132,7 +132,7 @@ const accounts = (password) =>
 function troubleIn(words, place) {
   if (/Unable to lock|Can't lock aria control file|another mysqld|another mariadbd/i.test(words))
     return `the data directory ${place.dataDir} is in use by another MariaDB; stop that one, then try again. Nothing was changed.`
-  if (/No space left|disk is full|errno: 28|Error writing file/i.test(words))
+  if (/No space left|disk is full|err(no|or number|or)?:? 28\b|Error writing file/i.test(words))
     return `the disk is full, so the database cannot run; free some space, then try again. What was saved is kept.`
   return null
 }

@@ -16,11 +16,12 @@ export async function start() {
   }
   await endOrphans(place)
   await ensurePortFree(port)
+  ensureHome(place)
   ensureDisk()
+  ensureDisk(place.home)
   ensureProgram(MARIADB)
   ensureModules()
   ensureBuild()
-  ensureHome(place)
   recordRunning(place, { port })
   let instance
   const stopAsked = new Promise((resolve) => {
