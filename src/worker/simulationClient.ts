@@ -39,7 +39,7 @@ export class SimulationClient {
     while (this.waiting) {
       const { plan, settle } = this.waiting
       this.waiting = null
-      settle(await this.evaluate(plan))
+      settle(await this.evaluate(plan).catch(() => null))
     }
     this.busy = false
   }

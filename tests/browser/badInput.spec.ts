@@ -90,3 +90,18 @@ test('two windows: the later save is not written over the earlier one, and both 
   await ready(other)
   await expect(other.getByLabel('Running watts')).toHaveValue('160 W')
 })
+
+test('once a newer state was taken, a reload asks nothing again', async ({ page, context }) => {
+  await openSample(page, 'loads')
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await ready(other)
+  await page.getByLabel('Average watts').fill('51')
+  await saved(page)
+  await other.getByLabel('Average watts').fill('70')
+  await other.getByRole('button', { name: /^Take the newer state/ }).click()
+  await other.reload()
+  await ready(other)
+  await expect(other.getByLabel('Average watts')).toHaveValue('51 W')
+  await expect(other.getByText(/was saved elsewhere/)).toBeHidden()
+})

@@ -40,6 +40,8 @@ export interface SourceResult {
 export interface ChainResult {
   sources: SourceResult[]
   runtimeMin: Percentiles
+  /** mean minutes supplied within the outage */
+  suppliedMin: number
   /** share of runs in which this chain is the first to end */
   endsFirstFraction: number
   energy: EnergyBalance

@@ -151,6 +151,10 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
         band: bandOf(fractions[s], runs),
       })),
       runtimeMin: percentilesOf(ends[i]),
+      suppliedMin: mean(
+        ends[i].reduce((sum, end) => sum + Math.min(end, compiled.outageMin), 0),
+        runs,
+      ),
       endsFirstFraction: mean(
         countWhere(ends[i], (end, run) => end < Infinity && end === runtimes[run]),
         runs,

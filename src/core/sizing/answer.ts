@@ -54,7 +54,9 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
     return [
       ...carries,
       { text: formatDuration(runtimeMin.p50), strong: true, working: 'lasts' },
-      { text: `, likely ${bandText(result)}. It runs out about ` },
+      { text: ', likely ' },
+      { text: bandText(result), working: 'lasts' },
+      { text: '. It runs out about ' },
       { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
       { text: `${occasion(plan, runtimeMin.p50)}. ` },
       {
@@ -63,7 +65,9 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
         tone: 'short',
         working: 'margin',
       },
-      { text: ` of the ${planned} you planned for.` },
+      { text: ' of the ' },
+      { text: planned, working: 'margin' },
+      { text: ' you planned for.' },
     ]
   }
   const until = formatMoment(scenario.startsAt, outageMin)

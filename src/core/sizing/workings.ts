@@ -35,13 +35,13 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
   const sources = chain.sources.map(({ sourceId }) =>
     plan.powerSystem.sources.find(({ id }) => id === sourceId)!,
   )
-  const asked = askedOf(plan, result, chain)
-  const outletW = asked.reduce((sum, { meanW }) => sum + meanW, 0)
+  const supplied = suppliedOf(plan, result, chain)
+  const outletW = supplied.reduce((sum, { meanW }) => sum + meanW, 0)
   const steps: WorkingStep[] = sources.flatMap((source) => availableSteps(source))
   steps.push({
-    label: 'Mean watts asked at the outlets',
-    formula: 'sum of each load’s mean over the outage',
-    values: asked.map(({ load, meanW }) =>
+    label: 'Mean watts at the outlets while it lasts',
+    formula: `sum over the loads of energy supplied ÷ ${formatNumber(chain.suppliedMin / 60, 1)} h, means of the runs`,
+    values: supplied.map(({ load, meanW }) =>
       value(
         load.name,
         load.behaviour.kind === 'cycling' ? load.behaviour.averageW : load.behaviour.runningW,
@@ -61,7 +61,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
   return {
     title: 'How long it lasts',
     steps,
-    note: 'Watts are means over the outage, so hours of the day count. The runs start every compressor somewhere in its cycle and draw every quantity from its spread.',
+    note: 'Hours of the day count: what runs at night weighs more when it ends by morning. The runs start every compressor somewhere in its cycle and draw every quantity from its spread.',
   }
 }
 
@@ -209,12 +209,13 @@ function limitStep(label: string, limit: Quantity, gate: PowerGate): WorkingStep
   }
 }
 
-function askedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
+/** The mean watts of each load of a chain while the chain supplies, the largest first. */
+function suppliedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
   const ids = chain.sources.map(({ sourceId }) => sourceId)
   return result.loads
-    .map(({ loadId, askedWh }) => ({
+    .map(({ loadId, suppliedWh }) => ({
       load: plan.loads.find(({ id }) => id === loadId)!,
-      meanW: (askedWh * 60) / result.outageMin,
+      meanW: chain.suppliedMin > 0 ? (suppliedWh * 60) / chain.suppliedMin : 0,
     }))
     .filter(({ load }) => ids.includes(load.sourceId))
     .sort((a, b) => b.meanW - a.meanW)

@@ -24,7 +24,6 @@ export function useAutosave(store: HouseholdStore): void {
       saving = false
       if (outcome.kind === 'saved') {
         store.getState().saved(outcome.version, outcome.savedAt, household)
-        if (store.getState().household === household) clearDraft(householdId)
       } else if (outcome.kind === 'stale') store.getState().setSave({ kind: 'stale', newer: outcome.newer })
       else store.getState().setSave({ kind: 'failed', message: outcome.message, faulty: outcome.faulty })
       schedule()
@@ -37,7 +36,8 @@ export function useAutosave(store: HouseholdStore): void {
     }
 
     const unsubscribe = store.subscribe((now, before) => {
-      if (now.household !== before.household && now.save.kind !== 'saved')
+      if (now.save.kind === 'saved') clearDraft(now.householdId)
+      else if (now.household !== before.household)
         writeDraft(now.householdId, { baseVersion: now.version, household: now.household })
       if (now.household !== before.household || now.save !== before.save) schedule()
     })

@@ -40,7 +40,9 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
       </button>
       {profile.sample && (
         <>
-          <span className={styles.sample}>sample data</span>
+          <span className={styles.sample}>
+            sample<span className={styles.wide}> data</span>
+          </span>
           <button className={styles.start} onClick={startOwn}>
             Start your own
           </button>

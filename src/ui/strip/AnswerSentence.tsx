@@ -79,7 +79,7 @@ function Part(props: {
   openWorking: (key: WorkingKey) => void
   openMenu: (control: Control, anchor: HTMLElement) => void
 }) {
-  const { text, control, working, tone } = props.part
+  const { text, control, working, strong, tone } = props.part
   if (control) {
     return (
       <button
@@ -92,13 +92,9 @@ function Part(props: {
     )
   }
   if (working) {
-    const toneClass = tone ? ` ${styles[tone]}` : ''
+    const classes = [styles.figure, strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')
     return (
-      <button
-        className={`${styles.figure}${toneClass}`}
-        title="The working"
-        onClick={() => props.openWorking(working)}
-      >
+      <button className={classes} title="The working" onClick={() => props.openWorking(working)}>
         {text}
       </button>
     )
