@@ -75,7 +75,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       <p className={styles.lead}>
         {formatWatts(average)} on average, likely {formatWatts(low * share)} to {formatWatts(high * share)};{' '}
         {formatEnergy(average * 24)} a day.{' '}
-        <button className={styles.link} onClick={() => setShowsWorking(true)}>
+        <button className="text-button" onClick={() => setShowsWorking(true)}>
           The working
         </button>
       </p>
@@ -84,14 +84,14 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) }, 'evidence')}
       />
       {load.medical && (
-        <p className={styles.caution}>
+        <p className="caution">
           A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency
           plan. Ask them for a second source and whom to call, and register with your utility if it keeps a
           list.
         </p>
       )}
       {standing.tier === 'hold' && average >= 400 && (
-        <p className={styles.caution}>
+        <p className="caution">
           {formatWatts(average)} around the clock takes {formatEnergy(average * 24)} a day. Heat from a
           battery rarely holds a night: consider Ration, or a way without electricity.
         </p>
@@ -147,13 +147,13 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         onChange={(note) => change({ note }, 'note')}
       />
       <div className={styles.actions}>
-        <button className={styles.link} onClick={duplicate}>
+        <button className="text-button" onClick={duplicate}>
           Duplicate
         </button>
-        <button className={styles.link} onClick={() => change({ medical: !load.medical }, 'medical')}>
+        <button className="text-button" onClick={() => change({ medical: !load.medical }, 'medical')}>
           {load.medical ? 'Not a medical device' : 'This is a medical device'}
         </button>
-        <button className={styles.link} onClick={() => edit(removeLoad(load.id))}>
+        <button className="text-button" onClick={() => edit(removeLoad(load.id))}>
           Remove (undo brings it back)
         </button>
       </div>

@@ -35,7 +35,7 @@ export function SizingNumbers() {
         Starts counted{' '}
         {isUsual ? 'as the largest on top of all running' : 'all at once, the conservative way'}.{' '}
         <button
-          className={styles.link}
+          className="text-button"
           onClick={() =>
             store.getState().edit(changeProfile({ surgeSchool: isUsual ? 'sum-of-starts' : 'largest-start' }))
           }

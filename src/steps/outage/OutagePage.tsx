@@ -136,7 +136,7 @@ export function OutagePage() {
         />
         {scenarios.length > 1 && (
           <p className={styles.derived}>
-            <button className={styles.link} onClick={() => edit(removeScenario(scenario.id))}>
+            <button className="text-button" onClick={() => edit(removeScenario(scenario.id))}>
               Remove this outage (undo brings it back)
             </button>
           </p>

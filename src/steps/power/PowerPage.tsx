@@ -55,11 +55,11 @@ export function PowerPage() {
         >
           Add a candidate
         </Button>
-        <button className={styles.link} onClick={duplicate} disabled={isFull}>
+        <button className="text-button" onClick={duplicate} disabled={isFull}>
           Duplicate {chosen.name}
         </button>
         {systems.length > 1 && (
-          <button className={styles.link} onClick={() => edit(removePowerSystem(chosen.id))}>
+          <button className="text-button" onClick={() => edit(removePowerSystem(chosen.id))}>
             Remove it (undo brings it back)
           </button>
         )}
@@ -97,7 +97,7 @@ export function PowerPage() {
           onChange={(note) => edit(changePowerSystem(chosen.id, { note }), `${chosen.id} note`)}
         />
       </div>
-      <p className={styles.caution}>
+      <p className="caution">
         A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a
         licensed electrician and local code. Never back-feed an outlet: it can kill a line worker.
       </p>
