@@ -80,3 +80,41 @@ test('every behaviour can be given by hand', async ({ page }) => {
   await page.getByRole('button', { name: /^Remove \(undo/ }).click()
   await expect(page.getByRole('button', { name: 'Microwave 2' })).toBeHidden()
 })
+
+test('a load typed as one line is understood before it is kept; several lines may be pasted', async ({
+  page,
+}) => {
+  await openSample(page, 'loads')
+  const line = page.getByLabel('A load in one line')
+  await line.fill('garage fridge 6.5A 120V')
+  await expect(page.getByTestId('understood')).toHaveText('constant, 780 W, average 780 W · Enter keeps it')
+  await line.pressSequentially(' 1/3 on')
+  await expect(page.getByTestId('understood')).toHaveText(
+    'cycling, 585 W running (0.75 of volts × amps), on 33 % of the time, average 195 W · Enter keeps it',
+  )
+  await line.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Garage fridge' })).toBeVisible()
+  await line.fill('fridge 1.2 kWh')
+  await expect(page.getByTestId('understood')).toContainText('“1.2 kWh” is energy. Running watts are wanted')
+  await line.press('Enter')
+  await expect(line).toHaveValue('fridge 1.2 kWh')
+  await line.fill('')
+
+  await line.evaluate((element) => {
+    const data = new DataTransfer()
+    data.setData('text', 'lamp 9.5W 18:00-24:00\nnonsense\nrouter 18W\n')
+    element.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    )
+  })
+  await expect(page.getByRole('button', { name: 'Lamp', exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Router', exact: true })).toBeVisible()
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Line 2, “nonsense”: Watts are missing' }),
+  ).toBeVisible()
+  await page.getByRole('button', { name: 'Close' }).click()
+  await line.blur()
+  await page.keyboard.press('Control+z')
+  await expect(page.getByRole('button', { name: 'Router', exact: true })).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Garage fridge', exact: true })).toBeVisible()
+})

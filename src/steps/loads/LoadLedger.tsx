@@ -9,6 +9,7 @@ import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import { changeStanding, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import styles from './LoadsPage.module.css'
+import { QuickLine } from './QuickLine'
 import { decidingQuantity } from './loadForm'
 import { TIER_WORDS } from './tierWords'
 
@@ -36,6 +37,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
           </Button>{' '}
           or press <kbd>a</kbd>
         </p>
+        <QuickLine onAdded={select} />
       </div>
     )
   }
@@ -43,9 +45,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
     <>
       <div className={styles.addLine}>
         <Button onClick={add}>Add a load</Button>
-        <span className={styles.count}>
-          {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
-        </span>
+        <QuickLine onAdded={select} />
       </div>
       <table className={styles.table}>
         <thead>
@@ -53,7 +53,9 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
             <th>
               <span className="visually-hidden">On</span>
             </th>
-            <th>Load</th>
+            <th>
+              {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
+            </th>
             <th>Tier</th>
             <th>Running W</th>
             <th className={styles.startCell}>Starting W</th>

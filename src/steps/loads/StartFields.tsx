@@ -1,9 +1,9 @@
 'use client'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
-import { quantity } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
+import { withStart } from './loadForm'
 
 interface StartFieldsProps {
   load: HouseholdLoad
@@ -17,14 +17,7 @@ const FIRST_GUESS_TIMES = 5
 export function StartFields({ load, change }: StartFieldsProps) {
   const { start } = load
   const runningW = load.behaviour.runningW.value
-  const guessed = () => ({
-    watts: quantity(
-      Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)),
-      'W' as const,
-      'typical' as const,
-    ),
-    seconds: quantity(0.3, 's' as const, 'typical' as const, { times: 2 }),
-  })
+  const guessed = () => withStart(Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)), 'typical')
   return (
     <>
       <SelectField

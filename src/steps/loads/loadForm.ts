@@ -51,6 +51,18 @@ export function asKind(behaviour: Behaviour, kind: BehaviourKind): Behaviour {
   }
 }
 
+/** A motor's start of so many watts, a fraction of a second long until it is measured. */
+export function withStart(
+  watts: number,
+  evidence: Evidence,
+  seconds = 0.3,
+): NonNullable<HouseholdLoad['start']> {
+  return {
+    watts: quantity(watts, 'W', evidence),
+    seconds: quantity(seconds, 's', 'typical', { times: 2 }),
+  }
+}
+
 /** A load of the household made from a typical appliance. */
 export function loadFrom(appliance: Appliance, id: string, name: string, mains: 120 | 230): HouseholdLoad {
   const volts = mains === 230 ? 230 : (appliance.volts ?? 120)
@@ -59,10 +71,7 @@ export function loadFrom(appliance: Appliance, id: string, name: string, mains: 
     name,
     volts,
     leg: volts === 240 ? 'both' : 'A',
-    start: appliance.start && {
-      watts: quantity(appliance.start[0], 'W', 'typical'),
-      seconds: quantity(appliance.start[1], 's', 'typical', { times: 2 }),
-    },
+    start: appliance.start && withStart(appliance.start[0], 'typical', appliance.start[1]),
     behaviour: structuredClone(appliance.behaviour),
     medical: appliance.medical ?? false,
     note: appliance.caution ?? '',
