@@ -1,5 +1,4 @@
 'use client'
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { averageW, averageWorking } from '@/core/load/average'
 import { LIMITS, TIERS } from '@/core/plan/limits'
@@ -19,17 +18,13 @@ import {
   standingOf,
 } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { WorkingDialog } from '@/ui/shell/lazy'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
 import styles from './LoadsPage.module.css'
 import { asKind, decidingQuantity, withEvidence, withRunningW } from './loadForm'
 import { StartFields } from './StartFields'
 import { TIER_MEANINGS } from './tierWords'
-
-const WorkingDialog = dynamic(
-  () => import('@/ui/strip/WorkingDialog').then((module) => module.WorkingDialog),
-  { ssr: false },
-)
 
 const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'constant', words: 'Constant: on all the time' },

@@ -1,7 +1,5 @@
 'use client'
 import Button from '@mui/material/Button'
-import Menu from '@mui/material/Menu'
-import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import { EQUIPMENT, systemOf } from '@/catalog/equipment'
 import { LIMITS } from '@/core/plan/limits'
@@ -16,6 +14,7 @@ import {
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
+import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { CandidateTable } from './CandidateTable'
 import styles from './PowerPage.module.css'
@@ -31,7 +30,6 @@ export function PowerPage() {
   const isFull = systems.length >= LIMITS.powerSystems
   useAddKey(() => setAnchor(document.getElementById('add-candidate')))
   const addClass = (index: number) => {
-    setAnchor(null)
     const name = freshName(EQUIPMENT[index].name, systems)
     edit(
       addPowerSystem({
@@ -65,13 +63,17 @@ export function PowerPage() {
         )}
         <span className={styles.hint}>The figures of the chosen candidate can be changed.</span>
       </div>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {EQUIPMENT.map(({ id, name }, index) => (
-          <MenuItem key={id} onClick={() => addClass(index)}>
-            {name}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && (
+        <ChoiceMenu
+          anchor={anchor}
+          onClose={() => setAnchor(null)}
+          choices={EQUIPMENT.map(({ id, name }, index) => ({
+            key: id,
+            words: name,
+            pick: () => addClass(index),
+          }))}
+        />
+      )}
       <div className={styles.pick}>
         <SelectField
           label="Candidate"

@@ -1,16 +1,8 @@
 'use client'
-import Divider from '@mui/material/Divider'
-import Menu from '@mui/material/Menu'
-import MenuItem from '@mui/material/MenuItem'
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
-
-const NewHouseholdDialog = dynamic(
-  () => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog),
-  { ssr: false },
-)
+import { ChoiceMenu, NewHouseholdDialog } from './lazy'
 
 export interface HouseholdEntry {
   id: string
@@ -24,11 +16,7 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
   const householdId = useHousehold((state) => state.householdId)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const [starting, setStarting] = useState(false)
-  const close = () => setAnchor(null)
-  const startOwn = () => {
-    close()
-    setStarting(true)
-  }
+  const startOwn = () => setStarting(true)
   return (
     <div className={styles.household}>
       <button
@@ -48,19 +36,22 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
           </button>
         </>
       )}
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        {households.map(({ id, name, sample }) => (
-          <MenuItem key={id} component="a" href={`/h/${id}/runtime`} selected={id === householdId}>
-            {id === householdId ? profile.name : name}
-            {sample ? ' (sample)' : ''}
-          </MenuItem>
-        ))}
-        <Divider />
-        <MenuItem onClick={startOwn}>Start your own household…</MenuItem>
-        <MenuItem component="a" href={`/api/households/${householdId}/plan`}>
-          Download this plan (JSON)
-        </MenuItem>
-      </Menu>
+      {anchor && (
+        <ChoiceMenu
+          anchor={anchor}
+          onClose={() => setAnchor(null)}
+          choices={[
+            ...households.map(({ id, name, sample }) => ({
+              key: id,
+              words: `${id === householdId ? profile.name : name}${sample ? ' (sample)' : ''}`,
+              isChosen: id === householdId,
+              href: `/h/${id}/runtime`,
+            })),
+            { key: 'start', words: 'Start your own household…', pick: startOwn, apart: true },
+            { key: 'plan', words: 'Download this plan (JSON)', href: `/api/households/${householdId}/plan` },
+          ]}
+        />
+      )}
       {starting && <NewHouseholdDialog onClose={() => setStarting(false)} />}
     </div>
   )

@@ -1,10 +1,10 @@
 'use client'
-import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useParams, usePathname } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
+import { FindDialog, KeysDialog, LAZY_LOADERS } from './lazy'
 import { SaveStatus } from './SaveStatus'
 import styles from './Shell.module.css'
 import { StaleNotice } from './StaleNotice'
@@ -13,17 +13,12 @@ import { ThemeSwitch } from './ThemeSwitch'
 import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
 
-const loadKeys = () => import('./KeysDialog').then((module) => module.KeysDialog)
-const loadFind = () => import('./FindDialog').then((module) => module.FindDialog)
-const KeysDialog = dynamic(loadKeys, { ssr: false })
-const FindDialog = dynamic(loadFind, { ssr: false })
-
 /** The frame of every planning page: who and where, the steps, the answer, then the page. */
 export function Shell({ households, children }: { households: HouseholdEntry[]; children: ReactNode }) {
   const { householdId } = useParams<{ householdId: string }>()
   const here = usePathname().split('/').pop()
   const [open, setOpen] = useState<'keys' | 'find' | null>(null)
-  usePreload(loadKeys, loadFind)
+  usePreload(...LAZY_LOADERS)
   useShortcuts({ householdId, openKeys: () => setOpen('keys'), openFind: () => setOpen('find') })
   return (
     <>

@@ -1,11 +1,10 @@
 'use client'
-import Menu from '@mui/material/Menu'
-import MenuItem from '@mui/material/MenuItem'
 import { useState } from 'react'
 import type { AnswerPart } from '@/core/sizing/answer'
 import type { WorkingKey } from '@/core/sizing/workings'
 import { changeScenario, choose, type Edit } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
+import { ChoiceMenu } from '../shell/lazy'
 import styles from './AnswerStrip.module.css'
 
 type Control = NonNullable<AnswerPart['control']>
@@ -55,21 +54,18 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
           />
         ))}
       </h1>
-      <Menu anchorEl={menu?.anchor} open={menu !== null} onClose={() => setMenu(null)}>
-        {menu &&
-          choices[menu.control].map(({ id, name, isChosen, edit }) => (
-            <MenuItem
-              key={id}
-              selected={isChosen}
-              onClick={() => {
-                setMenu(null)
-                store.getState().edit(edit)
-              }}
-            >
-              {name}
-            </MenuItem>
-          ))}
-      </Menu>
+      {menu && (
+        <ChoiceMenu
+          anchor={menu.anchor}
+          onClose={() => setMenu(null)}
+          choices={choices[menu.control].map(({ id, name, isChosen, edit }) => ({
+            key: id,
+            words: name,
+            isChosen,
+            pick: () => store.getState().edit(edit),
+          }))}
+        />
+      )}
     </>
   )
 }

@@ -1,16 +1,12 @@
 'use client'
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { WorkingKey } from '@/core/sizing/workings'
 import { useHousehold } from '../household/HouseholdContext'
+import { WorkingDialog } from '../shell/lazy'
 import { AnswerSentence } from './AnswerSentence'
 import styles from './AnswerStrip.module.css'
 import { GateView } from './GateView'
 import { gateFigures } from './gateFigures'
-
-const WorkingDialog = dynamic(() => import('./WorkingDialog').then((module) => module.WorkingDialog), {
-  ssr: false,
-})
 
 /** The answer on every planning page: one sentence, four gates, and the working behind each figure. */
 export function AnswerStrip() {

@@ -1,0 +1,18 @@
+import dynamic from 'next/dynamic'
+
+/** What opens on demand, fetched once the page is at rest so that it opens at the key. */
+const loaders = {
+  choiceMenu: () => import('./ChoiceMenu').then((module) => module.ChoiceMenu),
+  keysDialog: () => import('./KeysDialog').then((module) => module.KeysDialog),
+  findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
+  newHouseholdDialog: () => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog),
+  workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
+}
+
+export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
+export const KeysDialog = dynamic(loaders.keysDialog, { ssr: false })
+export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
+export const NewHouseholdDialog = dynamic(loaders.newHouseholdDialog, { ssr: false })
+export const WorkingDialog = dynamic(loaders.workingDialog, { ssr: false })
+
+export const LAZY_LOADERS: (() => Promise<unknown>)[] = Object.values(loaders)
