@@ -7,7 +7,7 @@ import { parseMeasure } from '@/core/quantity/parse'
 import { answerText } from '@/core/sizing/answer'
 import { type Evaluation, evaluate } from '@/core/sizing/evaluate'
 import { chargeAt } from '@/core/simulation/chargeAt'
-import { DEFAULT_RUNS, DEFAULT_SEED, runAll } from '@/core/simulation/simulate'
+import { runAll } from '@/core/simulation/simulate'
 
 const RUNS_LIMIT = 100_000
 
@@ -17,14 +17,7 @@ function refuse(lines: string[]): never {
   process.exit(2)
 }
 
-function wholeNumber(
-  text: string | undefined,
-  name: string,
-  low: number,
-  high: number,
-  otherwise: number,
-): number {
-  if (text === undefined) return otherwise
+function wholeNumber(text: string, name: string, low: number, high: number): number {
   const value = Number(text)
   if (!Number.isInteger(value) || value < low || value > high)
     refuse([`--${name}: “${text}” must be a whole number from ${low} to ${high}`])
@@ -68,9 +61,10 @@ function readDocument(path: string): Plan {
 
 const { values, positionals } = readOptions()
 if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope simulate plan.json'])
+const { runs, seed } = values
 const options = {
-  runs: wholeNumber(values.runs, 'runs', 1, RUNS_LIMIT, DEFAULT_RUNS),
-  seed: wholeNumber(values.seed, 'seed', 0, 2 ** 31 - 1, DEFAULT_SEED),
+  ...(runs !== undefined && { runs: wholeNumber(runs, 'runs', 1, RUNS_LIMIT) }),
+  ...(seed !== undefined && { seed: wholeNumber(seed, 'seed', 0, 2 ** 31 - 1) }),
 }
 const plan = readDocument(positionals[0])
 const evaluation = evaluate(plan, options)

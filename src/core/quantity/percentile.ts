@@ -10,14 +10,38 @@
  * @example percentileInPlace(Float64Array.of(4, 1, 3, 2), 4, 0.5) // 2.5
  */
 export function percentileInPlace(sample: Float64Array | Float32Array, count: number, p: number): number {
+  return percentilesInPlace(sample, count, [p])[0]
+}
+
+/**
+ * Several percentiles of one sample, by the same rule: the largest first, so that each narrows where the
+ * next is looked for.
+ *
+ * @param ps probabilities in ascending order
+ */
+export function percentilesInPlace(
+  sample: Float64Array | Float32Array,
+  count: number,
+  ps: readonly number[],
+): number[] {
   if (count === 0) throw new RangeError('percentile of an empty sample')
-  const h = (count - 1) * p
-  const k = Math.floor(h)
-  const low = selectInPlace(sample, 0, count - 1, k)
-  if (h === k) return low
-  let high = Infinity
-  for (let i = k + 1; i < count; i++) if (sample[i] < high) high = sample[i]
-  return high === Infinity ? Infinity : low + (h - k) * (high - low)
+  const found: number[] = []
+  let right = count - 1
+  for (let i = ps.length - 1; i >= 0; i--) {
+    const h = (count - 1) * ps[i]
+    const k = Math.floor(h)
+    const low = selectInPlace(sample, 0, right, k)
+    found[i] = low
+    if (h > k) {
+      let high = Infinity
+      // beyond `right` nothing is smaller than what stands within it
+      const last = k < right ? right : count - 1
+      for (let j = k + 1; j <= last; j++) if (sample[j] < high) high = sample[j]
+      found[i] = high === Infinity ? Infinity : low + (h - k) * (high - low)
+    }
+    right = k
+  }
+  return found
 }
 
 /** Hoare's selection: afterwards sample[k] is the k-th smallest, with none larger before it. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { normalQuantile } from './normal'
-import { percentileInPlace } from './percentile'
+import { percentileInPlace, percentilesInPlace } from './percentile'
 import { Z_80, drawn, interval80, quantity, usualSpread } from './quantity'
 import { bitsAt, keyOf, streamOf, uniformAt } from './random'
 
@@ -58,6 +58,17 @@ describe('percentileInPlace', () => {
           expect(percentileInPlace(Float64Array.from(values), values.length, p)).toBeCloseTo(expected, 6)
         },
       ),
+    )
+  })
+
+  test('several at once are what they are one by one', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 50 }), { minLength: 1, maxLength: 60 }), (values) => {
+        const ps = [0, 0.1, 0.34, 0.35, 0.5, 0.9, 1]
+        const together = percentilesInPlace(Float64Array.from(values), values.length, ps)
+        const singly = ps.map((p) => percentileInPlace(Float64Array.from(values), values.length, p))
+        expect(together).toEqual(singly)
+      }),
     )
   })
 

@@ -27,8 +27,8 @@ export interface CompiledLoad {
   minutesEach: Quantity | null
   slots: { fromMin: number; toMin: number }[]
   startingW: number
-  /** the most on-and-off pairs one run can have */
-  maxPairs: number
+  /** on-and-off pairs one run has, about; exact but for cycling loads */
+  expectedPairs: number
 }
 
 /** Sources used in turn, first to last, and the loads that hang on any of them. */
@@ -47,7 +47,7 @@ export interface CompiledPlan {
 
 const TIER_ORDER: readonly Tier[] = ['hold', 'ration', 'spare']
 
-/** A drawn cycle is never shorter than this share of its middle value, so that a run's edges are bounded. */
+/** A drawn cycle is never shorter than this share of its middle value, so that a run's switchings are bounded. */
 export const SHORTEST_PERIOD_SHARE = 0.25
 /** Each on and off time of a cycle varies evenly by up to this share. Common practice, no source. */
 export const CYCLE_JITTER = 0.3
@@ -112,7 +112,7 @@ function compileLoad(load: Load, index: number, startsAt: string, horizonMin: nu
     minutesEach: null,
     slots: [],
     startingW: startingW(load),
-    maxPairs: 1,
+    expectedPairs: 1,
   }
   switch (behaviour.kind) {
     case 'constant':
@@ -120,19 +120,17 @@ function compileLoad(load: Load, index: number, startsAt: string, horizonMin: nu
       break
     case 'scheduled':
       compiled.stretches = windowIntervals(behaviour.windows, startsAt, horizonMin)
-      compiled.maxPairs = compiled.stretches.length
+      compiled.expectedPairs = compiled.stretches.length
       break
     case 'session':
       compiled.minutesEach = behaviour.minutesEach
       compiled.slots = sessionSlots(behaviour, startsAt, horizonMin)
-      compiled.maxPairs = compiled.slots.length
+      compiled.expectedPairs = compiled.slots.length
       break
     case 'cycling':
       compiled.averageW = behaviour.averageW
       compiled.periodMin = behaviour.periodMin
-      compiled.maxPairs = Math.ceil(
-        horizonMin / (behaviour.periodMin.value * SHORTEST_PERIOD_SHARE * (1 - CYCLE_JITTER)) + 3,
-      )
+      compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
       break
   }
   return compiled

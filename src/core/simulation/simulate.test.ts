@@ -254,3 +254,21 @@ describe('properties of any plan', () => {
     expect(widths).toEqual([...widths].sort((a, b) => a - b))
   })
 })
+
+describe('plans with very much to do', () => {
+  test('get fewer runs, so that they end; a usual one gets 400', () => {
+    const busy = Array.from({ length: 200 }, (_, i) => loadOf(cycling(100, 1, 0.5), { id: `pump-${i}` }))
+    expect(simulate(planWith(busy, undefined, 336), { horizonMin: 48 * 60 }).runs).toBeLessThan(50)
+    expect(simulate(planWith([loadOf(cycling(100, 40, 45))])).runs).toBe(400)
+  })
+
+  test('cycles drawn much shorter than expected all count', () => {
+    const hasty = loadOf({
+      ...cycling(600, 300, 20),
+      periodMin: quantity(20, 'min', 'typical', { times: 4 }),
+    } as never)
+    const { loads } = simulate(planWith([hasty], undefined, 48), { runs: 200 })
+    expect(loads[0].askedWh / 48).toBeGreaterThan(292)
+    expect(loads[0].askedWh / 48).toBeLessThan(308)
+  })
+})

@@ -1,6 +1,6 @@
 import { storePath } from '../conversion/loss'
 import type { Plan } from '../plan/document'
-import { percentileInPlace } from '../quantity/percentile'
+import { percentilesInPlace } from '../quantity/percentile'
 import { drawLoad, drawSource, emptyLoadValues } from './chance'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
@@ -10,7 +10,7 @@ import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 
 export interface SimulationOptions {
-  /** how many runs; 400 unless given */
+  /** how many runs; unless given 400, or fewer where a run has very much to do */
   runs?: number
   seed?: number
   /** how far to look, minutes; a day past the outage unless given */
@@ -43,11 +43,24 @@ export function simulate(plan: Plan, options: SimulationOptions = {}): Simulatio
   return summarise(plan, runAll(plan, options))
 }
 
+/** Switchings and minutes that all runs of a plan may come to, so that no document can hold a page or the server up. */
+const WORK_LIMIT = 50e6
+const FEWEST_RUNS = 25
+
+function usualRuns({ chains, horizonMin }: CompiledPlan): number {
+  const perChain = chains.map(({ loads, sources }) => {
+    const switchings = loads.reduce((sum, { expectedPairs }) => sum + 2 * expectedPairs, 0)
+    return switchings + horizonMin * sources.length
+  })
+  const work = perChain.reduce((sum, one) => sum + one, 0)
+  return Math.max(FEWEST_RUNS, Math.min(DEFAULT_RUNS, Math.floor(WORK_LIMIT / Math.max(1, work))))
+}
+
 /** All runs of a plan, before they are summarised. */
 export function runAll(plan: Plan, options: SimulationOptions = {}) {
-  const runs = options.runs ?? DEFAULT_RUNS
   const seed = options.seed ?? DEFAULT_SEED
   const compiled = compile(plan, options.horizonMin ?? horizonOf(plan.scenario.durationH))
+  const runs = options.runs ?? usualRuns(compiled)
   return {
     runs,
     seed,
@@ -106,8 +119,9 @@ function runChain(
     }
     const until = Math.min(end, outageMin)
     for (let slot = 0; slot < loads.length; slot++) {
-      out.askedWh[slot] += grid.energyWh(slot, outageMin)
-      out.suppliedWh[slot] += grid.energyWh(slot, until)
+      const askedWh = grid.energyWh(slot, outageMin)
+      out.askedWh[slot] += askedWh
+      out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
     }
     if (finder.isPossible(grid, continuousW, surgeW)) {
       const limitsAt = (minute: number) => {
@@ -126,7 +140,8 @@ function runChain(
 /** Wh all loads of a grid take between two moments. */
 function energyBetween(grid: DemandGrid, slots: number, fromMin: number, toMin: number): number {
   let wh = 0
-  for (let slot = 0; slot < slots; slot++) wh += grid.energyWh(slot, toMin) - grid.energyWh(slot, fromMin)
+  for (let slot = 0; slot < slots; slot++)
+    wh += grid.energyWh(slot, toMin) - (fromMin > 0 ? grid.energyWh(slot, fromMin) : 0)
   return wh
 }
 
@@ -210,9 +225,10 @@ function bandOf(fractions: Float32Array, runs: number): Band {
   const sample = new Float32Array(runs)
   for (let p = 0; p < points; p++) {
     sample.set(fractions.subarray(p * runs, (p + 1) * runs))
-    band.p10[p] = percentileInPlace(sample, runs, 0.1)
-    band.p50[p] = percentileInPlace(sample, runs, 0.5)
-    band.p90[p] = percentileInPlace(sample, runs, 0.9)
+    const [p10, p50, p90] = percentilesInPlace(sample, runs, [0.1, 0.5, 0.9])
+    band.p10[p] = p10
+    band.p50[p] = p50
+    band.p90[p] = p90
   }
   return band
 }
