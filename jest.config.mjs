@@ -32,6 +32,7 @@ export default {
     {
       ...shared,
       displayName: 'component',
+      setupFiles: ['<rootDir>/tests/support/jsdomSetup.cjs'],
       roots: ['<rootDir>/src'],
       testMatch: ['**/src/**/*.test.tsx'],
       testEnvironment: 'jsdom',

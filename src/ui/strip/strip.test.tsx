@@ -1,0 +1,107 @@
+import { describe, expect, jest, test } from '@jest/globals'
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { demoHousehold } from '@/catalog/demoHousehold'
+import { planOf } from '@/core/plan/planOf'
+import { evaluate } from '@/core/sizing/evaluate'
+import { PickDialog } from '../shell/PickDialog'
+import { GateView } from './GateView'
+import { gateFigures } from './gateFigures'
+import { WorkingDialog } from './WorkingDialog'
+
+const evaluationOf = (scenarioId: string, systemId: string) =>
+  evaluate(planOf(demoHousehold(), scenarioId, systemId), { runs: 60 })
+const figures = (scenarioId: string, systemId: string) =>
+  Object.fromEntries(gateFigures(evaluationOf(scenarioId, systemId)).map((gate) => [gate.name, gate]))
+
+describe('the four gates', () => {
+  test('each with its margin in figures', () => {
+    const { Carries, Starts, Lasts, Refills } = figures('february-ice', 'station-2000')
+    expect(Carries).toMatchObject({
+      verdict: 'holds',
+      need: '827 W',
+      of: 'of 2,400',
+      detail: '1,573 W to spare',
+    })
+    expect(Starts).toMatchObject({ verdict: 'holds', need: '1,807 W', detail: 'Cellar drain pump on top' })
+    expect(Lasts).toMatchObject({ verdict: 'short', of: 'of 42', detail: '9 runs of 10 reach it' })
+    expect(Refills).toMatchObject({ verdict: 'unplanned', bar: null, detail: 'not planned yet' })
+  })
+
+  test('a wrong voltage is named before any watts', () => {
+    expect(figures('august-line-work', 'station-2000').Carries).toMatchObject({
+      verdict: 'short',
+      detail: 'Well pump wants 240 V',
+    })
+  })
+
+  test('bars show need and limit within their width, whichever is larger', () => {
+    for (const gate of gateFigures(evaluationOf('november-flood', 'station-1000'))) {
+      if (!gate.bar) continue
+      expect(gate.bar.fill).toBeGreaterThanOrEqual(0)
+      expect(Math.max(gate.bar.fill, gate.bar.mark)).toBeLessThanOrEqual(1)
+    }
+  })
+
+  test('a gate is a button that says its verdict and opens its working', async () => {
+    const open = jest.fn()
+    render(<GateView gate={figures('february-ice', 'station-2000').Lasts} open={open} />)
+    const button = screen.getByRole('button')
+    expect(button.textContent).toMatch(/^Lastsshort/)
+    await userEvent.click(button)
+    expect(open).toHaveBeenCalledTimes(1)
+  })
+})
+
+test('the working shows every step, its formula, its values with their evidence, and its result', async () => {
+  const onClose = jest.fn()
+  render(
+    <WorkingDialog working={evaluationOf('february-ice', 'station-2000').workings.lasts} onClose={onClose} />,
+  )
+  expect(screen.getByText('capacity × (charge at the start − reserve)')).not.toBeNull()
+  expect(screen.getByText('1.88 kWh')).not.toBeNull()
+  expect(screen.getAllByRole('img', { name: 'Evidence: measured' }).length).toBeGreaterThan(0)
+  await userEvent.click(screen.getByText('Close'))
+  expect(onClose).toHaveBeenCalled()
+})
+
+describe('PickDialog', () => {
+  const all = ['Boiler', 'Freezer', 'Refrigerator']
+  const show = (trouble: string | null = null) => {
+    const pick = jest.fn()
+    render(
+      <PickDialog
+        title="Find"
+        label="What?"
+        placeholder=""
+        trouble={trouble}
+        itemsFor={(text) =>
+          all
+            .filter((name) => name.toLowerCase().includes(text))
+            .map((name) => ({ key: name, name, words: 'load', pick: () => pick(name) }))
+        }
+        onClose={() => {}}
+      />,
+    )
+    return pick
+  }
+
+  test('typing narrows, arrows move within the list, Enter picks', async () => {
+    const pick = show()
+    await userEvent.type(screen.getByRole('combobox'), 'freez{ArrowDown}{ArrowDown}{Enter}')
+    expect(pick).toHaveBeenCalledWith('Freezer')
+    await userEvent.clear(screen.getByRole('combobox'))
+    await userEvent.type(screen.getByRole('combobox'), '{ArrowDown}{ArrowDown}{ArrowUp}{Enter}')
+    expect(pick).toHaveBeenLastCalledWith('Freezer')
+  })
+
+  test('a pointer picks too; nothing found picks nothing; trouble is said', async () => {
+    const pick = show('It is full.')
+    expect(screen.getByRole('alert').textContent).toBe('It is full.')
+    await userEvent.click(screen.getByText('Refrigerator'))
+    expect(pick).toHaveBeenCalledWith('Refrigerator')
+    await userEvent.type(screen.getByRole('combobox'), 'zzz{Enter}')
+    expect(pick).toHaveBeenCalledTimes(1)
+    expect(screen.queryAllByRole('option')).toHaveLength(0)
+  })
+})

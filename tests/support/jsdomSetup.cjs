@@ -1,0 +1,2 @@
+// what browsers have and jsdom lacks
+globalThis.structuredClone ??= (value) => JSON.parse(JSON.stringify(value))
