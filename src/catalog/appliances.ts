@@ -24,7 +24,6 @@ const cycling = (runningW: number, averageW: number, periodMin: number): Behavio
   runningW: quantity(runningW, 'W', 'typical', { times: 1.3 }),
   averageW: quantity(averageW, 'W', 'typical'),
   periodMin: quantity(periodMin, 'min', 'typical', { times: 1.3 }),
-  dutyFollows: 'nothing',
 })
 const scheduled = (runningW: number, from: string, to: string): Behaviour => ({
   kind: 'scheduled',

@@ -16,6 +16,8 @@ const SCENARIOS: Scenario[] = [
     durationH: 42,
     place: PLACE,
     outdoor: { lowC: -16, highC: -6 },
+    indoorC: 19,
+    rain: 'dry',
     away: [{ from: '09:00', to: '14:00', days: ['sat'] }],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'hold',
@@ -29,6 +31,8 @@ const SCENARIOS: Scenario[] = [
     durationH: 10,
     place: PLACE,
     outdoor: { lowC: 19, highC: 34 },
+    indoorC: 27,
+    rain: 'dry',
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'ration',
@@ -42,6 +46,8 @@ const SCENARIOS: Scenario[] = [
     durationH: 72,
     place: PLACE,
     outdoor: { lowC: 6, highC: 9 },
+    indoorC: 19,
+    rain: 'downpour',
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'hold',
@@ -88,7 +94,6 @@ const cycling = (runningW: Quantity<'W'>, averageW: Quantity<'W'>, periodMin: nu
   runningW,
   averageW,
   periodMin: quantity(periodMin, 'min', 'typical', { times: 1.3 }),
-  dutyFollows: 'nothing',
 })
 
 const on = (tier: Tier): Standing => [true, tier]

@@ -1,3 +1,4 @@
+import { USUAL_INDOOR_C } from '@/core/plan/limits'
 import type { Household } from '@/core/plan/household'
 import type { Profile } from '@/core/plan/schema'
 import { equipmentClass, systemOf } from './equipment'
@@ -24,6 +25,8 @@ export function newHousehold(name: string, mains: Profile['mains'], startsAt: st
         startsAt,
         durationH: 24,
         place: { name: '', latitudeDeg: 45, longitudeDeg: 0 },
+        indoorC: USUAL_INDOOR_C,
+        rain: 'dry',
         outdoor: { lowC: -5, highC: 3 },
         away: [],
         asleep: [{ from: '23:00', to: '06:30' }],

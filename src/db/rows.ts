@@ -32,7 +32,14 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
     standings: household.loads.flatMap(({ id: loadId, standings }) =>
       Object.entries(standings)
         .filter(([scenarioId]) => scenarioIds.has(scenarioId))
-        .map(([scenarioId, { on, tier }]) => ({ householdId, scenarioId, loadId, isOn: on, tier })),
+        .map(([scenarioId, { on, tier, steering }]) => ({
+          householdId,
+          scenarioId,
+          loadId,
+          isOn: on,
+          tier,
+          steering: steering ?? null,
+        })),
     ),
     powerSystems: household.powerSystems.map(({ id, name, note }, position) => ({
       householdId,
@@ -83,7 +90,10 @@ export function householdOf(rows: HouseholdRows): Household {
       standings: Object.fromEntries(
         rows.standings
           .filter(({ loadId }) => loadId === row.id)
-          .map(({ scenarioId, isOn, tier }) => [scenarioId, { on: isOn, tier }]),
+          .map(({ scenarioId, isOn, tier, steering }) => [
+            scenarioId,
+            { on: isOn, tier, ...(steering ? { steering } : {}) },
+          ]),
       ),
     })),
     powerSystems: inOrder(rows.powerSystems).map(({ id, name, note }) => ({

@@ -135,6 +135,8 @@ export const scenarios = mysqlTable(
     confidence: double('confidence').notNull(),
     place: json('place').notNull(),
     outdoor: json('outdoor').notNull(),
+    indoorC: double('indoor_c').notNull().default(20),
+    rain: varchar('rain', { length: 16 }).notNull().default('dry'),
     away: json('away').notNull(),
     asleep: json('asleep').notNull(),
   },
@@ -163,6 +165,7 @@ export const standings = mysqlTable(
     loadId: uid('load_id').notNull(),
     isOn: boolean('is_on').notNull(),
     tier: varchar('tier', { length: 16 }).notNull(),
+    steering: json('steering'),
   },
   (table) => [
     primaryKey({ columns: [table.householdId, table.scenarioId, table.loadId] }),

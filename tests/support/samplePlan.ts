@@ -1,7 +1,7 @@
 import { sourceOf, equipmentClass } from '@/catalog/equipment'
 import { PLAN_FORMAT, PLAN_VERSION } from '@/core/plan/limits'
 import { type Plan } from '@/core/plan/document'
-import type { Behaviour, Load, Source } from '@/core/plan/schema'
+import type { Behaviour, Cycling, Load, Source } from '@/core/plan/schema'
 import { quantity } from '@/core/quantity/quantity'
 
 /** Builders of small plans for tests and benchmarks. */
@@ -13,12 +13,42 @@ export const constant = (watts: number): Behaviour => ({
   runningW: quantity(watts, 'W', 'measured', exact),
 })
 
-export const cycling = (running: number, average: number, period: number, times = 1): Behaviour => ({
+export const cycling = (running: number, average: number, period: number, times = 1): Cycling => ({
   kind: 'cycling',
   runningW: quantity(running, 'W', 'measured', { times }),
   averageW: quantity(average, 'W', 'measured', { times }),
   periodMin: quantity(period, 'min', 'measured', { times }),
-  dutyFollows: 'nothing',
+})
+
+/** A refrigerator in an unheated room, with everything a refrigerator does. */
+export const coldBox = (running: number, average: number, times = 1): Cycling => ({
+  ...cycling(running, average, 45, times),
+  follows: {
+    mode: 'cooling',
+    setC: quantity(-3, '°C', 'typical', { plusMinus: times - 1 }),
+    knownAtC: quantity(21, '°C', 'typical', { plusMinus: times - 1 }),
+    surroundings: 'unheated',
+  },
+  box: { timeConstantH: quantity(9, 'h', 'typical', { times }), fillFraction: 0.5, offForH: 0 },
+  doors: { knownADay: 0, nowADay: 20 },
+  defrost: {
+    watts: quantity(250, 'W', 'typical', { times }),
+    minutes: quantity(25, 'min', 'typical', { times }),
+    everyRunH: quantity(8, 'h', 'typical', { times }),
+    control: 'adaptive',
+  },
+})
+
+/** A furnace that follows the cold, its blower a minute behind its burner. */
+export const burner = (running: number, average: number, times = 1): Cycling => ({
+  ...cycling(running, average, 24, times),
+  follows: {
+    mode: 'heating',
+    setC: quantity(16.5, '°C', 'typical', { plusMinus: times - 1 }),
+    knownAtC: quantity(-10, '°C', 'typical', { plusMinus: times - 1 }),
+    surroundings: 'outdoors',
+  },
+  blower: { watts: quantity(running * 0.8, 'W', 'typical', { times }), lagMin: 1 },
 })
 
 export const scheduled = (watts: number, from: string, to: string): Behaviour => ({
@@ -88,6 +118,8 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
       durationH,
       place: { name: '', latitudeDeg: 45, longitudeDeg: 0 },
       outdoor: { lowC: 0, highC: 5 },
+      indoorC: 20,
+      rain: 'dry',
       away: [],
       asleep: [],
       carriedTiers: 'spare',
@@ -103,12 +135,28 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
 /** Twelve loads of every kind, as a house has them, each uncertain. @param count how many, by repeating them */
 export function mixedLoads(count = 12): Load[] {
   const kinds: Behaviour[] = [
-    cycling(150, 62, 45, 1.5),
-    cycling(90, 30, 50, 1.5),
-    cycling(140, 60, 24, 1.2),
-    cycling(520, 12, 16, 1.4),
+    coldBox(150, 62, 1.5),
+    { ...coldBox(90, 60, 1.5), drive: { kind: 'inverter', floorW: quantity(40, 'W', 'label', { times: 1.2 }) } },
+    burner(140, 60, 1.2),
+    {
+      kind: 'pump',
+      runningW: quantity(520, 'W', 'label', { times: 1.2 }),
+      cycle: {
+        by: 'spacing',
+        onMin: quantity(0.37, 'min', 'label', { times: 1.2 }),
+        everyMin: quantity(16, 'min', 'label', { times: 1.4 }),
+      },
+      inflowFollows: 'nothing',
+    },
     constant(24),
-    constant(6),
+    {
+      kind: 'charging',
+      runningW: quantity(60, 'W', 'label', { times: 1.2 }),
+      energyWh: quantity(80, 'Wh', 'label', { times: 1.3 }),
+      efficiencyFraction: quantity(0.85, '1', 'typical', { plusMinus: 0.05 }),
+      idleW: quantity(0.5, 'W', 'typical', { times: 2 }),
+      when: { at: ['19:00'] },
+    },
     scheduled(38, '22:30', '06:30'),
     scheduled(45, '17:00', '23:00'),
     scheduled(60, '19:00', '21:30'),

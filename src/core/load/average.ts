@@ -1,10 +1,14 @@
 import { DAY_MIN, minuteOfDay, type DayWindow } from '../plan/clock'
-import type { Behaviour } from '../plan/schema'
+import type { Behaviour, Scheduled } from '../plan/schema'
+import { chargingAverageW } from './charging'
+import { knownCycle } from './pump'
+import { doorsW } from './thermostat'
 import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
-import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
+import { formatEnergy, formatNumber, formatPercent, formatWatts } from '../quantity/format'
 
 /**
- * A load's average watts over an ordinary day, from its middle values.
+ * A load's average watts over an ordinary day, from its middle values, as it was known: weather and rain are
+ * the outage's, see `expectedW`.
  *
  * @returns W, equal to watt-hours a day divided by 24
  */
@@ -14,17 +18,30 @@ export function averageW(behaviour: Behaviour): number {
     case 'constant':
       return running
     case 'scheduled':
-      return (running * scheduledMinutesADay(behaviour.windows)) / DAY_MIN
+      return (running * scheduledMinutes(behaviour)) / DAY_MIN
     case 'session':
       return (running * Math.min(DAY_MIN, sessionsADay(behaviour) * behaviour.minutesEach.value)) / DAY_MIN
     case 'cycling':
-      return Math.min(running, behaviour.averageW.value)
+      return Math.min(
+        Math.max(running, behaviour.defrost?.watts.value ?? 0),
+        Math.max(0, behaviour.averageW.value + doorsW(behaviour.doors)),
+      )
+    case 'pump':
+      return running * Math.min(1, knownCycle(behaviour).duty)
+    case 'charging':
+      return chargingAverageW(behaviour)
   }
 }
 
 /** How many sessions an ordinary day has. */
 export function sessionsADay(session: Extract<Behaviour, { kind: 'session' }>): number {
   return 'at' in session.when ? new Set(session.when.at).size : session.when.timesADay
+}
+
+/** Minutes a day a scheduled load is on, averaged over the week. */
+export function scheduledMinutes({ windows, eachHour }: Scheduled): number {
+  const inside = scheduledMinutesADay(windows)
+  return eachHour ? (inside * Math.min(60, eachHour.minutes)) / 60 : inside
 }
 
 /** Minutes a day inside any of the windows, averaged over the week (windows of certain days count by sevenths). */
@@ -74,10 +91,31 @@ export function averageWorking(name: string, behaviour: Behaviour): Working {
       ],
       result: formatNumber(behaviour.runningW.value ? average / behaviour.runningW.value : 0),
     })
+  } else if (behaviour.kind === 'pump') {
+    steps.push({
+      label: 'Average',
+      formula: 'running × share of the time it runs',
+      values: [running, { name: 'share', value: formatPercent(knownCycle(behaviour).duty) }],
+      result: formatWatts(average),
+    })
+  } else if (behaviour.kind === 'charging') {
+    const { energyWh, efficiencyFraction, idleW, when } = behaviour
+    steps.push({
+      label: 'Average',
+      formula: 'charges a day × energy ÷ efficiency ÷ 24, and the idle watts between',
+      values: [
+        running,
+        { name: 'charges a day', value: when === 'start' ? '1, at the start' : String(when.at.length) },
+        { name: 'energy', value: formatEnergy(energyWh.value), evidence: energyWh.evidence },
+        { name: 'efficiency', value: formatPercent(efficiencyFraction.value) },
+        { name: 'idle', value: formatWatts(idleW.value), evidence: idleW.evidence },
+      ],
+      result: formatWatts(average),
+    })
   } else {
     const minutes =
       behaviour.kind === 'scheduled'
-        ? scheduledMinutesADay(behaviour.windows)
+        ? scheduledMinutes(behaviour)
         : Math.min(DAY_MIN, sessionsADay(behaviour) * behaviour.minutesEach.value)
     steps.push({
       label: 'Average',

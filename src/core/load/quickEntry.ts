@@ -20,6 +20,9 @@ export type QuickReading = { ok: true; load: QuickLoad } | { ok: false; message:
 /** Amps on a plate are volt-amps: motors draw about this share of them as watts. Common practice, no source. */
 const MOTOR_POWER_FACTOR = 0.75
 
+/** Names whose spacing is that of a float or pressure switch. */
+const IS_PUMP = /pump|sump|lift|ejector/i
+
 const NUMBER = String.raw`\d+(?:[.,]\d+)?(?:/\d+)?`
 const TIME = String.raw`(?:seconds?|sec|s|minutes?|min|m|hours?|hr|h)\b`
 const CLOCK = String.raw`\d{1,2}(?::\d{2})?\s?(?:am|pm)?`
@@ -117,7 +120,8 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
       if (onMin >= periodMin)
         return `It cannot run ${every[1]} every ${every[2]}: the time on must be shorter than the spacing.`
       if (periodMin < 0.5) return 'A cycle takes half a minute at least.'
-      return cyclingAt((running.value * onMin) / periodMin, periodMin)
+      if (periodMin > 1440) return 'A cycle takes a day at most.'
+      return IS_PUMP.test(name) ? pumpAt(onMin, periodMin) : cyclingAt((running.value * onMin) / periodMin, periodMin)
     }
     if (share) {
       const duty = share[1] ? Number(share[1]) / Number(share[2]) : Number(share[3]) / 100
@@ -159,7 +163,19 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
       runningW: running,
       averageW: quantity(Math.round(averageWatts * 10) / 10, 'W', evidence),
       periodMin: quantity(Math.round(periodMin * 100) / 100, 'min', evidence, { times: 1.3 }),
-      dutyFollows: 'nothing',
+    }
+  }
+
+  function pumpAt(onMin: number, everyMin: number): Behaviour {
+    return {
+      kind: 'pump',
+      runningW: running,
+      cycle: {
+        by: 'spacing',
+        onMin: quantity(onMin, 'min', evidence, { times: 1.2 }),
+        everyMin: quantity(everyMin, 'min', evidence, { times: 1.3 }),
+      },
+      inflowFollows: 'nothing',
     }
   }
 
@@ -191,6 +207,10 @@ function minutesOf(text: string): number {
 function wordsFor(behaviour: Behaviour, startW: number | null, isFromAmps: boolean): string {
   const running = formatWatts(behaviour.runningW.value)
   const average = formatWatts(averageW(behaviour))
+  const shareWords = () => {
+    const share = behaviour.runningW.value > 0 ? averageW(behaviour) / behaviour.runningW.value : 0
+    return `on ${share < 0.1 ? `${(share * 100).toFixed(1)} %` : formatPercent(share)} of the time`
+  }
   const words = {
     constant: () => `constant, ${running}`,
     scheduled: () => {
@@ -203,10 +223,9 @@ function wordsFor(behaviour: Behaviour, startW: number | null, isFromAmps: boole
         'at' in session.when ? `at ${session.when.at.join(' and ')}` : `${sessionsADay(session)} times a day`
       return `${formatExactDuration(session.minutesEach.value)} of ${running} ${when}`
     },
-    cycling: () => {
-      const share = behaviour.runningW.value > 0 ? averageW(behaviour) / behaviour.runningW.value : 0
-      return `cycling, ${running} running${isFromAmps ? ' (0.75 of volts × amps)' : ''}, on ${share < 0.1 ? `${(share * 100).toFixed(1)} %` : formatPercent(share)} of the time`
-    },
+    cycling: () => `cycling, ${running} running${isFromAmps ? ' (0.75 of volts × amps)' : ''}, ${shareWords()}`,
+    pump: () => `pumping, ${running}, ${shareWords()}`,
+    charging: () => `charging, ${running}`,
   }[behaviour.kind]()
   return `${words}, average ${average}${startW ? `, starts at ${formatWatts(startW)}` : ''}`
 }

@@ -1,6 +1,92 @@
-import type { Load } from '../plan/schema'
+import type { Load, Start } from '../plan/schema'
+import { peakRunningW } from './peak'
 
-/** Watts at the moment the load starts: its starting watts, never less than its running watts. */
+/** Watts at the moment the load starts: its starting watts, never less than the most it draws running. */
 export function startingW(load: Pick<Load, 'start' | 'behaviour'>): number {
-  return Math.max(load.start?.watts.value ?? 0, load.behaviour.runningW.value)
+  return Math.max(load.start?.watts.value ?? 0, peakRunningW(load.behaviour))
+}
+
+/**
+ * Locked-rotor kVA per horsepower by code letter, the top of each range ("V and above" taken at 25).
+ * Source: NEC Table 430.7(B).
+ */
+export const LOCKED_ROTOR_KVA_PER_HP: Readonly<Record<string, number>> = {
+  A: 3.15,
+  B: 3.55,
+  C: 4,
+  D: 4.5,
+  E: 5,
+  F: 5.6,
+  G: 6.3,
+  H: 7.1,
+  J: 8,
+  K: 9,
+  L: 10,
+  M: 11.2,
+  N: 12.5,
+  P: 14,
+  R: 16,
+  S: 18,
+  T: 20,
+  U: 22.4,
+  V: 25,
+}
+
+/** Single-phase full-load amps at 115 V by horsepower; half of it at 230 V. Source: NEC Table 430.248. */
+export const FULL_LOAD_AMPS_115: Readonly<Record<string, number>> = {
+  '0.3333': 7.2,
+  '0.5': 9.8,
+  '0.75': 13.8,
+  '1': 16,
+  '1.5': 20,
+  '2': 24,
+}
+
+/**
+ * Starting volt-amps of a motor from its plate's code letter. An inverter's surge limit is a limit of
+ * current, so volt-amps are held against it as they stand.
+ *
+ * @param hp rated horsepower
+ * @param letter A to V without I, O and Q
+ * @returns VA
+ * @throws RangeError for a letter the table does not have
+ * Source: NEC Table 430.7(B), top of the letter's range.
+ * @example startingVaByLetter(0.5, 'K') // 4500
+ */
+export function startingVaByLetter(hp: number, letter: string): number {
+  const perHp = LOCKED_ROTOR_KVA_PER_HP[letter]
+  if (perHp === undefined) throw new RangeError(`no code letter ${letter}`)
+  return hp * perHp * 1000
+}
+
+/** Starting volt-amps from full-load amps: a motor takes about five to eight times them. Common practice, no source. */
+export function startingVaByAmps(amps: number, volts: number, times: number): number {
+  return amps * volts * times
+}
+
+/** Full-load amps of a single-phase motor from the table, interpolated between its sizes. Source: NEC Table 430.248. */
+export function fullLoadAmps(hp: number, volts: number): number {
+  const rows = Object.entries(FULL_LOAD_AMPS_115)
+    .map(([size, amps]) => [Number(size), amps])
+    .sort((a, b) => a[0] - b[0])
+  const at115 = () => {
+    if (hp <= rows[0][0]) return (hp / rows[0][0]) * rows[0][1]
+    for (let i = 1; i < rows.length; i++) {
+      const [hpBelow, ampsBelow] = rows[i - 1]
+      const [hpAbove, ampsAbove] = rows[i]
+      if (hp <= hpAbove)
+        return ampsBelow + ((hp - hpBelow) / (hpAbove - hpBelow)) * (ampsAbove - ampsBelow)
+    }
+    const [largestHp, largestAmps] = rows[rows.length - 1]
+    return (hp / largestHp) * largestAmps
+  }
+  return (at115() * 115) / (volts <= 120 ? 115 : 230)
+}
+
+/** Starting volt-amps behind a start's basis, or null where the watts were given as such. */
+export function startByBasis(basis: Start['basis'], volts: number): number | null {
+  if (!basis) return null
+  return basis.kind === 'code letter'
+    ? startingVaByLetter(basis.hp, basis.letter)
+    : startingVaByAmps(basis.amps, volts, basis.times)
 }

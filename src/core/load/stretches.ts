@@ -7,7 +7,8 @@ import {
   minuteOfDay,
   windowIntervals,
 } from '../plan/clock'
-import type { Behaviour } from '../plan/schema'
+import type { Behaviour, Scheduled, Session, Steering } from '../plan/schema'
+import { chargeMin, chargeStarts } from './charging'
 
 /** Where in a stretch of the day a session of the day's `slot` may begin. */
 export interface SessionSlot {
@@ -15,11 +16,9 @@ export interface SessionSlot {
   toMin: number
 }
 
-type Session = Extract<Behaviour, { kind: 'session' }>
-
 /**
  * The stretches of the outage in which a load may be running at all, by the clock.
- * Constant and cycling loads may run at any time; sessions within a window at any time of the window.
+ * Constant, cycling and pumping loads may run at any time; sessions within a window at any time of the window.
  *
  * @param sessionMin how long a session is taken to be; its middle value unless given
  */
@@ -29,7 +28,14 @@ export function possibleStretches(
   lengthMin: number,
   sessionMin = behaviour.kind === 'session' ? behaviour.minutesEach.value : 0,
 ): Intervals {
-  if (behaviour.kind === 'scheduled') return windowIntervals(behaviour.windows, startsAt, lengthMin)
+  if (behaviour.kind === 'scheduled') return scheduledStretches(behaviour, startsAt, lengthMin)
+  if (behaviour.kind === 'charging') {
+    const { energyWh, efficiencyFraction, runningW, when } = behaviour
+    const minutes = chargeMin(energyWh.value, efficiencyFraction.value, runningW.value)
+    return mergeIntervals(
+      chargeStarts(when, startsAt, lengthMin).map((from) => [from, Math.min(lengthMin, from + minutes)]),
+    )
+  }
   if (behaviour.kind === 'session') {
     return mergeIntervals(
       sessionSlots(behaviour, startsAt, lengthMin)
@@ -41,6 +47,45 @@ export function possibleStretches(
     )
   }
   return [[0, lengthMin]]
+}
+
+/** When a scheduled load is on: its windows, or so many minutes from so many past each hour within them. */
+export function scheduledStretches(load: Scheduled, startsAt: string, lengthMin: number): Intervals {
+  const windows = windowIntervals(load.windows, startsAt, lengthMin)
+  if (!load.eachHour) return windows
+  const { atMinute, minutes } = load.eachHour
+  const start = epochMinute(startsAt)
+  const first = Math.floor(start / 60) * 60 + atMinute - 60 - start
+  const found: Intervals = []
+  for (let from = first; from < lengthMin; from += 60)
+    for (const [a, b] of windows)
+      if (from < b && from + minutes > a) found.push([Math.max(a, from), Math.min(b, from + minutes)])
+  return mergeIntervals(found)
+}
+
+/** When a load is kept off: its pauses, and the hours it is off every day. */
+export function pausesOf(steering: Steering | undefined, startsAt: string, lengthMin: number): Intervals {
+  const once = (steering?.pauses ?? [])
+    .map(({ fromMin, toMin }): [number, number] => [fromMin, Math.min(lengthMin, toMin)])
+    .filter(([from, to]) => to > from)
+  return mergeIntervals([...once, ...windowIntervals(steering?.offDaily ?? [], startsAt, lengthMin)])
+}
+
+/** What is left of stretches outside the pauses. */
+export function without(stretches: Intervals, pauses: Intervals): Intervals {
+  return stretches.flatMap((stretch) => {
+    let rest: Intervals = [stretch]
+    for (const [from, to] of pauses)
+      rest = rest.flatMap(([a, b]): Intervals =>
+        to <= a || from >= b
+          ? [[a, b]]
+          : ([
+              [a, from],
+              [to, b],
+            ].filter(([x, y]) => y > x) as Intervals),
+      )
+    return rest
+  })
 }
 
 /**

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { powerFaults } from './document'
 import { type Fault, faultsOf } from './fault'
 import { LIMITS } from './limits'
+import { upgradeHousehold } from './migrate'
 import { householdLoadSchema, idSchema, powerSystemSchema, profileSchema, scenarioSchema } from './schema'
 
 /**
@@ -23,7 +24,7 @@ export type HouseholdReading = { ok: true; household: Household } | { ok: false;
 
 /** Reads an unknown value as a household; every fault comes with the path of its field and what would be right. */
 export function readHousehold(input: unknown): HouseholdReading {
-  const parsed = householdSchema.safeParse(input)
+  const parsed = householdSchema.safeParse(upgradeHousehold(input))
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
   const household = parsed.data
   const faults = household.powerSystems.flatMap((system, i) => powerFaults(system, `powerSystems[${i}]`))

@@ -13,5 +13,16 @@ export const LIMITS = {
 export const TIERS = ['hold', 'ration', 'spare', 'refuse'] as const
 export type Tier = (typeof TIERS)[number]
 
+/** How wet the outage is; it moves what pumps have to lift. */
+export const RAINS = ['dry', 'rain', 'downpour'] as const
+export type Rain = (typeof RAINS)[number]
+
+/** Where a load stands: whose temperature it feels. */
+export const SURROUNDINGS = ['indoors', 'unheated', 'outdoors'] as const
+export type Surroundings = (typeof SURROUNDINGS)[number]
+
+/** Indoor temperature of a scenario that says nothing of it. */
+export const USUAL_INDOOR_C = 20
+
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 2
+export const PLAN_VERSION = 3

@@ -1,11 +1,13 @@
 import type { Fault } from './fault'
+import { USUAL_INDOOR_C } from './limits'
 
 type Json = Record<string, unknown>
 type Migration = (document: Json) => Json
 
 /**
  * Steps from each older version to the next. Version 1 was the draft with a single power station: the
- * station stood where the power system is now, and loads named no source.
+ * station stood where the power system is now, and loads named no source. Version 2 had loads that followed
+ * nothing, said in a field of its own, and scenarios that knew neither indoor temperature nor rain.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -20,6 +22,38 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
     loads: (document.loads as Json[]).map((load) => ({ ...load, sourceId: (station as Json).id })),
     refill: {},
   }),
+  2: (document) => ({
+    ...document,
+    version: 3,
+    scenario: withClimate(document.scenario as Json),
+    loads: (document.loads as Json[]).map(withBehaviour),
+  }),
+}
+
+const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })
+
+function withBehaviour(load: Json): Json {
+  const { dutyFollows, ...behaviour } = load.behaviour as Json
+  void dutyFollows
+  return { ...load, behaviour }
+}
+
+/**
+ * A stored household as it is kept now. Households carry no version: what an older release kept is told by
+ * the fields it lacks or no longer has.
+ */
+export function upgradeHousehold(input: unknown): unknown {
+  if (typeof input !== 'object' || input === null) return input
+  const { scenarios, loads, ...rest } = input as Json
+  const each = (list: unknown, change: (item: Json) => Json, has: string) =>
+    Array.isArray(list)
+      ? list.map((item) => (typeof item?.[has] === 'object' && item[has] !== null ? change(item) : item))
+      : list
+  return {
+    ...rest,
+    ...(scenarios === undefined ? {} : { scenarios: each(scenarios, withClimate, 'outdoor') }),
+    ...(loads === undefined ? {} : { loads: each(loads, withBehaviour, 'behaviour') }),
+  }
 }
 
 export type Migrated = { ok: true; document: unknown } | { ok: false; faults: Fault[] }

@@ -1,9 +1,10 @@
 import type { Plan } from './document'
 import type { Household } from './household'
-import { PLAN_FORMAT, PLAN_VERSION, type Tier } from './limits'
+import { PLAN_FORMAT, PLAN_VERSION } from './limits'
+import type { Standing } from './schema'
 
 /** How a load stands in a scenario that says nothing of it. */
-export const DEFAULT_STANDING: { on: boolean; tier: Tier } = { on: true, tier: 'hold' }
+export const DEFAULT_STANDING: Standing = { on: true, tier: 'hold' }
 
 /**
  * The plan document of one scenario and one power system of a household.

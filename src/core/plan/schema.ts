@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
 import { WEEKDAYS, epochMinute } from './clock'
-import { LIMITS, TIERS } from './limits'
+import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
 
 /**
  * The parts of the plan document. Every object is strict: a field nobody knows is refused, not dropped.
@@ -43,9 +43,108 @@ export const dayWindowSchema = z.strictObject({
 })
 const windows = z.array(dayWindowSchema).max(LIMITS.windows)
 
+const celsius = quantityOf('°C', -60, 90)
+
+/** A compressor or burner that is either on or off; one that modulates; one with a low stage. */
+const drive = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('on-off') }),
+  z.strictObject({ kind: z.literal('inverter'), floorW: watts }),
+  z.strictObject({
+    kind: z.literal('two-stage'),
+    lowW: watts,
+    /** share of full output that the low stage gives */
+    lowOutputFraction: z.number().min(0.05).max(1),
+  }),
+])
+
+const follows = z.strictObject({
+  mode: z.enum(['cooling', 'heating']),
+  /** the set-point of a cold box; of heating the outdoor temperature at which none is needed */
+  setC: celsius,
+  /** surroundings in which the average was known */
+  knownAtC: celsius,
+  surroundings: z.union([z.enum(SURROUNDINGS), z.strictObject({ aboutC: celsius })]),
+})
+
+const cyclingSchema = z.strictObject({
+  kind: z.literal('cycling'),
+  /** full output, burner and blower together; of an inverter drive its ceiling */
+  runningW: watts,
+  /** as it was known, defrost included */
+  averageW: watts,
+  periodMin: quantityOf('min', 0.5, 1440),
+  follows: follows.optional(),
+  drive: drive.optional(),
+  /** what warms up while it is off: time constant towards the surroundings, and how full it is */
+  box: z
+    .strictObject({
+      timeConstantH: quantityOf('h', 0.1, 1000),
+      fillFraction: z.number().min(0).max(1),
+      /** hours it had been off before the outage; 1000 for one loaded warm */
+      offForH: z.number().min(0).max(1000),
+    })
+    .optional(),
+  doors: z
+    .strictObject({ knownADay: z.number().min(0).max(500), nowADay: z.number().min(0).max(500) })
+    .optional(),
+  defrost: z
+    .strictObject({
+      watts,
+      minutes: quantityOf('min', 1, 240),
+      /** hours the compressor runs between two defrosts */
+      everyRunH: quantityOf('h', 0.5, 500),
+      control: z.enum(['timer', 'adaptive']),
+    })
+    .optional(),
+  /** the blower that starts some minutes after the burner and runs on as long */
+  blower: z.strictObject({ watts, lagMin: z.number().min(0).max(15) }).optional(),
+})
+
+const pumpSchema = z.strictObject({
+  kind: z.literal('pump'),
+  runningW: watts,
+  cycle: z.discriminatedUnion('by', [
+    z.strictObject({
+      by: z.literal('spacing'),
+      onMin: quantityOf('min', 0.01, 1440),
+      everyMin: quantityOf('min', 0.05, 10_000),
+    }),
+    z.strictObject({
+      by: z.literal('volume'),
+      /** between the float switches, or the draw-down of a pressure tank */
+      volumeL: quantityOf('L', 0.5, 100_000),
+      rateLMin: quantityOf('L/min', 0.5, 10_000),
+      inflowLH: quantityOf('L/h', 0, 100_000),
+    }),
+  ]),
+  inflowFollows: z.enum(['nothing', 'rain', 'use']),
+  /** how wet it was when the inflow or the spacing was known */
+  knownIn: z.enum(RAINS).optional(),
+})
+
+const chargingSchema = z.strictObject({
+  kind: z.literal('charging'),
+  /** what the charger draws while it charges */
+  runningW: watts,
+  /** what goes into the battery each time */
+  energyWh: quantityOf('Wh', 0.1, 200_000),
+  efficiencyFraction: quantityOf('1', 0.3, 1),
+  /** drawn when nothing is to be charged */
+  idleW: watts,
+  when: z.union([z.strictObject({ at: z.array(clock).min(1).max(24) }), z.literal('start')]),
+})
+
 export const behaviourSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('constant'), runningW: watts }),
-  z.strictObject({ kind: z.literal('scheduled'), runningW: watts, windows: windows.min(1) }),
+  z.strictObject({
+    kind: z.literal('scheduled'),
+    runningW: watts,
+    windows: windows.min(1),
+    /** within the windows only so many minutes from so many past each hour */
+    eachHour: z
+      .strictObject({ atMinute: z.number().int().min(0).max(59), minutes: z.number().min(0.1).max(60) })
+      .optional(),
+  }),
   z.strictObject({
     kind: z.literal('session'),
     runningW: watts,
@@ -55,27 +154,56 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
       z.strictObject({ timesADay: z.number().int().min(1).max(96), from: clock, to: clockOrMidnight }),
     ]),
   }),
-  z.strictObject({
-    kind: z.literal('cycling'),
-    runningW: watts,
-    averageW: watts,
-    periodMin: quantityOf('min', 0.5, 1440),
-    /** What the share of time it runs follows; hours of weather join this list later. */
-    dutyFollows: z.literal('nothing'),
-  }),
+  cyclingSchema,
+  pumpSchema,
+  chargingSchema,
 ])
+
+const startSchema = z.strictObject({
+  watts,
+  seconds: quantityOf('s', 0, 60),
+  /** where the starting watts come from, when they are computed */
+  basis: z
+    .discriminatedUnion('kind', [
+      z.strictObject({
+        kind: z.literal('code letter'),
+        hp: z.number().min(0.01).max(50),
+        letter: z.string().regex(/^[A-HJ-NPR-V]$/, 'a code letter from A to V, without I, O and Q'),
+      }),
+      z.strictObject({
+        kind: z.literal('full-load amps'),
+        amps: z.number().min(0.01).max(500),
+        times: z.number().min(1).max(15),
+      }),
+    ])
+    .optional(),
+})
 
 const loadFields = {
   id: idSchema,
   name,
   volts: z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)]),
   leg: z.enum(['A', 'B', 'both']),
-  start: z.strictObject({ watts, seconds: quantityOf('s', 0, 60) }).nullable(),
+  start: startSchema.nullable(),
   behaviour: behaviourSchema,
   medical: z.boolean(),
   note,
 }
-const standingFields = { on: z.boolean(), tier: z.enum(TIERS) }
+/** What is done with a load in one outage: off for a stretch or every day, its set-point moved, its sessions at other hours. */
+const steeringSchema = z.strictObject({
+  /** minutes since the outage began */
+  pauses: z
+    .array(
+      z.strictObject({ fromMin: z.number().min(0).max(40_000), toMin: z.number().min(0).max(40_000) }),
+    )
+    .max(LIMITS.windows)
+    .optional(),
+  offDaily: windows.optional(),
+  /** degrees the set-point is moved towards less work */
+  setBackK: z.number().min(0).max(30).optional(),
+  sessionsAt: z.array(clock).min(1).max(24).optional(),
+})
+const standingFields = { on: z.boolean(), tier: z.enum(TIERS), steering: steeringSchema.optional() }
 
 export const loadSchema = z.strictObject({ ...loadFields, ...standingFields, sourceId: idSchema })
 
@@ -98,6 +226,8 @@ export const scenarioSchema = z.strictObject({
     longitudeDeg: z.number().min(-180).max(180),
   }),
   outdoor: z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) }),
+  indoorC: z.number().min(-30).max(50),
+  rain: z.enum(RAINS),
   away: windows,
   asleep: windows,
   /** the least important tier that is still carried */
@@ -148,10 +278,21 @@ export const profileSchema = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
   /** how starts are added up: the largest start on top of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
+  /** whether the house can cook without electricity */
+  cooksWithGas: z.boolean().optional(),
 })
 
 export type Behaviour = z.infer<typeof behaviourSchema>
 export type BehaviourKind = Behaviour['kind']
+export type Cycling = z.infer<typeof cyclingSchema>
+export type Pump = z.infer<typeof pumpSchema>
+export type Charging = z.infer<typeof chargingSchema>
+export type Session = Extract<Behaviour, { kind: 'session' }>
+export type Scheduled = Extract<Behaviour, { kind: 'scheduled' }>
+export type Drive = z.infer<typeof drive>
+export type Start = z.infer<typeof startSchema>
+export type Steering = z.infer<typeof steeringSchema>
+export type Standing = { on: boolean; tier: (typeof TIERS)[number]; steering?: Steering }
 export type Load = z.infer<typeof loadSchema>
 export type HouseholdLoad = z.infer<typeof householdLoadSchema>
 export type Scenario = z.infer<typeof scenarioSchema>

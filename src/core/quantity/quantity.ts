@@ -3,7 +3,7 @@ export const EVIDENCE_STEPS = ['typical', 'label', 'measured', 'drilled'] as con
 export type Evidence = (typeof EVIDENCE_STEPS)[number]
 
 /** Units a quantity may carry in the plan document (SI or accepted for use with it; `1` is a plain fraction). */
-export type Unit = 'W' | 'Wh' | 'min' | 's' | '1'
+export type Unit = 'W' | 'Wh' | 'min' | 's' | 'h' | '1' | '°C' | 'L' | 'L/min' | 'L/h'
 
 /**
  * The 80 % interval around a value: `{ times: 1.5 }` reads value ÷ 1.5 … value × 1.5 (log-normal),
@@ -28,14 +28,15 @@ export const Z_80 = 1.2815515655446004
  *
  * @param quantity any quantity
  * @param z standard normal deviate; ±1.2816 gives the ends of the 80 % interval
- * @returns the value in the quantity's unit; never negative
+ * @returns the value in the quantity's unit; never negative but for temperatures
  * @example drawn({ value: 100, unit: 'W', spread: { times: 1.5 }, evidence: 'label' }, 0) // 100
  */
 export function drawn(quantity: Quantity, z: number): number {
   const { value, spread } = quantity
   if ('times' in spread)
     return spread.times === 1 ? value : value * Math.exp((Math.log(spread.times) * z) / Z_80)
-  return Math.max(0, value + (spread.plusMinus * z) / Z_80)
+  const moved = value + (spread.plusMinus * z) / Z_80
+  return quantity.unit === '°C' ? moved : Math.max(0, moved)
 }
 
 /** The ends of a quantity's 80 % interval, low and high, in its unit. */

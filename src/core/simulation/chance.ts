@@ -3,58 +3,58 @@ import type { Source } from '../plan/schema'
 import { normalQuantile } from '../quantity/normal'
 import { type Quantity, drawn } from '../quantity/quantity'
 import { streamOf, uniformAt } from '../quantity/random'
-import { type CompiledLoad, SHORTEST_PERIOD_SHARE } from './compile'
-
-/**
- * What is drawn once per run, from the spread of each quantity. Both programs draw from here, so that
- * they differ only in how they carry a run out.
- *
- * Places in a load's stream: 0 running watts, 1 average watts, 2 period, 3 minutes of a session,
- * 4 phase, 8 and on one for each cycle or session.
- */
-const PLACE = { running: 0, average: 1, period: 2, minutes: 3, phase: 4, first: 8 }
-export const FIRST_EVENT_PLACE = PLACE.first
-
-/** The unknown values of a load in one run. */
-export interface LoadValues {
-  stream: number
-  runningW: number
-  dutyFraction: number
-  periodMin: number
-  sessionMin: number
-  /** share of the first cycle already over when the outage begins */
-  phase: number
-}
+import { chargeMin } from '../load/charging'
+import type { CompiledLoad } from './compile'
+import { settleCycling, settlePump } from './cycleValues'
+import { type LoadValues, PLACE, type Settle } from './loadValues'
 
 const draw = (quantity: Quantity, stream: number, place: number) =>
-  drawn(quantity, normalQuantile(uniformAt(stream, place)))
+  isExact(quantity) ? quantity.value : drawn(quantity, normalQuantile(uniformAt(stream, place)))
 
-/** Draws a load's unknown values into `out`, which is returned. */
+const isExact = ({ spread }: Quantity) => ('times' in spread ? spread.times === 1 : spread.plusMinus === 0)
+
+/** Draws a load's unknown values for one run into `out`, which is returned. */
 export function drawLoad(load: CompiledLoad, seed: number, run: number, out: LoadValues): LoadValues {
   const stream = streamOf(seed, load.key, run)
-  out.stream = stream
-  out.runningW = draw(load.runningW, stream, PLACE.running)
-  if (load.averageW && load.periodMin) {
-    const averageW = draw(load.averageW, stream, PLACE.average)
-    out.dutyFraction = out.runningW > 0 ? Math.min(1, averageW / out.runningW) : 0
-    out.periodMin = Math.max(
-      load.periodMin.value * SHORTEST_PERIOD_SHARE,
-      draw(load.periodMin, stream, PLACE.period),
-    )
-    out.phase = uniformAt(stream, PLACE.phase)
-  }
-  if (load.minutesEach) out.sessionMin = draw(load.minutesEach, stream, PLACE.minutes)
-  return out
+  return settle(load, stream, (quantity, place) => draw(quantity, stream, place), true, out)
 }
 
-export const emptyLoadValues = (): LoadValues => ({
-  stream: 0,
-  runningW: 0,
-  dutyFraction: 0,
-  periodMin: 1,
-  sessionMin: 0,
-  phase: 0,
-})
+/** A load's middle values: nothing drawn, nothing wandering; only the phases are those of a run. */
+export function middleLoad(load: CompiledLoad, seed: number, out: LoadValues): LoadValues {
+  return settle(load, streamOf(seed, load.key, 0), ({ value }) => value, false, out)
+}
+
+function settle(
+  load: CompiledLoad,
+  stream: number,
+  value: Settle,
+  wanders: boolean,
+  out: LoadValues,
+): LoadValues {
+  const { behaviour } = load.load
+  out.stream = stream
+  out.runningW = value(behaviour.runningW, PLACE.running)
+  switch (behaviour.kind) {
+    case 'session':
+      out.sessionMin = value(behaviour.minutesEach, PLACE.minutes)
+      break
+    case 'charging':
+      out.idleW = value(behaviour.idleW, PLACE.idle)
+      out.sessionMin = chargeMin(
+        value(behaviour.energyWh, PLACE.energy),
+        Math.min(1, Math.max(0.2, value(behaviour.efficiencyFraction, PLACE.efficiency))),
+        out.runningW,
+      )
+      break
+    case 'cycling':
+      settleCycling(load, behaviour, value, wanders, out)
+      break
+    case 'pump':
+      settlePump(load, behaviour, value, wanders, out)
+      break
+  }
+  return out
+}
 
 /** Draws a source's unknown values. Fractions stay physical: an efficiency never passes 0.99. */
 export function drawSource(source: Source, key: number, seed: number, run: number): StoreValues {

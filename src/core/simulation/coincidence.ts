@@ -2,6 +2,7 @@ import { possibleStretches } from '../load/stretches'
 import { drawn } from '../quantity/quantity'
 import type { CompiledLoad } from './compile'
 import type { DemandGrid } from './demand'
+import { STARTS } from './stretchList'
 
 /** A session this many standard deviations long is longer than any that is drawn in a million. */
 const LONGEST_Z = 4.9
@@ -35,6 +36,9 @@ export function coincidences(
     (set) => !all.some((other) => other.length > set.length && set.every((slot) => other.includes(slot))),
   )
 }
+
+/** Watts are added and taken away again all through a run; what that leaves over is no overload. */
+const ROUNDING_W = 1e-6
 
 /** What broke which limit, and when, in one run. */
 export interface Overload {
@@ -70,8 +74,9 @@ export class OverloadFinder {
       let together = 0
       let largestRise = 0
       for (const slot of set) {
-        const watts = grid.wattsOf(slot)
+        const watts = grid.lists[slot].peakW
         together += watts
+        // a start counts from nothing: a defrost heater may be the larger draw of its load
         largestRise = Math.max(largestRise, this.loads[slot].startingW - watts)
       }
       return together > continuousW || together + largestRise > surgeW
@@ -80,35 +85,40 @@ export class OverloadFinder {
 
   /** The first overload before `untilMin`, or null. */
   first(grid: DemandGrid, limitsAt: LimitsAt, untilMin: number): Overload | null {
-    const stretches = this.loads.map((_, slot) => grid.stretchesOf(slot))
-    const running = new Set<number>()
+    const { lists } = grid
+    const running = new Float64Array(lists.length)
+    let together = 0
     this.next.fill(0)
     for (;;) {
       let minute = Infinity
       let slot = -1
-      for (let i = 0; i < stretches.length; i++) {
-        const stretch = stretches[i][this.next[i] >> 1]
-        if (!stretch) continue
-        const at = stretch[this.next[i] & 1]
+      for (let i = 0; i < lists.length; i++) {
+        const edge = this.next[i]
+        const k = edge >> 1
+        if (k >= lists[i].count) continue
+        const at = edge & 1 ? lists[i].offMin[k] : lists[i].onMin[k]
         // at the same instant what switches off goes first
-        if (at < minute || (at === minute && (this.next[i] & 1) === 1)) {
+        if (at < minute || (at === minute && (edge & 1) === 1)) {
           minute = at
           slot = i
         }
       }
       if (slot < 0 || minute >= untilMin) return null
-      const starts = (this.next[slot]++ & 1) === 0
-      if (!starts) {
-        running.delete(slot)
+      const edge = this.next[slot]++
+      if (edge & 1) {
+        together -= running[slot]
+        running[slot] = 0
         continue
       }
-      let others = 0
-      for (const i of running) others += grid.wattsOf(i)
-      running.add(slot)
+      const list = lists[slot]
+      const watts = list.watts[edge >> 1]
+      const others = together
+      running[slot] = watts
+      together += watts
       const { continuousW, surgeW } = limitsAt(minute)
-      if (others + grid.wattsOf(slot) > continuousW) return { minute, slot, limit: 'continuous' }
-      if (others + Math.max(grid.wattsOf(slot), this.loads[slot].startingW) > surgeW)
-        return { minute, slot, limit: 'surge' }
+      if (together > continuousW + ROUNDING_W) return { minute, slot, limit: 'continuous' }
+      const startW = list.flags[edge >> 1] & STARTS ? Math.max(watts, this.loads[slot].startW) : watts
+      if (others + startW > surgeW + ROUNDING_W) return { minute, slot, limit: 'surge' }
     }
   }
 }

@@ -1,32 +1,42 @@
-import { sessionSlots } from '../load/stretches'
 import { startingW } from '../load/start'
-import { type Intervals, windowIntervals } from '../plan/clock'
+import { chargeStarts } from '../load/charging'
+import { inflowByHour } from '../load/pump'
+import { pausesOf, scheduledStretches, sessionSlots, without } from '../load/stretches'
+import { peakRunningW } from '../load/peak'
+import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import type { Load, Source } from '../plan/schema'
-import type { Tier } from '../plan/limits'
-import type { Quantity } from '../quantity/quantity'
+import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
+import type { Load, Scenario, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
+import { surroundingsByHour } from '../weather/temperature'
 
 /** Why a load takes no part in the runs. */
 export type LeftOut = 'off' | 'refused' | 'tier' | 'voltage'
 
-/** A load ready to be run: its schedule laid out in minutes, its quantities at hand. */
+/** A load ready to be run: its schedule laid out in minutes, its hours of weather and inflow at hand. */
 export interface CompiledLoad {
   index: number
   load: Load
   /** key of its stream of chance */
   key: number
-  kind: Load['behaviour']['kind']
-  runningW: Quantity
-  /** cycling */
-  averageW: Quantity | null
-  periodMin: Quantity | null
-  /** scheduled: when it is on; constant: the whole horizon */
+  /** scheduled: when it is on; constant: the whole horizon; pauses taken out */
   stretches: Intervals
   /** session */
-  minutesEach: Quantity | null
   slots: { fromMin: number; toMin: number }[]
+  /** charging: when each charge begins */
+  chargesAt: number[]
+  /** when it is kept off */
+  pauses: Intervals
+  /** cycling that follows the weather: °C by the hour; null otherwise */
+  surroundC: Float64Array | null
+  /** pump: inflow by the hour against the known; null otherwise */
+  inflow: Float64Array | null
+  setBackK: number
+  /** the most it draws running, and at its start */
+  peakW: number
   startingW: number
+  /** its motor's start alone; 0 without one */
+  startW: number
   /** on-and-off pairs one run has, about; exact but for cycling loads */
   expectedPairs: number
 }
@@ -45,10 +55,11 @@ export interface CompiledPlan {
   leftOut: { loadId: string; why: LeftOut }[]
 }
 
+/** No drawn cycle is shorter than this at half duty, so that a run's switchings are bounded. */
+export const SHORTEST_CYCLE_MIN = 0.5
+
 const TIER_ORDER: readonly Tier[] = ['hold', 'ration', 'spare']
 
-/** A drawn cycle is never shorter than this share of its middle value, so that a run's switchings are bounded. */
-export const SHORTEST_PERIOD_SHARE = 0.25
 /** Each on and off time of a cycle varies evenly by up to this share. Common practice, no source. */
 export const CYCLE_JITTER = 0.3
 
@@ -74,10 +85,11 @@ export function leftOutWhy(load: Load, plan: Plan): LeftOut | null {
 export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.durationH)): CompiledPlan {
   const leftOut: CompiledPlan['leftOut'] = []
   const carried: CompiledLoad[] = []
+  const weather = weatherOf(plan.scenario, hoursOf(horizonMin))
   plan.loads.forEach((load) => {
     const why = leftOutWhy(load, plan)
     if (why) leftOut.push({ loadId: load.id, why })
-    else carried.push(compileLoad(load, carried.length, plan.scenario.startsAt, horizonMin))
+    else carried.push(compileLoad(load, carried.length, plan.scenario, horizonMin, weather))
   })
   const { sources } = plan.powerSystem
   const chains = sources
@@ -98,40 +110,93 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
 const follower = (sources: readonly Source[], of: Source) =>
   sources.find(({ afterSourceId }) => afterSourceId === of.id)
 
-function compileLoad(load: Load, index: number, startsAt: string, horizonMin: number): CompiledLoad {
-  const { behaviour } = load
+/** Hours that cover a horizon. */
+export const hoursOf = (horizonMin: number) => Math.ceil(horizonMin / 60) + 1
+
+type Weather = Record<Surroundings, Float64Array>
+
+export const weatherOf = (scenario: Scenario, hours: number): Weather =>
+  Object.fromEntries(
+    SURROUNDINGS.map((where) => [where, surroundingsByHour(scenario, where, hours)]),
+  ) as Weather
+
+/** Lays one load out. @param index its place among the carried */
+export function compileLoad(
+  load: Load,
+  index: number,
+  scenario: Scenario,
+  horizonMin: number,
+  weather = weatherOf(scenario, hoursOf(horizonMin)),
+): CompiledLoad {
+  const { behaviour, steering } = load
+  const { startsAt } = scenario
+  const pauses = pausesOf(steering, startsAt, horizonMin)
   const compiled: CompiledLoad = {
     index,
     load,
     key: keyOf(`load ${load.id}`),
-    kind: behaviour.kind,
-    runningW: behaviour.runningW,
-    averageW: null,
-    periodMin: null,
     stretches: [],
-    minutesEach: null,
     slots: [],
+    chargesAt: [],
+    pauses,
+    surroundC: null,
+    inflow: null,
+    setBackK: 0,
+    peakW: peakRunningW(behaviour),
     startingW: startingW(load),
+    startW: load.start?.watts.value ?? 0,
     expectedPairs: 1,
   }
   switch (behaviour.kind) {
     case 'constant':
-      compiled.stretches = [[0, horizonMin]]
-      break
-    case 'scheduled':
-      compiled.stretches = windowIntervals(behaviour.windows, startsAt, horizonMin)
+      compiled.stretches = without([[0, horizonMin]], pauses)
       compiled.expectedPairs = compiled.stretches.length
       break
-    case 'session':
-      compiled.minutesEach = behaviour.minutesEach
-      compiled.slots = sessionSlots(behaviour, startsAt, horizonMin)
+    case 'scheduled':
+      compiled.stretches = without(scheduledStretches(behaviour, startsAt, horizonMin), pauses)
+      compiled.expectedPairs = compiled.stretches.length
+      break
+    case 'session': {
+      const moved = steering?.sessionsAt
+      const session = moved && 'at' in behaviour.when ? { ...behaviour, when: { at: moved } } : behaviour
+      compiled.slots = sessionSlots(session, startsAt, horizonMin)
       compiled.expectedPairs = compiled.slots.length
       break
-    case 'cycling':
-      compiled.averageW = behaviour.averageW
-      compiled.periodMin = behaviour.periodMin
-      compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
+    }
+    case 'charging':
+      compiled.chargesAt = chargeStarts(behaviour.when, startsAt, horizonMin)
+      compiled.expectedPairs = 2 * compiled.chargesAt.length + 1
       break
+    case 'cycling':
+      compiled.setBackK = steering?.setBackK ?? 0
+      compiled.surroundC = surroundOf(behaviour.follows, weather)
+      compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
+      if (behaviour.blower) compiled.expectedPairs *= 3
+      break
+    case 'pump': {
+      const { cycle } = behaviour
+      compiled.inflow = inflowByHour(behaviour, scenario, hoursOf(horizonMin))
+      const most = Math.max(...compiled.inflow)
+      const everyMin =
+        cycle.by === 'spacing'
+          ? cycle.everyMin.value / Math.max(1, most)
+          : Math.max(
+              (4 * cycle.volumeL.value) / cycle.rateLMin.value,
+              (cycle.volumeL.value * 60) / Math.max(1e-6, cycle.inflowLH.value * most),
+            )
+      compiled.expectedPairs = Math.ceil(horizonMin / Math.max(SHORTEST_CYCLE_MIN, everyMin)) + 1
+      break
+    }
   }
   return compiled
+}
+
+type Follows = Extract<Load['behaviour'], { kind: 'cycling' }>['follows']
+
+function surroundOf(follows: Follows, weather: Weather): Float64Array | null {
+  if (!follows) return null
+  const { surroundings } = follows
+  return typeof surroundings === 'string'
+    ? weather[surroundings]
+    : new Float64Array(weather.indoors.length).fill(surroundings.aboutC.value)
 }

@@ -53,5 +53,36 @@ export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[
       events.push({ kind: 'overload', sourceId, loadId, limit, fraction, atMin })
     }
   }
-  return events.sort((a, b) => a.atMin.p50 - b.atMin.p50)
+  return [...events, ...chains.flatMap(defrostEvents)].sort((a, b) => a.atMin.p50 - b.atMin.p50)
+}
+
+/** When loads first defrost before their battery ends, and how often a defrost is what ends it. */
+function defrostEvents({ chain, defrosts, emptyMin }: ChainRuns): PlanEvent[] {
+  const end = emptyMin[emptyMin.length - 1]
+  return defrosts.flatMap(({ slot, runs }) => {
+    const { load } = chain.loads[slot]
+    const one = (kind: PlanEvent['kind'], minutes: number[]): PlanEvent[] =>
+      minutes.length === 0
+        ? []
+        : [
+            {
+              kind,
+              sourceId: load.sourceId,
+              loadId: load.id,
+              limit: null,
+              fraction: minutes.length / runs.length,
+              atMin: percentilesOf(Float64Array.from(minutes)),
+            },
+          ]
+    return [
+      ...one(
+        'defrost',
+        runs.flatMap(({ firstMin }, run) => (firstMin < end[run] && firstMin < Infinity ? [firstMin] : [])),
+      ),
+      ...one(
+        'ends-in-defrost',
+        runs.flatMap(({ endsIt }, run) => (endsIt ? [end[run]] : [])),
+      ),
+    ]
+  })
 }

@@ -1,8 +1,11 @@
 import { storePath } from '../conversion/loss'
 import type { Plan } from '../plan/document'
-import { bitsAt, uniformAt } from '../quantity/random'
-import { FIRST_EVENT_PLACE, type LoadValues, drawLoad, drawSource, emptyLoadValues } from './chance'
-import { CYCLE_JITTER, type CompiledLoad, compile, horizonOf } from './compile'
+import { without } from '../load/stretches'
+import { uniformAt } from '../quantity/random'
+import { drawLoad, drawSource } from './chance'
+import { type CompiledLoad, compile, horizonOf, hoursOf } from './compile'
+import { FIRST_EVENT_PLACE, type LoadValues, emptyLoadValues } from './loadValues'
+import { slowCycles } from './oracleCycles'
 
 /** One run of one chain, as the oracle sees it. */
 export interface OracleRun {
@@ -16,7 +19,7 @@ export interface OracleRun {
 
 /**
  * The slow program, kept as the oracle of the fast one: minute by minute, load by load, it asks each load
- * how many of this minute's seconds it runs, adds the watts up and takes the energy from the store. It
+ * what it draws in this minute, adds the watts up and takes the energy from the store. It
  * shares the draws and nothing else.
  *
  * @returns by run, by chain
@@ -33,7 +36,7 @@ export function simulateSlowly(
     all.push(
       compiled.chains.map((chain) => {
         const loads = chain.loads.map((load) =>
-          loadAtWork(load, drawLoad(load, seed, run, emptyLoadValues())),
+          loadAtWork(load, drawLoad(load, seed, run, emptyLoadValues(hoursOf(horizonMin))), horizonMin),
         )
         const stores = chain.sources.map((source, s) => {
           const path = storePath(source.lossRule, drawSource(source, chain.sourceKeys[s], seed, run))
@@ -46,8 +49,8 @@ export function simulateSlowly(
         }
         let active = 0
         for (let minute = 0; minute < horizonMin; minute++) {
-          const shares = loads.map((load) => load.shareOn(minute))
-          const demandW = loads.reduce((sum, load, i) => sum + load.watts * shares[i], 0)
+          const watts = loads.map((load) => load.wattsIn(minute))
+          const demandW = watts.reduce((sum, w) => sum + w, 0)
           let restOfMinute = 1
           while (active < stores.length && restOfMinute > 0) {
             const { path } = stores[active]
@@ -66,7 +69,7 @@ export function simulateSlowly(
             }
           }
           const supplied = 1 - (active < stores.length ? 0 : restOfMinute)
-          loads.forEach((load, i) => (result.suppliedWh[i] += (load.watts * shares[i] * supplied) / 60))
+          loads.forEach((_, i) => (result.suppliedWh[i] += (watts[i] * supplied) / 60))
           stores.forEach(({ path, energyWh }, s) => result.fractions[s].push(energyWh / path.capacityWh))
           if (active === stores.length) break
         }
@@ -78,59 +81,71 @@ export function simulateSlowly(
 }
 
 interface LoadAtWork {
-  watts: number
-  /** share of the minute (0…1) in which the load is on; to be asked for every minute in order */
-  shareOn(minute: number): number
+  /** mean watts over the minute; to be asked for every minute in order */
+  wattsIn(minute: number): number
 }
 
-function loadAtWork(load: CompiledLoad, values: LoadValues): LoadAtWork {
-  const watts = values.runningW
-  switch (load.kind) {
-    case 'constant':
-      return { watts, shareOn: () => 1 }
-    case 'scheduled':
-      return { watts, shareOn: (minute) => overlap(load.stretches, minute) }
-    case 'session': {
-      const sessions: [number, number][] = []
-      let busyUntil = 0
-      load.slots.forEach(({ fromMin, toMin }, k) => {
-        const room = Math.max(0, toMin - fromMin - values.sessionMin)
-        const from = fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k)
-        const to = from + values.sessionMin
-        if (to > Math.max(busyUntil, from)) sessions.push([Math.max(busyUntil, from), to])
-        busyUntil = Math.max(busyUntil, to)
-      })
-      return { watts, shareOn: (minute) => overlap(sessions, minute) }
-    }
-    case 'cycling':
-      return { watts, shareOn: cyclesOf(values) }
+/** A stretch of being on, as the oracle lays a run out. */
+type Piece = [from: number, to: number, watts: number]
+
+function loadAtWork(load: CompiledLoad, values: LoadValues, horizonMin: number): LoadAtWork {
+  const pieces = piecesOf(load, values, horizonMin)
+  let first = 0
+  return {
+    wattsIn: (minute) => {
+      while (first < pieces.length && pieces[first][1] <= minute) first++
+      let watts = 0
+      for (let i = first; i < pieces.length && pieces[i][0] < minute + 1; i++) {
+        const [from, to, w] = pieces[i]
+        watts += w * Math.max(0, Math.min(to, minute + 1) - Math.max(from, minute))
+      }
+      return watts
+    },
   }
 }
 
-function overlap(stretches: readonly [number, number][], minute: number): number {
-  let share = 0
-  for (const [from, to] of stretches) share += Math.max(0, Math.min(to, minute + 1) - Math.max(from, minute))
-  return share
-}
-
-/** A thermostat that switches on, waits, switches off, waits; with the fraction of the minute it was on. */
-function cyclesOf({ stream, dutyFraction, periodMin, phase }: LoadValues): (minute: number) => number {
-  if (dutyFraction <= 0) return () => 0
-  if (dutyFraction >= 1) return () => 1
-  const jittered = (bits: number) => 1 + ((bits - 32767.5) / 32768) * CYCLE_JITTER
-  let cycle = FIRST_EVENT_PLACE
-  let isOn = true
-  let since = -phase * periodMin
-  let until = since + dutyFraction * periodMin * jittered(bitsAt(stream, cycle) >>> 16)
-  return (minute) => {
-    let share = 0
-    for (;;) {
-      if (isOn) share += Math.max(0, Math.min(until, minute + 1) - Math.max(since, minute))
-      if (until >= minute + 1) return share
-      since = until
-      if (isOn) until += (1 - dutyFraction) * periodMin * jittered(bitsAt(stream, cycle) & 0xffff)
-      else until += dutyFraction * periodMin * jittered(bitsAt(stream, ++cycle) >>> 16)
-      isOn = !isOn
+function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): Piece[] {
+  const watts = values.runningW
+  const isPaused = (minute: number) => load.pauses.some(([a, b]) => minute >= a && minute < b)
+  const nextPause = (minute: number) =>
+    Math.min(Infinity, ...load.pauses.map(([a]) => a).filter((a) => a >= minute))
+  switch (load.load.behaviour.kind) {
+    case 'constant':
+    case 'scheduled':
+      return load.stretches.map(([from, to]) => [from, to, watts])
+    case 'session': {
+      const sessions: Piece[] = []
+      let busyUntil = 0
+      load.slots.forEach(({ fromMin, toMin }, k) => {
+        const room = Math.max(0, toMin - fromMin - values.sessionMin)
+        const at = fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k)
+        const from = Math.max(busyUntil, at)
+        if (isPaused(from)) return
+        const to = Math.min(at + values.sessionMin, nextPause(from))
+        if (to <= from) return
+        sessions.push([from, to, watts])
+        busyUntil = Math.min(to, horizonMin)
+      })
+      return sessions
     }
+    case 'charging': {
+      const pieces: Piece[] = []
+      let at = 0
+      for (const charge of load.chargesAt) {
+        const from = Math.max(at, charge)
+        if (isPaused(from)) continue
+        const to = Math.min(from + values.sessionMin, nextPause(from), horizonMin)
+        if (to <= from) continue
+        pieces.push([at, from, values.idleW], [from, to, watts])
+        at = to
+      }
+      pieces.push([at, horizonMin, values.idleW])
+      return pieces.flatMap(([from, to, w]) =>
+        w === watts ? [[from, to, w]] : without([[from, to]], load.pauses).map(([a, b]): Piece => [a, b, w]),
+      ) as Piece[]
+    }
+    case 'cycling':
+    case 'pump':
+      return slowCycles(load, values, horizonMin)
   }
 }

@@ -10,7 +10,8 @@ import {
 } from '../../../tests/support/samplePlan'
 import { quantity } from '../quantity/quantity'
 import { chargeAt } from './chargeAt'
-import { drawLoad, drawSource, emptyLoadValues } from './chance'
+import { drawLoad, drawSource, middleLoad } from './chance'
+import { emptyLoadValues } from './loadValues'
 import { coincidences } from './coincidence'
 import { compile, horizonOf } from './compile'
 import { DemandGrid } from './demand'
@@ -48,7 +49,7 @@ describe('chance', () => {
 
   test('a load draws the same whatever stands beside it, and other values than its twin', () => {
     const alone = compile(planWith([loadOf(cycling(150, 60, 45, 1.5), { id: 'b' })])).chains[0].loads[0]
-    const draw = (load: typeof alone) => ({ ...drawLoad(load, 7, 3, emptyLoadValues()) })
+    const draw = (load: typeof alone) => ({ ...drawLoad(load, 7, 3, emptyLoadValues(200)) })
     expect(draw(alone)).toEqual(draw(loads[1]))
     expect(draw(loads[0])).not.toEqual(draw(loads[1]))
   })
@@ -65,7 +66,7 @@ describe('chance', () => {
 
   test('80 of 100 draws lie in the 80 % interval', () => {
     const averages = Array.from({ length: 2000 }, (_, run) => {
-      const { runningW } = drawLoad(loads[0], 1, run, emptyLoadValues())
+      const { runningW } = drawLoad(loads[0], 1, run, emptyLoadValues(200))
       return runningW
     })
     const inside = averages.filter((watts) => watts > 150 / 1.5 && watts < 150 * 1.5).length / averages.length
@@ -78,7 +79,7 @@ describe('DemandGrid', () => {
   const gridOf = (...loads: Parameters<typeof planWith>[0]) => {
     const [{ loads: compiled }] = compile(planWith(loads), 2880).chains
     const grid = new DemandGrid(compiled, 2880)
-    compiled.forEach((load, slot) => grid.write(slot, load, drawLoad(load, 1, 0, emptyLoadValues())))
+    compiled.forEach((load, slot) => grid.write(slot, load, middleLoad(load, 1, emptyLoadValues(200))))
     const demandW = new Float64Array(2880)
     runningSum(grid.changeW, 2880, demandW)
     return { grid, demandW }
@@ -96,7 +97,7 @@ describe('DemandGrid', () => {
     const { demandW, grid } = gridOf(loadOf(session(1000, 0.5, ['20:00'])))
     expect(demandW[120]).toBeCloseTo(500, 9)
     expect(demandW[121]).toBeCloseTo(0, 9)
-    expect(grid.stretchesOf(0)[0]).toEqual([120, 120.5])
+    expect([grid.lists[0].onMin[0], grid.lists[0].offMin[0]]).toEqual([120, 120.5])
     expect(grid.energyWh(0, 120.25)).toBeCloseTo(1000 / 240, 9)
   })
 

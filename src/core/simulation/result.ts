@@ -58,7 +58,7 @@ export interface LoadResult {
 
 /** Something that happens at an hour of the clock, with the spread of that hour over the runs. */
 export interface PlanEvent {
-  kind: 'empty' | 'takes-over' | 'overload'
+  kind: 'empty' | 'takes-over' | 'overload' | 'defrost' | 'ends-in-defrost'
   sourceId: string
   loadId: string | null
   limit: 'continuous' | 'surge' | null

@@ -52,7 +52,8 @@ describe('plans that can be reckoned by hand', () => {
 
   test('a pump’s 15 seconds every 6 minutes keep their energy though a cycle is shorter than a step', () => {
     const plan = planWith([loadOf(cycling(600, 600 * (15 / 360), 6))], undefined, 48)
-    expect(simulate(plan, { runs: 50 }).loads[0].askedWh).toBeCloseTo(25 * 48, -1)
+    // its inflow wanders from run to run, so the mean of the runs is near, not exact
+    expect(simulate(plan, { runs: 400 }).loads[0].askedWh / (25 * 48)).toBeCloseTo(1, 1)
   })
 
   test('a refrigerator’s cycles come to its average over many runs', () => {

@@ -1,11 +1,13 @@
 import { storePath } from '../conversion/loss'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
-import { drawLoad, drawSource, emptyLoadValues } from './chance'
-import { type CompiledChain, type CompiledPlan, compile, horizonOf } from './compile'
+import { drawLoad, drawSource } from './chance'
+import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
 import { DemandGrid } from './demand'
+import { type DefrostRun, defrostOf } from './defrosts'
 import { eventsOf, overloadsOf, percentilesOf } from './events'
+import { emptyLoadValues } from './loadValues'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 
@@ -31,6 +33,8 @@ export interface ChainRuns {
   suppliedWh: Float64Array
   energy: { takenWh: number; noLoadWh: number }
   overloads: (Overload | null)[]
+  /** by load that defrosts, by run */
+  defrosts: { slot: number; runs: DefrostRun[] }[]
 }
 
 /**
@@ -84,7 +88,10 @@ function runChain(
   const finder = new OverloadFinder(loads, startsAt, horizonMin)
   const continuousW = Math.min(...sources.map((source) => source.continuousW.value))
   const surgeW = Math.min(...sources.map((source) => source.surgeW.value))
-  const values = emptyLoadValues()
+  const values = emptyLoadValues(hoursOf(horizonMin))
+  const defrosting = loads.flatMap(({ load }, slot) =>
+    load.behaviour.kind === 'cycling' && load.behaviour.defrost ? [slot] : [],
+  )
   const out: ChainRuns = {
     chain,
     fractions: sources.map(() => new Float32Array(points * runs)),
@@ -93,6 +100,7 @@ function runChain(
     suppliedWh: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },
     overloads: [],
+    defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
   }
   for (let run = 0; run < runs; run++) {
     grid.changeW.fill(0)
@@ -123,6 +131,7 @@ function runChain(
       out.askedWh[slot] += askedWh
       out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
     }
+    for (const { slot, runs: found } of out.defrosts) found.push(defrostOf(grid.lists[slot], end))
     if (finder.isPossible(grid, continuousW, surgeW)) {
       const limitsAt = (minute: number) => {
         const active = Math.max(

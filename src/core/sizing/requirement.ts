@@ -1,4 +1,5 @@
 import { possibleStretches } from '../load/stretches'
+import { peakRunningW } from '../load/peak'
 import { startingW } from '../load/start'
 import type { Load, Profile } from '../plan/schema'
 
@@ -49,17 +50,17 @@ export function requirementOf(
   }
   for (const moment of moments) {
     const together = loads.filter((_, i) => stretches[i].some(([a, b]) => a <= moment && moment < b))
-    const runningW = sumOf(together, (load) => load.behaviour.runningW.value)
-    const starter = largest(together, (load) => startingW(load) - load.behaviour.runningW.value)
+    const runningW = sumOf(together, (load) => peakRunningW(load.behaviour))
+    const starter = largest(together, (load) => startingW(load) - peakRunningW(load.behaviour))
     const startW =
       school === 'sum-of-starts'
         ? sumOf(together, startingW)
-        : runningW + (starter ? startingW(starter) - starter.behaviour.runningW.value : 0)
+        : runningW + (starter ? startingW(starter) - peakRunningW(starter.behaviour) : 0)
     if (runningW > found.runningW)
       Object.assign(found, {
         runningW,
         runningAtMin: moment,
-        running: byWatts(together, (l) => l.behaviour.runningW.value),
+        running: byWatts(together, (l) => peakRunningW(l.behaviour)),
       })
     if (startW > found.startW)
       Object.assign(found, {

@@ -45,9 +45,28 @@ export function asKind(behaviour: Behaviour, kind: BehaviourKind): Behaviour {
         runningW,
         averageW: quantity(Math.round(average), 'W', 'typical'),
         periodMin: quantity(40, 'min', 'typical', { times: 1.3 }),
-        dutyFollows: 'nothing',
       }
     }
+    case 'pump':
+      return {
+        kind,
+        runningW,
+        cycle: {
+          by: 'spacing',
+          onMin: quantity(0.25, 'min', 'typical', { times: 1.3 }),
+          everyMin: quantity(10, 'min', 'typical', { times: 1.7 }),
+        },
+        inflowFollows: 'nothing',
+      }
+    case 'charging':
+      return {
+        kind,
+        runningW,
+        energyWh: quantity(50, 'Wh', 'typical'),
+        efficiencyFraction: quantity(0.85, '1', 'typical', { plusMinus: 0.05 }),
+        idleW: quantity(0.5, 'W', 'typical', { times: 2 }),
+        when: { at: ['19:00'] },
+      }
   }
 }
 

@@ -1,0 +1,115 @@
+import { DAY_MIN, epochMinute } from '../plan/clock'
+import type { Rain } from '../plan/limits'
+import type { Pump, Scenario } from '../plan/schema'
+import { formatNumber, formatPercent } from '../quantity/format'
+import type { Working } from '../quantity/working'
+
+/**
+ * Demand-driven pumps: a pit that fills with V between its float switches while Qi flows in and Qp is lifted
+ * runs t_on = V ÷ (Qp − Qi) and rests t_off = V ÷ Qi. With D = Qi ÷ Qp these are a thermostat's times at the half-duty
+ * period 4·V ÷ Qp, so pumps and thermostats are run by one engine.
+ */
+
+/** Inflow against a dry spell. From memory: a pit that is lifted a few times a day fills every few minutes in a downpour. */
+export const RAIN_INFLOW: Readonly<Record<Rain, number>> = { dry: 1, rain: 5, downpour: 15 }
+
+/** Water used in each hour of the day, mean 1: little at night, most in the morning and the evening. From memory. */
+const USE_BY_HOUR = [
+  0.25, 0.15, 0.1, 0.1, 0.2, 0.6, 1.5, 2.1, 1.8, 1.3, 1.1, 1, 1.1, 1, 0.9, 0.95, 1.1, 1.5, 1.9, 1.7, 1.4, 1.1,
+  0.75, 0.4,
+]
+
+/** A pump's duty and half-duty period from its values. */
+export interface PumpCycle {
+  /** share of the time it must run; 1 and more never stops */
+  duty: number
+  periodHalfMin: number
+}
+
+/** From "so long every so often". @example spacingCycle(0.25, 6) // duty 0.0417 */
+export function spacingCycle(onMin: number, everyMin: number): PumpCycle {
+  const duty = onMin / everyMin
+  return { duty, periodHalfMin: 4 * onMin * Math.max(0.01, 1 - duty) }
+}
+
+/** From volume between the switches (L), pump rate (L/min) and inflow (L/h). */
+export function volumeCycle(volumeL: number, rateLMin: number, inflowLH: number): PumpCycle {
+  return { duty: inflowLH / 60 / rateLMin, periodHalfMin: (4 * volumeL) / rateLMin }
+}
+
+/** The cycle at the middle values, as it was known. */
+export function knownCycle({ cycle }: Pump): PumpCycle {
+  return cycle.by === 'spacing'
+    ? spacingCycle(cycle.onMin.value, cycle.everyMin.value)
+    : volumeCycle(cycle.volumeL.value, cycle.rateLMin.value, cycle.inflowLH.value)
+}
+
+/**
+ * Inflow by the hour of the outage against what was known: rain raises it, use follows the day.
+ *
+ * @returns a factor for each hour; means of one day come to the rain's factor, or to 1
+ */
+export function inflowByHour(pump: Pump, scenario: Scenario, hours: number): Float64Array {
+  const factors = new Float64Array(hours).fill(1)
+  if (pump.inflowFollows === 'rain')
+    return factors.fill(RAIN_INFLOW[scenario.rain] / RAIN_INFLOW[pump.knownIn ?? 'dry'])
+  if (pump.inflowFollows === 'use') {
+    const mean = USE_BY_HOUR.reduce((sum, share) => sum + share, 0) / 24
+    const first = Math.floor((epochMinute(scenario.startsAt) % DAY_MIN) / 60)
+    for (let i = 0; i < hours; i++) factors[i] = USE_BY_HOUR[(first + i) % 24] / mean
+  }
+  return factors
+}
+
+/** What is wrong with a pump that cannot keep up, or null. */
+export function pumpTrouble(pump: Pump, scenario: Scenario): string | null {
+  const { duty } = knownCycle(pump)
+  const now = duty * Math.max(...inflowByHour(pump, scenario, 24))
+  if (now < 1) return null
+  return `As much flows in as the pump lifts (${formatPercent(now)} of its rate): it never stops, and the water rises.`
+}
+
+/** How a pump's run time and spacing come about. */
+export function pumpWorking(name: string, pump: Pump, scenario: Scenario): Working {
+  const { duty, periodHalfMin } = knownCycle(pump)
+  const factor = inflowByHour(pump, scenario, 24).reduce((sum, f) => sum + f, 0) / 24
+  const now = duty * factor
+  const value = (label: string, q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'drilled' }) => ({
+    name: label,
+    value: `${formatNumber(q.value)} ${q.unit}`,
+    evidence: q.evidence,
+  })
+  const { cycle } = pump
+  const steps: Working['steps'] = [
+    {
+      label: 'Share of the time, as known',
+      formula: cycle.by === 'spacing' ? 'time on ÷ spacing' : 'inflow ÷ 60 ÷ pump rate',
+      values:
+        cycle.by === 'spacing'
+          ? [value('time on', cycle.onMin), value('every', cycle.everyMin)]
+          : [value('inflow', cycle.inflowLH), value('pump rate', cycle.rateLMin)],
+      result: formatPercent(duty),
+    },
+    {
+      label: 'In this outage',
+      formula:
+        pump.inflowFollows === 'rain'
+          ? 'share × inflow of this rain ÷ inflow when known'
+          : 'share × use through the day, mean 1',
+      values: [{ name: 'factor', value: formatNumber(factor) }],
+      result: formatPercent(now),
+    },
+    {
+      label: 'Run time and spacing',
+      formula: 'on = V ÷ (rate − inflow), off = V ÷ inflow, with V ÷ rate = the quarter of the half-duty period',
+      values: [{ name: 'V ÷ rate', value: `${formatNumber(periodHalfMin / 4)} min` }],
+      result:
+        now >= 1 || now <= 0
+          ? now <= 0
+            ? 'nothing flows in'
+            : 'never stops'
+          : `${formatNumber(periodHalfMin / (4 * (1 - now)))} min on, ${formatNumber(periodHalfMin / (4 * now), 1)} min off`,
+    },
+  ]
+  return { title: `${name}: how often it runs`, steps }
+}
