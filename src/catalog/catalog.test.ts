@@ -6,7 +6,7 @@ import { householdLoadSchema, powerSystemSchema } from '@/core/plan/schema'
 import { powerFaults } from '@/core/plan/document'
 import { middlePath, steadyHours } from '@/core/conversion/loss'
 import { evaluate } from '@/core/sizing/evaluate'
-import { APPLIANCES } from './appliances'
+import { APPLIANCES, GROUPS, type OutageKind, outageKindOf } from './appliances'
 import { demoHousehold } from './demoHousehold'
 import { EQUIPMENT, equipmentClass, sourceOf, systemOf, usualNoLoadW } from './equipment'
 import { newHousehold } from './newHousehold'
@@ -68,13 +68,32 @@ describe('typical loads', () => {
   test('no average is above its running watts, and no start below', () => {
     for (const { behaviour, start } of APPLIANCES) {
       expect(averageW(behaviour)).toBeLessThanOrEqual(behaviour.runningW.value)
+      expect(averageW(behaviour)).toBeGreaterThan(0)
       if (start) expect(start[0]).toBeGreaterThan(behaviour.runningW.value)
     }
   })
 
   test('medical devices carry a caution, and resistance heat is never offered as Hold', () => {
     for (const { medical, caution } of APPLIANCES) if (medical) expect(caution).toMatch(/emergency plan/)
-    expect(APPLIANCES.find(({ id }) => id === 'fan-heater')?.tier).toBe('refuse')
+    for (const id of ['fan-heater', 'water-heater', 'dryer', 'oven', 'hair-dryer'])
+      expect(Object.values(APPLIANCES.find((one) => one.id === id)!.tiers)).not.toContain('hold')
+  })
+
+  test('a catalogue of sixty and more, of every group, each under its own id', () => {
+    expect(APPLIANCES.length).toBeGreaterThanOrEqual(60)
+    expect(new Set(APPLIANCES.map(({ id }) => id)).size).toBe(APPLIANCES.length)
+    expect(new Set(APPLIANCES.map(({ group }) => group)).size).toBe(GROUPS.length)
+  })
+
+  test('what is held depends on the outage: heating in frost, cold food in heat, pumps in rain', () => {
+    const tierOf = (id: string, kind: OutageKind) => APPLIANCES.find((one) => one.id === id)!.tiers[kind]
+    expect([tierOf('boiler', 'cold'), tierOf('boiler', 'heat')]).toEqual(['hold', 'spare'])
+    expect([tierOf('refrigerator', 'cold'), tierOf('refrigerator', 'heat')]).toEqual(['ration', 'hold'])
+    expect(tierOf('septic-lift', 'wet')).toBe('hold')
+    expect(outageKindOf({ outdoor: { lowC: -16, highC: -6 }, rain: 'dry' })).toBe('cold')
+    expect(outageKindOf({ outdoor: { lowC: 19, highC: 34 }, rain: 'dry' })).toBe('heat')
+    expect(outageKindOf({ outdoor: { lowC: 6, highC: 9 }, rain: 'downpour' })).toBe('wet')
+    expect(outageKindOf({ outdoor: { lowC: 10, highC: 20 }, rain: 'dry' })).toBe('mild')
   })
 })
 

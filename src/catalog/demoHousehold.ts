@@ -1,7 +1,9 @@
 import type { Household } from '@/core/plan/household'
-import type { Behaviour, HouseholdLoad, Scenario } from '@/core/plan/schema'
+import { coldBoxBehaviour } from '@/core/load/coldBox'
+import type { Behaviour, Cycling, HouseholdLoad, Scenario } from '@/core/plan/schema'
 import type { Tier } from '@/core/plan/limits'
 import { type Evidence, type Quantity, quantity } from '@/core/quantity/quantity'
+import { heating } from './appliances'
 import { equipmentClass, systemOf } from './equipment'
 
 /** The sample household "Tarn End": an invented stone house in an invented valley, with invented numbers. */
@@ -89,6 +91,12 @@ const start = (watts: number, seconds: number, evidence: Evidence): HouseholdLoa
   seconds: quantity(seconds, 's', 'typical', { times: 2 }),
 })
 
+/** The outhouse is unheated: the freezer's defrost and doors are few there. */
+const inTheOuthouse = (freezer: Cycling): Cycling => ({
+  ...freezer,
+  follows: freezer.follows && { ...freezer.follows, surroundings: 'outdoors' },
+})
+
 const cycling = (runningW: Quantity<'W'>, averageW: Quantity<'W'>, periodMin: number): Behaviour => ({
   kind: 'cycling',
   runningW,
@@ -103,7 +111,11 @@ const LOADS: HouseholdLoad[] = [
   load(
     'boiler',
     'Boiler, two circulators',
-    cycling(quantity(150, 'W', 'measured', { times: 1.05 }), quantity(44, 'W', 'measured'), 24),
+    {
+      ...heating(150, 24, -10),
+      runningW: quantity(150, 'W', 'measured', { times: 1.05 }),
+      averageW: quantity(48, 'W', 'measured'),
+    },
     [on('hold'), off('spare'), on('ration')],
     {
       start: start(310, 0.3, 'measured'),
@@ -113,7 +125,10 @@ const LOADS: HouseholdLoad[] = [
   load(
     'larder-refrigerator',
     'Larder refrigerator',
-    cycling(quantity(165, 'W', 'label', { times: 1.2 }), quantity(52, 'W', 'label'), 42),
+    {
+      ...coldBoxBehaviour({ type: 'top-freezer', litres: 480, year: 2009, runningW: 165 }),
+      averageW: quantity(66, 'W', 'label', { times: 1.5 }),
+    },
     [on('ration'), on('hold'), on('hold')],
     {
       start: start(1050, 0.3, 'label'),
@@ -122,7 +137,7 @@ const LOADS: HouseholdLoad[] = [
   load(
     'outhouse-freezer',
     'Upright freezer, outhouse',
-    cycling(quantity(95, 'W', 'typical', { times: 1.3 }), quantity(19, 'W', 'typical'), 50),
+    inTheOuthouse(coldBoxBehaviour({ type: 'upright-freezer', litres: 260, year: 2016, runningW: 95 })),
     [on('hold'), on('hold'), on('hold')],
     {
       start: start(620, 0.3, 'typical'),
@@ -151,7 +166,17 @@ const LOADS: HouseholdLoad[] = [
   load(
     'drain-pump',
     'Cellar drain pump',
-    cycling(quantity(520, 'W', 'label', { times: 1.2 }), quantity(6, 'W', 'typical', { times: 1.7 }), 16),
+    {
+      kind: 'pump',
+      runningW: quantity(520, 'W', 'label', { times: 1.2 }),
+      cycle: {
+        by: 'spacing',
+        onMin: quantity(0.3, 'min', 'measured', { times: 1.15 }),
+        everyMin: quantity(11, 'min', 'measured', { times: 1.4 }),
+      },
+      inflowFollows: 'rain',
+      knownIn: 'rain',
+    },
     [on('hold'), on('hold'), on('hold')],
     {
       start: start(1500, 0.5, 'typical'),
@@ -161,10 +186,15 @@ const LOADS: HouseholdLoad[] = [
     'well-pump',
     'Well pump',
     {
-      kind: 'session',
+      kind: 'pump',
       runningW: quantity(920, 'W', 'label', { times: 1.2 }),
-      minutesEach: quantity(1.5, 'min', 'typical', { times: 1.4 }),
-      when: { timesADay: 12, from: '06:30', to: '23:00' },
+      cycle: {
+        by: 'volume',
+        volumeL: quantity(30, 'L', 'typical', { times: 1.3 }),
+        rateLMin: quantity(25, 'L/min', 'typical', { times: 1.3 }),
+        inflowLH: quantity(20, 'L/h', 'typical', { times: 1.5 }),
+      },
+      inflowFollows: 'use',
     },
     [on('ration'), on('ration'), on('ration')],
     {
@@ -187,7 +217,14 @@ const LOADS: HouseholdLoad[] = [
   load(
     'phones-laptops',
     'Phones, two laptops',
-    { kind: 'scheduled', runningW: quantity(60, 'W', 'typical'), windows: [{ from: '19:00', to: '21:30' }] },
+    {
+      kind: 'charging',
+      runningW: quantity(95, 'W', 'typical', { times: 1.3 }),
+      energyWh: quantity(125, 'Wh', 'typical', { times: 1.4 }),
+      efficiencyFraction: quantity(0.85, '1', 'typical', { plusMinus: 0.05 }),
+      idleW: quantity(1, 'W', 'typical', { times: 2 }),
+      when: { at: ['19:00'] },
+    },
     [on('spare'), on('hold'), on('ration')],
     { leg: 'B' },
   ),
@@ -243,6 +280,7 @@ export function demoHousehold(): Household {
       units: 'metric',
       currency: 'USD',
       surgeSchool: 'largest-start',
+      cooksWithGas: true,
     },
     scenarios: SCENARIOS,
     loads: LOADS,

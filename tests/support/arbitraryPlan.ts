@@ -65,7 +65,12 @@ const thermostat: fc.Arbitrary<Cycling> = fc
     follows: fc.option(
       fc.record({
         mode: fc.constantFrom('cooling' as const, 'heating' as const),
-        where: fc.constantFrom('indoors' as const, 'unheated' as const, 'outdoors' as const, 'about' as const),
+        where: fc.constantFrom(
+          'indoors' as const,
+          'unheated' as const,
+          'outdoors' as const,
+          'about' as const,
+        ),
       }),
     ),
     drive: fc.constantFrom('on-off' as const, 'inverter' as const, 'two-stage' as const),

@@ -136,7 +136,10 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
 export function mixedLoads(count = 12): Load[] {
   const kinds: Behaviour[] = [
     coldBox(150, 62, 1.5),
-    { ...coldBox(90, 60, 1.5), drive: { kind: 'inverter', floorW: quantity(40, 'W', 'label', { times: 1.2 }) } },
+    {
+      ...coldBox(90, 60, 1.5),
+      drive: { kind: 'inverter', floorW: quantity(40, 'W', 'label', { times: 1.2 }) },
+    },
     burner(140, 60, 1.2),
     {
       kind: 'pump',

@@ -74,7 +74,10 @@ export function pumpWorking(name: string, pump: Pump, scenario: Scenario): Worki
   const { duty, periodHalfMin } = knownCycle(pump)
   const factor = inflowByHour(pump, scenario, 24).reduce((sum, f) => sum + f, 0) / 24
   const now = duty * factor
-  const value = (label: string, q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'drilled' }) => ({
+  const value = (
+    label: string,
+    q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'drilled' },
+  ) => ({
     name: label,
     value: `${formatNumber(q.value)} ${q.unit}`,
     evidence: q.evidence,
@@ -101,7 +104,8 @@ export function pumpWorking(name: string, pump: Pump, scenario: Scenario): Worki
     },
     {
       label: 'Run time and spacing',
-      formula: 'on = V ÷ (rate − inflow), off = V ÷ inflow, with V ÷ rate = the quarter of the half-duty period',
+      formula:
+        'on = V ÷ (rate − inflow), off = V ÷ inflow, with V ÷ rate = the quarter of the half-duty period',
       values: [{ name: 'V ÷ rate', value: `${formatNumber(periodHalfMin / 4)} min` }],
       result:
         now >= 1 || now <= 0

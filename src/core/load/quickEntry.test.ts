@@ -19,8 +19,11 @@ describe('a line becomes a load', () => {
   test('seconds every so many minutes', () => {
     expect(read('drain pump 600W 17s every 8min')).toMatchObject({
       name: 'drain pump',
-      behaviour: { kind: 'cycling', averageW: { value: 21.3 }, periodMin: { value: 8 } },
-      understood: 'cycling, 600 W running, on 3.6 % of the time, average 21 W',
+      behaviour: {
+        kind: 'pump',
+        cycle: { by: 'spacing', onMin: { value: 17 / 60 }, everyMin: { value: 8 } },
+      },
+      understood: 'pumping, 600 W, on 3.5 % of the time, average 21 W',
     })
   })
 

@@ -121,7 +121,9 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
         return `It cannot run ${every[1]} every ${every[2]}: the time on must be shorter than the spacing.`
       if (periodMin < 0.5) return 'A cycle takes half a minute at least.'
       if (periodMin > 1440) return 'A cycle takes a day at most.'
-      return IS_PUMP.test(name) ? pumpAt(onMin, periodMin) : cyclingAt((running.value * onMin) / periodMin, periodMin)
+      return IS_PUMP.test(name)
+        ? pumpAt(onMin, periodMin)
+        : cyclingAt((running.value * onMin) / periodMin, periodMin)
     }
     if (share) {
       const duty = share[1] ? Number(share[1]) / Number(share[2]) : Number(share[3]) / 100
@@ -223,7 +225,8 @@ function wordsFor(behaviour: Behaviour, startW: number | null, isFromAmps: boole
         'at' in session.when ? `at ${session.when.at.join(' and ')}` : `${sessionsADay(session)} times a day`
       return `${formatExactDuration(session.minutesEach.value)} of ${running} ${when}`
     },
-    cycling: () => `cycling, ${running} running${isFromAmps ? ' (0.75 of volts × amps)' : ''}, ${shareWords()}`,
+    cycling: () =>
+      `cycling, ${running} running${isFromAmps ? ' (0.75 of volts × amps)' : ''}, ${shareWords()}`,
     pump: () => `pumping, ${running}, ${shareWords()}`,
     charging: () => `charging, ${running}`,
   }[behaviour.kind]()

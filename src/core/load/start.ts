@@ -74,8 +74,7 @@ export function fullLoadAmps(hp: number, volts: number): number {
     for (let i = 1; i < rows.length; i++) {
       const [hpBelow, ampsBelow] = rows[i - 1]
       const [hpAbove, ampsAbove] = rows[i]
-      if (hp <= hpAbove)
-        return ampsBelow + ((hp - hpBelow) / (hpAbove - hpBelow)) * (ampsAbove - ampsBelow)
+      if (hp <= hpAbove) return ampsBelow + ((hp - hpBelow) / (hpAbove - hpBelow)) * (ampsAbove - ampsBelow)
     }
     const [largestHp, largestAmps] = rows[rows.length - 1]
     return (hp / largestHp) * largestAmps

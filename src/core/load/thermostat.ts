@@ -132,7 +132,12 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
         ? 'average ÷ (running + defrost watts × minutes ÷ 60 ÷ hours between), 1 at most'
         : 'average ÷ running, 1 at most',
       values: [
-        { name: 'average', value: formatWatts(average), evidence: averageW.evidence, source: averageW.source },
+        {
+          name: 'average',
+          value: formatWatts(average),
+          evidence: averageW.evidence,
+          source: averageW.source,
+        },
         {
           name: 'running',
           value: formatWatts(runningW.value),

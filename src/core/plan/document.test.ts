@@ -136,7 +136,12 @@ describe('older versions', () => {
     const reading = readPlan({ ...rest, version: 1, station: powerSystem.sources[0], loads: [load] })
     expect(reading).toMatchObject({
       ok: true,
-      plan: { version: 3, scenario: { indoorC: 20, rain: 'dry' }, loads: [{ sourceId: 'main' }], powerSystem: { sources: [{ id: 'main' }] } },
+      plan: {
+        version: 3,
+        scenario: { indoorC: 20, rain: 'dry' },
+        loads: [{ sourceId: 'main' }],
+        powerSystem: { sources: [{ id: 'main' }] },
+      },
     })
   })
 

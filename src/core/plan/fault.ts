@@ -35,7 +35,8 @@ function faultsOfIssue(issue: z.core.$ZodIssue, above: readonly PropertyKey[]): 
     case 'invalid_type': {
       const key = String(path[path.length - 1] ?? '')
       const wantsQuantity =
-        issue.expected === 'object' && /(W|Wh|Fraction|Min|S|C|LH|LMin|volumeL|RunH|ConstantH|watts|seconds|minutesEach)$/.test(key)
+        issue.expected === 'object' &&
+        /(W|Wh|Fraction|Min|S|C|LH|LMin|volumeL|RunH|ConstantH|watts|seconds|minutesEach)$/.test(key)
       if (wantsQuantity)
         return one(`needs a value with its unit, spread and evidence, such as ${QUANTITY_EXAMPLE}`)
       const missing = issue.input === undefined && /undefined$/.test(issue.message)
@@ -50,7 +51,9 @@ function faultsOfIssue(issue: z.core.$ZodIssue, above: readonly PropertyKey[]): 
       return one(sizeMessage(issue))
     case 'invalid_union': {
       if (issue.errors.length === 0)
-        return one('has no known kind; "constant", "scheduled", "session", "cycling", "pump" and "charging" are known')
+        return one(
+          'has no known kind; "constant", "scheduled", "session", "cycling", "pump" and "charging" are known',
+        )
       const nearest = [...issue.errors].sort((a, b) => a.length - b.length || depth(b) - depth(a))[0]
       return nearest.flatMap((inner) => faultsOfIssue(inner, path))
     }

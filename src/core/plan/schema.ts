@@ -193,9 +193,7 @@ const loadFields = {
 const steeringSchema = z.strictObject({
   /** minutes since the outage began */
   pauses: z
-    .array(
-      z.strictObject({ fromMin: z.number().min(0).max(40_000), toMin: z.number().min(0).max(40_000) }),
-    )
+    .array(z.strictObject({ fromMin: z.number().min(0).max(40_000), toMin: z.number().min(0).max(40_000) }))
     .max(LIMITS.windows)
     .optional(),
   offDaily: windows.optional(),

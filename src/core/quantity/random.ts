@@ -29,7 +29,8 @@ export function streamOf(seed: number, key: number, run: number): number {
 
 /** The `index`-th 32 random bits of a stream, as an unsigned integer. */
 export function bitsAt(stream: number, index: number): number {
-  return mix32(stream + Math.imul(index, GOLDEN))
+  // kept in 32-bit integers all the way: a detour over doubles costs more than the hash
+  return mix32(((stream | 0) + Math.imul(index, GOLDEN)) | 0)
 }
 
 /** The `index`-th uniform number of a stream, in the open interval 0…1. */

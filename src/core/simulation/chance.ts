@@ -6,7 +6,8 @@ import { streamOf, uniformAt } from '../quantity/random'
 import { chargeMin } from '../load/charging'
 import type { CompiledLoad } from './compile'
 import { settleCycling, settlePump } from './cycleValues'
-import { type LoadValues, PLACE, type Settle } from './loadValues'
+import type { LoadValues } from './loadValues'
+import { AT } from './places'
 
 const draw = (quantity: Quantity, stream: number, place: number) =>
   isExact(quantity) ? quantity.value : drawn(quantity, normalQuantile(uniformAt(stream, place)))
@@ -16,41 +17,49 @@ const isExact = ({ spread }: Quantity) => ('times' in spread ? spread.times === 
 /** Draws a load's unknown values for one run into `out`, which is returned. */
 export function drawLoad(load: CompiledLoad, seed: number, run: number, out: LoadValues): LoadValues {
   const stream = streamOf(seed, load.key, run)
-  return settle(load, stream, (quantity, place) => draw(quantity, stream, place), true, out)
+  const { places, middles, logPerZ, perZ, floors } = load.chances
+  for (let i = 0; i < places.length; i++) {
+    const place = places[i]
+    let value = middles[i]
+    if (logPerZ[i] !== 0) value *= Math.exp(logPerZ[i] * normalQuantile(uniformAt(stream, place)))
+    else if (perZ[i] !== 0) {
+      value += perZ[i] * normalQuantile(uniformAt(stream, place))
+      if (value < floors[i]) value = floors[i]
+    }
+    out.settled[place] = value
+  }
+  return settle(load, stream, true, out)
 }
 
 /** A load's middle values: nothing drawn, nothing wandering; only the phases are those of a run. */
 export function middleLoad(load: CompiledLoad, seed: number, out: LoadValues): LoadValues {
-  return settle(load, streamOf(seed, load.key, 0), ({ value }) => value, false, out)
+  const { places, middles } = load.chances
+  for (let i = 0; i < places.length; i++) out.settled[places[i]] = middles[i]
+  return settle(load, streamOf(seed, load.key, 0), false, out)
 }
 
-function settle(
-  load: CompiledLoad,
-  stream: number,
-  value: Settle,
-  wanders: boolean,
-  out: LoadValues,
-): LoadValues {
+function settle(load: CompiledLoad, stream: number, wanders: boolean, out: LoadValues): LoadValues {
   const { behaviour } = load.load
+  const { settled } = out
   out.stream = stream
-  out.runningW = value(behaviour.runningW, PLACE.running)
+  out.runningW = settled[AT.running]
   switch (behaviour.kind) {
     case 'session':
-      out.sessionMin = value(behaviour.minutesEach, PLACE.minutes)
+      out.sessionMin = settled[AT.minutes]
       break
     case 'charging':
-      out.idleW = value(behaviour.idleW, PLACE.idle)
+      out.idleW = settled[AT.idle]
       out.sessionMin = chargeMin(
-        value(behaviour.energyWh, PLACE.energy),
-        Math.min(1, Math.max(0.2, value(behaviour.efficiencyFraction, PLACE.efficiency))),
+        settled[AT.energy],
+        Math.min(1, Math.max(0.2, settled[AT.efficiency])),
         out.runningW,
       )
       break
     case 'cycling':
-      settleCycling(load, behaviour, value, wanders, out)
+      settleCycling(load, behaviour, wanders, out)
       break
     case 'pump':
-      settlePump(load, behaviour, value, wanders, out)
+      settlePump(load, behaviour, wanders, out)
       break
   }
   return out

@@ -74,7 +74,7 @@ export class OverloadFinder {
       let together = 0
       let largestRise = 0
       for (const slot of set) {
-        const watts = grid.lists[slot].peakW
+        const watts = grid.lists[slot].peakW()
         together += watts
         // a start counts from nothing: a defrost heater may be the larger draw of its load
         largestRise = Math.max(largestRise, this.loads[slot].startingW - watts)
@@ -96,7 +96,7 @@ export class OverloadFinder {
         const edge = this.next[i]
         const k = edge >> 1
         if (k >= lists[i].count) continue
-        const at = edge & 1 ? lists[i].offMin[k] : lists[i].onMin[k]
+        const at = edge & 1 ? lists[i].offMin(k) : lists[i].onMin(k)
         // at the same instant what switches off goes first
         if (at < minute || (at === minute && (edge & 1) === 1)) {
           minute = at
@@ -111,13 +111,13 @@ export class OverloadFinder {
         continue
       }
       const list = lists[slot]
-      const watts = list.watts[edge >> 1]
+      const watts = list.watts(edge >> 1)
       const others = together
       running[slot] = watts
       together += watts
       const { continuousW, surgeW } = limitsAt(minute)
       if (together > continuousW + ROUNDING_W) return { minute, slot, limit: 'continuous' }
-      const startW = list.flags[edge >> 1] & STARTS ? Math.max(watts, this.loads[slot].startW) : watts
+      const startW = list.has(edge >> 1, STARTS) ? Math.max(watts, this.loads[slot].startW) : watts
       if (others + startW > surgeW + ROUNDING_W) return { minute, slot, limit: 'surge' }
     }
   }

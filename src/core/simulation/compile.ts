@@ -9,6 +9,9 @@ import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
 import type { Load, Scenario, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
 import { surroundingsByHour } from '../weather/temperature'
+import { type Chances, chancesOf } from './chances'
+import { driftLogSd } from './drift'
+import { quantitiesOf } from './places'
 
 /** Why a load takes no part in the runs. */
 export type LeftOut = 'off' | 'refused' | 'tier' | 'voltage'
@@ -32,6 +35,10 @@ export interface CompiledLoad {
   /** pump: inflow by the hour against the known; null otherwise */
   inflow: Float64Array | null
   setBackK: number
+  /** everything known only so well, laid out for drawing */
+  chances: Chances
+  /** standard deviation of the logarithm of its wandering */
+  driftLogSd: number
   /** the most it draws running, and at its start */
   peakW: number
   startingW: number
@@ -142,6 +149,8 @@ export function compileLoad(
     surroundC: null,
     inflow: null,
     setBackK: 0,
+    chances: chancesOf(quantitiesOf(behaviour)),
+    driftLogSd: driftLogSd(behaviour),
     peakW: peakRunningW(behaviour),
     startingW: startingW(load),
     startW: load.start?.watts.value ?? 0,

@@ -1,11 +1,16 @@
 import { catchUpMin } from '../load/thermostat'
 import type { Intervals } from '../plan/clock'
 import { bitsAt, uniformAt } from '../quantity/random'
-import { CYCLE_JITTER } from './compile'
+import { CYCLE_JITTER, hoursOf } from './compile'
 import { FIRST_DEFROST_PLACE, FIRST_EVENT_PLACE, type LoadValues, demandAt } from './loadValues'
-import { DEFROSTS, STARTS, type StretchList } from './stretchList'
+import { DEFROSTS, STARTS, type StretchList, WIDTH } from './stretchList'
 
 const JITTER_UNIT = CYCLE_JITTER / 32768
+
+/** Longer than any horizon; finite, so that a share of it can be taken. */
+const NEVER_MIN = 1e15
+/** What is left of a rest that is over: it ends at once, unless nothing is needed at all. */
+export const REST_IS_OVER = 1e-6
 
 /** Even jitter around 1 of a cycle's on time, from the upper half of its bits; of its off time from the lower. */
 export const onJitter = (bits: number) => 1 + ((bits >>> 16) - 32767.5) * JITTER_UNIT
@@ -35,6 +40,28 @@ export function nextDefrostMin(values: LoadValues, count: number): number {
 export class CycleWriter {
   private list!: StretchList
   private values!: LoadValues
+  /** minutes a whole on and off phase takes at each hour's rate */
+  private readonly onMin: Float64Array
+  private readonly offMin: Float64Array
+
+  /** the moment it has come to, and what it is doing there */
+  private at = 0
+  private hour = 0
+  private isOn = false
+  /** share of the present phase still to come, at the rate of its hour */
+  private need = 0
+  private cycle = 0
+  /** the cycle's random bits, as a signed integer */
+  private bits = 0
+  /** compressor minutes to the next defrost; below 0: minutes left of one under way */
+  private toDefrost = 0
+  private defrosts = 0
+  /** a blower still runs until then */
+  private notBefore = 0
+  /** no phase or stretch goes past it: the horizon or the next pause */
+  private limit = 0
+  /** minute on, minute off and watts of the stretch to be drawn */
+  private readonly pen = new Float64Array(3)
   private openFrom = -1
   private openW = 0
   private openFlags = 0
@@ -42,101 +69,204 @@ export class CycleWriter {
   constructor(
     private readonly changeW: Float64Array,
     private readonly horizonMin: number,
-  ) {}
+  ) {
+    this.onMin = new Float64Array(hoursOf(horizonMin))
+    this.offMin = new Float64Array(hoursOf(horizonMin))
+  }
 
   write(list: StretchList, values: LoadValues, pauses: Intervals): void {
-    this.list = list
-    this.values = values
+    this.begin(list, values)
     const { horizonMin } = this
-    const { stream, dutyH, wattsH, runningW, coastMin, lagMin } = values
-    const perHalf = 4 / values.periodHalfMin
+    const { coastMin } = values
     let forcedUntil = values.pullDownMin
-    let toDefrost = values.firstDefrostMin
-    let defrosts = 0
-    let cycle = FIRST_EVENT_PLACE
-    let bits = bitsAt(stream, cycle)
-    let isOn = values.phase < dutyH[0]
-    let need = isOn
-      ? onJitter(bits) * (1 - values.phase / dutyH[0])
-      : offJitter(bits) * (1 - (values.phase - dutyH[0]) / (1 - dutyH[0]))
+    let calmFrom = Math.max(coastMin, forcedUntil)
     let pause = 0
     let pauseAt = pauses.length > 0 ? pauses[0][0] : Infinity
-    let notBefore = 0
-    let at = 0
-    this.openFrom = -1
-    while (at < horizonMin) {
-      if (at >= pauseAt) {
-        this.close(at, at)
-        const until = Math.min(horizonMin, pauses[pause][1])
-        forcedUntil = until + recoveryMin(values, Math.min(dutyH.length - 1, (until / 60) | 0), until - at)
+    this.limit = Math.min(horizonMin, pauseAt)
+    while (this.at < horizonMin) {
+      if (this.at >= pauseAt) {
+        forcedUntil = this.rest(pauses[pause][1])
+        calmFrom = Math.max(coastMin, forcedUntil)
         pause++
         pauseAt = pause < pauses.length ? pauses[pause][0] : Infinity
-        isOn = false
-        at = until
-        continue
-      }
-      const limit = pauseAt < horizonMin ? pauseAt : horizonMin
-      if (toDefrost <= 0) {
-        this.close(at, limit)
-        const until = Math.min(limit, at + (toDefrost < 0 ? -toDefrost : values.defrostMin))
-        this.emit(at, until, values.defrostW, DEFROSTS)
-        toDefrost = nextDefrostMin(values, defrosts++)
-        at = until
-        continue
-      }
-      if (at < coastMin) {
-        at = Math.min(coastMin, limit)
-        isOn = false
-        need = 0
-        continue
-      }
-      if (at < forcedUntil) {
-        this.open(at, runningW)
-        const until = Math.min(forcedUntil, limit, at + toDefrost)
-        toDefrost = until === at + toDefrost ? 0 : toDefrost - (until - at)
-        at = until
-        if (at >= forcedUntil) {
-          notBefore = this.close(at, limit)
-          isOn = false
-          need = offJitter(bits)
-        }
-        continue
-      }
-      const hour = (at / 60) | 0
-      const hourEnd = (hour + 1) * 60
-      const duty = dutyH[hour]
-      if (isOn) {
-        this.open(at, lagMin > 0 && this.openFrom >= 0 ? this.openW : wattsH[hour])
-        const rate = (1 - duty) * perHalf
-        const end = rate > 0 ? at + need / rate : Infinity
-        const defrostAt = at + toDefrost
-        let until = end < hourEnd ? end : hourEnd
-        if (limit < until) until = limit
-        if (defrostAt < until) until = defrostAt
-        need -= (until - at) * rate
-        toDefrost = until === defrostAt ? 0 : toDefrost - (until - at)
-        at = until
-        if (at === end) {
-          notBefore = this.close(at, limit)
-          isOn = false
-          need = offJitter(bits)
-        }
+        this.limit = Math.min(horizonMin, pauseAt)
+      } else if (this.toDefrost <= 0) this.defrost()
+      else if (this.at < calmFrom) {
+        if (this.at < coastMin) {
+          this.at = Math.min(coastMin, this.limit)
+          this.isOn = false
+          this.need = REST_IS_OVER
+        } else this.catchUp(forcedUntil)
       } else {
-        const rate = duty * perHalf
-        let end = rate > 0 ? at + need / rate : Infinity
-        if (end < notBefore) end = notBefore
-        const until = Math.min(end, hourEnd, limit)
-        need -= (until - at) * rate
-        if (need < 0) need = 0
-        at = until
-        if (at === end) {
-          bits = bitsAt(stream, ++cycle)
-          isOn = true
-          need = onJitter(bits)
-        }
+        if (values.hasSteadyW && this.openFrom < 0) this.steadyPhases()
+        this.phase()
       }
     }
-    this.close(horizonMin, horizonMin)
+    this.close(horizonMin)
+  }
+
+  /** Lays out the phases and finds what the load is doing when the outage begins. */
+  private begin(list: StretchList, values: LoadValues): void {
+    const { onMin, offMin } = this
+    const { dutyH, phase } = values
+    this.list = list
+    this.values = values
+    const quarter = values.periodHalfMin / 4
+    for (let h = 0; h < dutyH.length; h++) {
+      const duty = dutyH[h]
+      onMin[h] = duty < 1 ? quarter / (1 - duty) : NEVER_MIN
+      offMin[h] = duty > 0 ? quarter / duty : NEVER_MIN
+    }
+    this.at = 0
+    this.hour = 0
+    this.cycle = FIRST_EVENT_PLACE
+    this.bits = bitsAt(values.stream, this.cycle) | 0
+    this.isOn = phase < dutyH[0]
+    this.need = this.isOn
+      ? onJitter(this.bits) * (1 - phase / dutyH[0])
+      : offJitter(this.bits) * (1 - (phase - dutyH[0]) / (1 - dutyH[0]))
+    this.toDefrost = values.firstDefrostMin
+    this.defrosts = 0
+    this.notBefore = 0
+    this.openFrom = -1
+  }
+
+  /** Kept off until a pause ends. @returns until when it then catches up */
+  private rest(pauseEndMin: number): number {
+    const { at, values } = this
+    this.close(at, at)
+    const until = Math.min(this.horizonMin, pauseEndMin)
+    this.isOn = false
+    this.at = until
+    return until + recoveryMin(values, Math.min(values.dutyH.length - 1, (until / 60) | 0), until - at)
+  }
+
+  private defrost(): void {
+    const { values, at, toDefrost } = this
+    this.close(at)
+    const until = Math.min(this.limit, at + (toDefrost < 0 ? -toDefrost : values.defrostMin))
+    this.emit(at, until, values.defrostW, DEFROSTS)
+    this.toDefrost = nextDefrostMin(values, this.defrosts++)
+    this.at = until
+  }
+
+  /** Full output, as long as it takes to make up for having been off. */
+  private catchUp(untilMin: number): void {
+    this.open(this.at, this.values.runningW)
+    this.runUntil(Math.min(untilMin, this.limit, this.at + this.toDefrost))
+    if (this.at >= untilMin) this.switchOff()
+  }
+
+  private runUntil(next: number): void {
+    this.toDefrost = next === this.at + this.toDefrost ? 0 : this.toDefrost - (next - this.at)
+    this.at = next
+  }
+
+  private switchOff(): void {
+    this.notBefore = this.close(this.at)
+    this.isOn = false
+    this.need = offJitter(this.bits)
+  }
+
+  /** A phase, as far as it lies within its hour and before a pause or a defrost. */
+  private phase(): void {
+    while (this.at >= (this.hour + 1) * 60) this.hour++
+    const { hour } = this
+    const until = Math.min((hour + 1) * 60, this.limit)
+    if (this.isOn) {
+      const on = this.onMin[hour]
+      const goesOn = this.openFrom >= 0 && this.values.lagMin > 0
+      this.open(this.at, goesOn ? this.openW : this.values.wattsH[hour])
+      const end = this.at + this.need * on
+      const next = Math.min(end, until, this.at + this.toDefrost)
+      this.need -= (next - this.at) / on
+      this.runUntil(next)
+      if (next === end) this.switchOff()
+      return
+    }
+    const off = this.offMin[hour]
+    const end = Math.max(this.at + this.need * off, this.notBefore)
+    const next = Math.min(end, until)
+    this.need = Math.max(0, this.need - (next - this.at) / off)
+    this.at = next
+    if (next === end) {
+      this.bits = bitsAt(this.values.stream, ++this.cycle) | 0
+      this.isOn = true
+      this.need = onJitter(this.bits)
+    }
+  }
+
+  /**
+   * Phases of a load whose watts stay the same, up to the horizon, a pause or a defrost; what comes next is
+   * done by `phase`. The innermost work of the program: everything is held in locals, and numbers are
+   * handed on in `pen`, since a call would box them.
+   */
+  private steadyPhases(): void {
+    while (this.at >= (this.hour + 1) * 60) this.hour++
+    const { onMin, offMin, limit, pen } = this
+    const { stream, lagMin, runningW, blowerW } = this.values
+    let { at, need, isOn, cycle, bits, toDefrost, notBefore, hour } = this
+    let from = at
+    for (;;) {
+      const hourEnd = (hour + 1) * 60
+      const until = hourEnd < limit ? hourEnd : limit
+      const lasts = need * (isOn ? onMin[hour] : offMin[hour])
+      let end = at + lasts
+      if (!isOn && end < notBefore) end = notBefore
+      if (end >= until) {
+        const part = until - at
+        if (until === limit || (isOn && part >= toDefrost)) break
+        need -= part / (isOn ? onMin[hour] : offMin[hour])
+        if (need < 0) need = 0
+        if (isOn) toDefrost -= part
+        at = until
+        hour++
+      } else if (isOn) {
+        if (lasts >= toDefrost) break
+        toDefrost -= lasts
+        pen[0] = from
+        pen[1] = end
+        pen[2] = runningW
+        if (lagMin > 0) {
+          const blowsFrom = from + lagMin
+          pen[2] = runningW - blowerW
+          if (end > blowsFrom) {
+            pen[1] = blowsFrom
+            this.draw(0)
+            pen[0] = blowsFrom
+            pen[1] = end
+            pen[2] = runningW
+          }
+          this.draw(end > blowsFrom ? STARTS : 0)
+          pen[0] = end > blowsFrom ? end : blowsFrom
+          notBefore = end + lagMin < limit ? end + lagMin : limit
+          pen[1] = notBefore
+          pen[2] = blowerW
+          this.draw(end > blowsFrom ? 0 : STARTS)
+        } else this.draw(STARTS)
+        at = end
+        isOn = false
+        need = offJitter(bits)
+      } else {
+        at = from = end
+        bits = bitsAt(stream, ++cycle) | 0
+        isOn = true
+        need = onJitter(bits)
+      }
+    }
+    if (isOn && at > from) {
+      this.openFrom = from
+      this.openW = runningW
+      this.openFlags = STARTS
+    }
+    this.at = at
+    this.need = need
+    this.isOn = isOn
+    this.cycle = cycle
+    this.bits = bits
+    this.toDefrost = toDefrost
+    this.notBefore = notBefore
+    this.hour = hour
   }
 
   /** Begins a stretch, or goes on with the one at hand; other watts make a new one without a start. */
@@ -157,28 +287,46 @@ export class CycleWriter {
    * Ends the stretch at hand; a blower lags behind its burner at both ends.
    * @returns the moment before which no new stretch may begin
    */
-  private close(at: number, limit: number): number {
+  private close(at: number, limit = this.limit): number {
     const from = this.openFrom
     if (from < 0) return at
     this.openFrom = -1
+    if (this.values.lagMin > 0) return this.emitBlown(from, at, this.openW, limit)
+    this.emit(from, at, this.openW, this.openFlags)
+    return at
+  }
+
+  /** A burner from `from` to `at` and its blower, a lag behind at both ends. @returns when the blower stops */
+  private emitBlown(from: number, at: number, watts: number, limit: number): number {
     const { lagMin } = this.values
-    if (lagMin === 0 || this.values.blowerW === 0) {
-      this.emit(from, at, this.openW, this.openFlags)
-      return at
-    }
-    const blowerW = Math.min(this.values.blowerW, this.openW)
+    const blowerW = Math.min(this.values.blowerW, watts)
     const blowsFrom = from + lagMin
-    this.emit(from, Math.min(at, blowsFrom), this.openW - blowerW, 0)
-    this.emit(blowsFrom, at, this.openW, STARTS)
-    const until = Math.min(limit, at + lagMin)
-    this.emit(Math.max(at, blowsFrom), until, blowerW, at > blowsFrom ? 0 : STARTS)
-    return until
+    const blowsUntil = Math.min(limit, at + lagMin)
+    if (at <= blowsFrom) {
+      this.emit(from, at, watts - blowerW, 0)
+      this.emit(blowsFrom, blowsUntil, blowerW, STARTS)
+    } else {
+      this.emit(from, blowsFrom, watts - blowerW, 0)
+      this.emit(blowsFrom, at, watts, STARTS)
+      this.emit(at, blowsUntil, blowerW, 0)
+    }
+    return blowsUntil
   }
 
   private emit(from: number, to: number, watts: number, flags: number): void {
+    this.pen[0] = from
+    this.pen[1] = to
+    this.pen[2] = watts
+    this.draw(flags)
+  }
+
+  /** Writes the stretch in `pen` (minute on, minute off, watts) into the grid and the list. */
+  private draw(flags: number): void {
+    const { changeW, list, pen } = this
+    const from = pen[0]
+    const to = pen[1]
+    const watts = pen[2]
     if (!(to > from)) return
-    const { changeW } = this
-    // addStep() twice, written out: this is the innermost work of the program
     const a = from | 0
     const wa = (from - a) * watts
     changeW[a] += watts - wa
@@ -187,6 +335,15 @@ export class CycleWriter {
     const wb = (to - b) * watts
     changeW[b] -= watts - wb
     changeW[b + 1] -= wb
-    this.list.push(from, to, watts, flags)
+    const k = list.count
+    if (k === list.room) list.grow()
+    const { data } = list
+    const i = k * WIDTH
+    data[i] = from
+    data[i + 1] = to
+    data[i + 2] = watts
+    data[i + 3] = (k > 0 ? data[i - 1] : 0) + (to - from) * watts * (1 / 60)
+    list.flags[k] = flags
+    list.count = k + 1
   }
 }

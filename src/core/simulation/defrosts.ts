@@ -12,7 +12,7 @@ export interface DefrostRun {
 export function defrostOf(list: StretchList, endMin: number): DefrostRun {
   let firstMin = Infinity
   for (let k = 0; k < list.count && firstMin === Infinity; k++)
-    if (list.flags[k] & DEFROSTS) firstMin = list.onMin[k]
+    if (list.has(k, DEFROSTS)) firstMin = list.onMin(k)
   const last = endMin < Infinity ? list.at(endMin - 1e-6) : -1
-  return { firstMin, endsIt: last >= 0 && (list.flags[last] & DEFROSTS) !== 0 }
+  return { firstMin, endsIt: last >= 0 && list.has(last, DEFROSTS) }
 }

@@ -1,3 +1,4 @@
+import { without } from '../load/stretches'
 import { uniformAt } from '../quantity/random'
 import type { CompiledLoad } from './compile'
 import { CycleWriter } from './cycleWriter'
@@ -62,23 +63,23 @@ export class DemandGrid {
   }
 
   private writeCharges(list: StretchList, load: CompiledLoad, values: LoadValues): void {
-    const { idleW, runningW, sessionMin } = values
+    const { runningW, sessionMin } = values
     let at = 0
-    const idleUntil = (until: number) => {
-      if (idleW > 0)
-        for (const [from, to] of load.pauses.length ? openBetween(load, at, until) : [[at, until]])
-          if (to > from) this.add(list, from, to, idleW, 0)
-      at = Math.max(at, until)
-    }
     for (const charge of load.chargesAt) {
       const begin = Math.max(at, charge)
       const end = cutByPauses(load, begin, Math.min(this.horizonMin, begin + sessionMin))
       if (end <= begin) continue
-      idleUntil(begin)
+      this.writeIdle(list, load, values.idleW, at, begin)
       this.add(list, begin, end, runningW, STARTS)
       at = end
     }
-    idleUntil(this.horizonMin)
+    this.writeIdle(list, load, values.idleW, at, this.horizonMin)
+  }
+
+  private writeIdle(list: StretchList, load: CompiledLoad, idleW: number, from: number, to: number): void {
+    if (idleW === 0 || to <= from) return
+    if (load.pauses.length === 0) return this.add(list, from, to, idleW, 0)
+    for (const [a, b] of without([[from, to]], load.pauses)) this.add(list, a, b, idleW, 0)
   }
 
   private add(list: StretchList, from: number, to: number, watts: number, flags: number): void {
@@ -108,16 +109,4 @@ export function cutByPauses({ pauses }: CompiledLoad, begin: number, end: number
     if (from >= begin && from < end) return from
   }
   return end
-}
-
-function openBetween({ pauses }: CompiledLoad, from: number, to: number): [number, number][] {
-  const open: [number, number][] = []
-  let at = from
-  for (const [a, b] of pauses) {
-    if (b <= at || a >= to) continue
-    if (a > at) open.push([at, a])
-    at = b
-  }
-  if (at < to) open.push([at, to])
-  return open
 }

@@ -1,22 +1,21 @@
-import type { Quantity } from '../quantity/quantity'
+import { PLACES } from './places'
 
 /**
  * What is drawn once per run, from the spread of each quantity. Both programs draw from here, so that
  * they differ only in how they carry a run out.
  *
- * Places in a load's stream: 0–15 its quantities, 16 the phase, 17 the phase of its defrost, 32 and on one for each
+ * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 32 and on one for each
  * cycle or session, 2³⁰ and on one for each adaptive defrost.
  */
-export const PLACE = { running: 0, minutes: 1, energy: 2, efficiency: 3, idle: 4, phase: 16, defrostPhase: 17 }
+export const PLACE = { phase: 24, defrostPhase: 25 }
 export const FIRST_EVENT_PLACE = 32
 export const FIRST_DEFROST_PLACE = 2 ** 30
-
-/** How a quantity is settled: drawn for a run, or its middle value. */
-export type Settle = (quantity: Quantity, place: number) => number
 
 /** The unknown values of a load in one run. The arrays are by the hour and outlast the run. */
 export interface LoadValues {
   stream: number
+  /** every quantity's value in this run, by its place */
+  settled: Float64Array
   runningW: number
   /** session, charging: minutes each time */
   sessionMin: number
@@ -25,6 +24,8 @@ export interface LoadValues {
   /** cycling and pump, by the hour: watts while on, and the share of the time on */
   wattsH: Float64Array
   dutyH: Float64Array
+  /** whether the watts are the running watts in every hour */
+  hasSteadyW: boolean
   periodHalfMin: number
   /** share of the first cycle already over when the outage begins */
   phase: number
@@ -49,11 +50,13 @@ export interface LoadValues {
 export function emptyLoadValues(hours: number): LoadValues {
   return {
     stream: 0,
+    settled: new Float64Array(PLACES),
     runningW: 0,
     sessionMin: 0,
     idleW: 0,
     wattsH: new Float64Array(hours),
     dutyH: new Float64Array(hours),
+    hasSteadyW: true,
     periodHalfMin: 1,
     phase: 0,
     pullDownMin: 0,

@@ -1,5 +1,6 @@
 import { bitsAt, uniformAt } from '../quantity/random'
 import { CYCLE_JITTER, type CompiledLoad } from './compile'
+import { REST_IS_OVER } from './cycleWriter'
 import { FIRST_DEFROST_PLACE, FIRST_EVENT_PLACE, type LoadValues } from './loadValues'
 
 type Piece = [from: number, to: number, watts: number]
@@ -79,7 +80,7 @@ export function slowCycles(load: CompiledLoad, values: LoadValues, horizonMin: n
     if (at < values.coastMin) {
       at = Math.min(values.coastMin, limit)
       doing = 'rest'
-      left = 0
+      left = REST_IS_OVER
       continue
     }
     const catchesUp = at < catchUpUntil

@@ -97,7 +97,7 @@ describe('DemandGrid', () => {
     const { demandW, grid } = gridOf(loadOf(session(1000, 0.5, ['20:00'])))
     expect(demandW[120]).toBeCloseTo(500, 9)
     expect(demandW[121]).toBeCloseTo(0, 9)
-    expect([grid.lists[0].onMin[0], grid.lists[0].offMin[0]]).toEqual([120, 120.5])
+    expect([grid.lists[0].onMin(0), grid.lists[0].offMin(0)]).toEqual([120, 120.5])
     expect(grid.energyWh(0, 120.25)).toBeCloseTo(1000 / 240, 9)
   })
 

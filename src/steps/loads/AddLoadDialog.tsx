@@ -1,13 +1,13 @@
 'use client'
-import { APPLIANCES } from '@/catalog/appliances'
-import { averageW } from '@/core/load/average'
+import { APPLIANCES, numbersOf, outageKindOf } from '@/catalog/appliances'
 import { LIMITS } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import { addLoad, freshId, freshName } from '@/ui/household/edits'
-import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { type PickItem, PickDialog } from '@/ui/shell/PickDialog'
 import { blankLoad, loadFrom } from './loadForm'
+import { TIER_WORDS } from './tierWords'
 
 interface AddLoadProps {
   onClose: () => void
@@ -20,6 +20,7 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
   const store = useHouseholdStore()
   const { loads, profile, chosen } = useHousehold((state) => state.household)
   const mains = profile.mains === '230 V' ? 230 : 120
+  const kind = outageKindOf(useScenario())
   const isFull = loads.length >= LIMITS.loads
   const add = (wantedName: string, make: (id: string, name: string) => HouseholdLoad) => () => {
     if (isFull) return
@@ -31,12 +32,16 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
   const itemsFor = (text: string): PickItem[] => {
     const wanted = text.trim().toLowerCase()
     const ownName = text.trim().slice(0, LIMITS.nameLength) || 'New load'
-    const typical = APPLIANCES.filter(({ name }) => name.toLowerCase().includes(wanted)).map((appliance) => {
-      const { behaviour, name, tier } = appliance
+    const typical = APPLIANCES.filter(({ name, group }) =>
+      `${name} ${group}`.toLowerCase().includes(wanted),
+    ).map((appliance) => {
+      const { name, group, tiers } = appliance
+      const tier = tiers[kind]
+      const { runningW, averageW } = numbersOf(appliance)
       return {
         key: appliance.id,
         name,
-        words: `${formatWatts(behaviour.runningW.value)} running, ${formatWatts(averageW(behaviour))} average`,
+        words: `${group} · ${formatWatts(runningW)} running, ${formatWatts(averageW)} average · ${TIER_WORDS[tier]} here`,
         pick: add(name, (id, freshly) => ({
           ...loadFrom(appliance, id, freshly, mains),
           standings: { [chosen.scenarioId]: { on: tier !== 'refuse', tier } },
