@@ -8,6 +8,7 @@ const CORE_ROOMS = [
   'quantity',
   'plan',
   'load',
+  'meter',
   'storage',
   'conversion',
   'weather',

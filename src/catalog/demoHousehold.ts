@@ -94,7 +94,7 @@ const start = (watts: number, seconds: number, evidence: Evidence): HouseholdLoa
 /** The outhouse is unheated: the freezer's defrost and doors are few there. */
 const inTheOuthouse = (freezer: Cycling): Cycling => ({
   ...freezer,
-  follows: freezer.follows && { ...freezer.follows, surroundings: 'outdoors' },
+  follows: freezer.follows && { ...freezer.follows, surroundings: 'unheated' },
 })
 
 const cycling = (runningW: Quantity<'W'>, averageW: Quantity<'W'>, periodMin: number): Behaviour => ({

@@ -1,7 +1,13 @@
 import { expose } from 'comlink'
 import { evaluate } from '@/core/sizing/evaluate'
+import { rankLevers } from '@/core/sizing/levers'
+import { measureNext } from '@/core/sizing/measureNext'
 import type { SimulationJobs } from './simulationJobs'
 
-const jobs: SimulationJobs = { evaluate }
+const jobs: SimulationJobs = {
+  evaluate,
+  rankLevers: (plan) => rankLevers(plan),
+  measureNext: (plan) => measureNext(plan),
+}
 
 expose(jobs)

@@ -1,6 +1,8 @@
 import { type Remote, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
+import type { RankedLever } from '@/core/sizing/levers'
+import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { SimulationJobs } from './simulationJobs'
 
 /** A worker that runs plans off the page's own thread, begun on first use. */
@@ -13,6 +15,16 @@ export class SimulationClient {
   /** Runs a plan. */
   evaluate(plan: Plan): Promise<Evaluation> {
     return this.jobs().evaluate(plan)
+  }
+
+  /** What buys hours, ranked. */
+  rankLevers(plan: Plan): Promise<RankedLever[]> {
+    return this.jobs().rankLevers(plan)
+  }
+
+  /** What is worth measuring, ranked. */
+  measureNext(plan: Plan): Promise<MeasureNext[]> {
+    return this.jobs().measureNext(plan)
   }
 
   /**

@@ -1,8 +1,12 @@
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
+import type { RankedLever } from '@/core/sizing/levers'
+import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { SimulationOptions } from '@/core/simulation/simulate'
 
 /** What the simulation worker does for a page. */
 export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
+  rankLevers(plan: Plan): RankedLever[]
+  measureNext(plan: Plan): MeasureNext[]
 }

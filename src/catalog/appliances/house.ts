@@ -83,7 +83,8 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
     start: null,
     source: 'from memory',
     medical: true,
-    caution: 'Ask the pharmacist how long the medicine may stand warm, and what to do then.',
+    caution:
+      'This plan does not replace your supplier’s or doctor’s emergency plan. Ask the pharmacist how long the medicine may stand warm.',
   },
   {
     id: 'dehumidifier',

@@ -1,6 +1,20 @@
 /** What a field asks for; each kind has a unit it is kept in and units people write. */
 export type MeasureKind =
-  'power' | 'energy' | 'minutes' | 'hours' | 'seconds' | 'fraction' | 'temperature' | 'weight' | 'money'
+  | 'power'
+  | 'energy'
+  | 'minutes'
+  | 'hours'
+  | 'seconds'
+  | 'fraction'
+  | 'temperature'
+  | 'weight'
+  | 'money'
+  | 'volume'
+  | 'flow'
+  | 'inflow'
+  | 'horsepower'
+  | 'current'
+  | 'count'
 
 export type Parsed = { ok: true; value: number; understood: string } | { ok: false; message: string }
 
@@ -119,6 +133,66 @@ const RULES: Record<MeasureKind, KindRule> = {
     example: '24 or 53 lb',
     confusions: {},
   },
+  volume: {
+    unit: 'L',
+    factors: {
+      l: 1,
+      liter: 1,
+      liters: 1,
+      litre: 1,
+      litres: 1,
+      gal: 3.785412,
+      gallon: 3.785412,
+      gallons: 3.785412,
+    },
+    range: [0.5, 100_000],
+    noun: 'a volume',
+    example: '30 L or 8 gal',
+    confusions: {},
+  },
+  flow: {
+    unit: 'L/min',
+    factors: { 'l/min': 1, 'l/m': 1, gpm: 3.785412, 'gal/min': 3.785412 },
+    range: [0.5, 10_000],
+    noun: 'a pump’s rate',
+    example: '25 L/min or 7 gpm',
+    confusions: {},
+  },
+  inflow: {
+    unit: 'L/h',
+    factors: {
+      'l/h': 1,
+      'l/day': 1 / 24,
+      'l/d': 1 / 24,
+      'gal/h': 3.785412,
+      gph: 3.785412,
+      'gal/day': 3.785412 / 24,
+    },
+    range: [0, 100_000],
+    noun: 'an inflow or a use',
+    example: '20 L/h or 130 gal/day',
+    confusions: {},
+  },
+  horsepower: {
+    unit: 'hp',
+    factors: { hp: 1, w: 1 / HORSEPOWER_W, kw: 1000 / HORSEPOWER_W },
+    range: [0.01, 50],
+    noun: 'horsepower',
+    example: '1/3 or 0.75 hp',
+    confusions: {},
+  },
+  current: {
+    unit: 'A',
+    factors: { a: 1, amp: 1, amps: 1, ma: 0.001 },
+    range: [0.01, 500],
+    noun: 'amps',
+    example: '7.2 A',
+    confusions: {
+      w: 'those are watts; amps are wanted here',
+      ah: 'that is stored charge; amps are wanted here',
+    },
+  },
+  count: { unit: '', factors: {}, range: [0, 1000], noun: 'a number', example: '20', confusions: {} },
   money: { unit: '', factors: {}, range: [0, 1_000_000], noun: 'a price', example: '1500', confusions: {} },
 }
 

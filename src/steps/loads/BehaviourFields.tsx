@@ -1,61 +1,77 @@
 'use client'
 import type { Behaviour } from '@/core/plan/schema'
-import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { CheckField } from '@/ui/field/CheckField'
 import { UnitField } from '@/ui/field/UnitField'
 import { WindowsField } from '@/ui/field/WindowsField'
+import { ChargingFields } from './ChargingFields'
+import { CyclingFields } from './CyclingFields'
+import { PumpFields } from './PumpFields'
 import { SessionFields } from './SessionFields'
-import styles from './LoadsPage.module.css'
 
 interface BehaviourFieldsProps {
+  name: string
   behaviour: Behaviour
   volts: number
   change: (behaviour: Behaviour, field: string) => void
 }
 
 /** What a behaviour needs beside its running watts. */
-export function BehaviourFields({ behaviour, volts, change }: BehaviourFieldsProps) {
-  if (behaviour.kind === 'cycling') {
-    const { runningW, averageW, periodMin } = behaviour
-    return (
-      <>
-        <UnitField
-          label="Average watts"
-          kind="power"
-          volts={volts}
-          value={averageW.value}
-          check={(watts) =>
-            watts > runningW.value
-              ? `An average cannot be above the running watts (${formatWatts(runningW.value)}).`
-              : null
-          }
-          onChange={(value) => change({ ...behaviour, averageW: { ...averageW, value } }, 'average')}
-        />
-        <UnitField
-          label="One cycle, on and off"
-          kind="minutes"
-          value={periodMin.value}
-          check={(minutes) =>
-            minutes < 0.5 || minutes > 1440 ? 'A cycle takes from half a minute to a day.' : null
-          }
-          onChange={(value) => change({ ...behaviour, periodMin: { ...periodMin, value } }, 'period')}
-        />
-        <p className={styles.derived}>
-          On {formatPercent(runningW.value > 0 ? averageW.value / runningW.value : 0)} of the time (duty
-          cycle). It does not follow the weather yet.
-        </p>
-      </>
-    )
+export function BehaviourFields({ name, behaviour, volts, change }: BehaviourFieldsProps) {
+  switch (behaviour.kind) {
+    case 'cycling':
+      return <CyclingFields name={name} behaviour={behaviour} volts={volts} change={change} />
+    case 'pump':
+      return <PumpFields name={name} behaviour={behaviour} change={change} />
+    case 'charging':
+      return <ChargingFields behaviour={behaviour} change={change} />
+    case 'session':
+      return <SessionFields behaviour={behaviour} change={change} />
+    case 'scheduled': {
+      const { eachHour } = behaviour
+      return (
+        <>
+          <WindowsField
+            label="On from – until"
+            windows={behaviour.windows}
+            fresh={{ from: '06:00', to: '08:00' }}
+            onChange={(windows) => change({ ...behaviour, windows }, 'windows')}
+          />
+          <CheckField
+            label="Within them"
+            words="only some minutes of each hour"
+            on={eachHour !== undefined}
+            onChange={(on) =>
+              change({ ...behaviour, eachHour: on ? { atMinute: 0, minutes: 5 } : undefined }, 'each hour')
+            }
+          />
+          {eachHour && (
+            <>
+              <UnitField
+                label="Minutes each hour"
+                kind="minutes"
+                value={eachHour.minutes}
+                check={(minutes) => (minutes > 60 || minutes < 0.1 ? 'From 6 seconds to 60 minutes.' : null)}
+                onChange={(minutes) =>
+                  change({ ...behaviour, eachHour: { ...eachHour, minutes } }, 'minutes')
+                }
+              />
+              <UnitField
+                label="Minutes past the hour"
+                kind="count"
+                value={eachHour.atMinute}
+                check={(minute) =>
+                  Number.isInteger(minute) && minute < 60 ? null : 'A whole minute from 0 to 59.'
+                }
+                onChange={(atMinute) =>
+                  change({ ...behaviour, eachHour: { ...eachHour, atMinute } }, 'at minute')
+                }
+              />
+            </>
+          )}
+        </>
+      )
+    }
+    default:
+      return null
   }
-  if (behaviour.kind === 'scheduled') {
-    return (
-      <WindowsField
-        label="On from – until"
-        windows={behaviour.windows}
-        fresh={{ from: '06:00', to: '08:00' }}
-        onChange={(windows) => change({ ...behaviour, windows }, 'windows')}
-      />
-    )
-  }
-  if (behaviour.kind === 'session') return <SessionFields behaviour={behaviour} change={change} />
-  return null
 }

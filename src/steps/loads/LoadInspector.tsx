@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { averageW, averageWorking } from '@/core/load/average'
+import { averageWorking } from '@/core/load/average'
 import { LIMITS, TIERS } from '@/core/plan/limits'
 import type { BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
@@ -17,21 +17,34 @@ import {
   removeLoad,
   standingOf,
 } from '@/ui/household/edits'
-import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
+import dynamic from 'next/dynamic'
 import { WorkingDialog } from '@/ui/shell/lazy'
+import { expectedW } from '@/core/simulation/expected'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
+import { LabelReader } from './LabelReader'
 import styles from './LoadsPage.module.css'
 import { asKind, decidingQuantity, withEvidence, withRunningW } from './loadForm'
 import { StartFields } from './StartFields'
+import { TierHint } from './TierHint'
 import { TIER_MEANINGS } from './tierWords'
 
 const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'constant', words: 'Constant: on all the time' },
-  { value: 'cycling', words: 'Cycling: thermostat, float switch' },
+  { value: 'cycling', words: 'Cycling: a thermostat' },
+  { value: 'pump', words: 'Pump: float or pressure switch' },
+  { value: 'charging', words: 'Charging: so much, then nothing' },
   { value: 'scheduled', words: 'Scheduled: by the clock' },
   { value: 'session', words: 'Session: minutes at a time' },
 ]
+const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
+const MeterLog = dynamic(loadMeter, { ssr: false })
+
+const LEGS = [
+  { value: 'A', words: 'Leg A' },
+  { value: 'B', words: 'Leg B' },
+] as const
 const VOLTS = [
   { value: '120', words: '120 V' },
   { value: '240', words: '240 V, both legs' },
@@ -43,12 +56,17 @@ const VOLTS = [
 export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (id: string) => void }) {
   const store = useHouseholdStore()
   const standing = useHousehold(({ household }) => standingOf(household, load))
+  const plan = usePlan()
   const [showsWorking, setShowsWorking] = useState(false)
+  const [isLogging, setIsLogging] = useState(false)
   const { edit } = store.getState()
   const change = (part: Partial<HouseholdLoad>, field: string) =>
     edit(changeLoad(load.id, part), `${load.id} ${field}`)
   const { behaviour } = load
-  const average = averageW(behaviour)
+  const average = expectedW(
+    plan.loads.find(({ id }) => id === load.id)!,
+    plan.scenario,
+  )
   const deciding = decidingQuantity(behaviour)
   const [low, high] = interval80(deciding)
   const share = deciding.value > 0 ? average / deciding.value : 0
@@ -68,8 +86,8 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         </span>
       </h2>
       <p className={styles.lead}>
-        {formatWatts(average)} on average, likely {formatWatts(low * share)} to {formatWatts(high * share)};{' '}
-        {formatEnergy(average * 24)} a day.{' '}
+        {formatWatts(average)} on average in this outage, likely {formatWatts(low * share)} to{' '}
+        {formatWatts(high * share)}; {formatEnergy(average * 24)} a day.{' '}
         <button className="text-button" onClick={() => setShowsWorking(true)}>
           The working
         </button>
@@ -85,12 +103,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           list.
         </p>
       )}
-      {standing.tier === 'hold' && average >= 400 && (
-        <p className="caution">
-          {formatWatts(average)} around the clock takes {formatEnergy(average * 24)} a day. Heat from a
-          battery rarely holds a night: consider Ration, or a way without electricity.
-        </p>
-      )}
+      <TierHint load={load} tier={standing.tier} averageW={average} />
       <TextField
         label="Name"
         value={load.name}
@@ -116,7 +129,15 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         volts={load.volts}
         onChange={(watts) => change({ behaviour: withRunningW(behaviour, watts) }, 'running')}
       />
+      <LabelReader load={load} change={change} />
+      <p className={styles.derived}>
+        <button className="text-button" onClick={() => setIsLogging(true)}>
+          Readings from a plug-in meter
+        </button>{' '}
+        beat any plate: a day narrows its energy to ×/÷1.08.
+      </p>
       <BehaviourFields
+        name={load.name}
         behaviour={behaviour}
         volts={load.volts}
         change={(next, field) => change({ behaviour: next }, field)}
@@ -133,6 +154,14 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           )
         }
       />
+      {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
+        <SelectField
+          label="On leg"
+          value={load.leg === 'B' ? 'B' : 'A'}
+          options={LEGS}
+          onChange={(leg) => change({ leg }, 'leg')}
+        />
+      )}
       <TextField
         label="Note"
         value={load.note}
@@ -152,6 +181,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           Remove (undo brings it back)
         </button>
       </div>
+      {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}
       {showsWorking && (
         <WorkingDialog
           working={averageWorking(load.name, behaviour)}

@@ -1,12 +1,28 @@
 'use client'
 import Button from '@mui/material/Button'
-import type { KeyboardEvent } from 'react'
-import { averageW } from '@/core/load/average'
+import { type KeyboardEvent, useMemo } from 'react'
+import { expectedW } from '@/core/simulation/expected'
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { peakRunningW } from '@/core/load/peak'
 import { TIERS, type Tier } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatNumber } from '@/core/quantity/format'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
-import { changeStanding, standingOf } from '@/ui/household/edits'
+import { changeStanding, moveLoad, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import styles from './LoadsPage.module.css'
 import { QuickLine } from './QuickLine'
@@ -23,6 +39,11 @@ interface LedgerProps {
 export function LoadLedger({ selectedId, select, add }: LedgerProps) {
   const loads = useHousehold((state) => state.household.loads)
   const scenario = useScenario()
+  const store = useHouseholdStore()
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
   if (loads.length === 0) {
     return (
       <div className={styles.empty}>
@@ -47,42 +68,59 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
         <Button onClick={add}>Add a load</Button>
         <QuickLine onAdded={select} />
       </div>
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            <th>
-              <span className="visually-hidden">On</span>
-            </th>
-            <th>
-              {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
-            </th>
-            <th>Tier</th>
-            <th>Running W</th>
-            <th className={styles.startCell}>Starting W</th>
-            <th className={styles.averageCell}>Average W</th>
-            <th>Wh a day</th>
-            <th className={styles.markCell}>
-              <span className="visually-hidden">Evidence</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {loads.map((load, i) => (
-            <LedgerRow
-              key={load.id}
-              load={load}
-              isSelected={load.id === selectedId}
-              select={() => select(load.id)}
-              move={(by) => {
-                const next = loads[i + by]
-                if (!next) return
-                select(next.id)
-                document.getElementById(`load-${next.id}`)?.focus()
-              }}
-            />
-          ))}
-        </tbody>
-      </table>
+      <DndContext
+        id="ledger"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={({ active, over }) => {
+          if (!over || active.id === over.id) return
+          const to = loads.findIndex(({ id }) => id === over.id)
+          store.getState().edit(moveLoad(String(active.id), to))
+        }}
+      >
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th>
+                <span className="visually-hidden">On</span>
+              </th>
+              <th>
+                {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
+              </th>
+              <th>Tier</th>
+              <th>Running W</th>
+              <th className={styles.startCell}>Starting W</th>
+              <th className={styles.averageCell}>Average W</th>
+              <th>Wh a day</th>
+              <th className={styles.markCell}>
+                <span className="visually-hidden">Evidence</span>
+              </th>
+            </tr>
+          </thead>
+          <SortableContext items={loads.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+            <tbody>
+              {loads.map((load, i) => (
+                <LedgerRow
+                  key={load.id}
+                  load={load}
+                  isSelected={load.id === selectedId}
+                  select={() => select(load.id)}
+                  place={(by) => {
+                    store.getState().edit(moveLoad(load.id, i + by))
+                    requestAnimationFrame(() => document.getElementById(`load-${load.id}`)?.focus())
+                  }}
+                  move={(by) => {
+                    const next = loads[i + by]
+                    if (!next) return
+                    select(next.id)
+                    document.getElementById(`load-${next.id}`)?.focus()
+                  }}
+                />
+              ))}
+            </tbody>
+          </SortableContext>
+        </table>
+      </DndContext>
     </>
   )
 }
@@ -92,24 +130,52 @@ function LedgerRow(props: {
   isSelected: boolean
   select: () => void
   move: (by: 1 | -1) => void
+  /** moves the load itself up or down */
+  place: (by: 1 | -1) => void
 }) {
-  const { load, isSelected, select, move } = props
+  const { load, isSelected, select, move, place } = props
   const store = useHouseholdStore()
-  const { on, tier } = useHousehold(({ household }) => standingOf(household, load))
+  const { on, tier, steering } = useHousehold(({ household }) => standingOf(household, load))
+  const scenario = useScenario()
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: load.id,
+  })
   const { edit } = store.getState()
   const toggle = () => edit(changeStanding(load.id, { on: !on }))
   const isOut = !on || tier === 'refuse'
-  const average = averageW(load.behaviour)
+  const average = useMemo(
+    () => expectedW({ ...load, on, tier, steering, sourceId: '' }, scenario),
+    [load, on, tier, steering, scenario],
+  )
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'ArrowDown') move(1)
+    if (event.altKey && event.key === 'ArrowDown') place(1)
+    else if (event.altKey && event.key === 'ArrowUp') place(-1)
+    else if (event.key === 'ArrowDown') move(1)
     else if (event.key === 'ArrowUp') move(-1)
     else if (event.key === ' ') toggle()
     else return
     event.preventDefault()
   }
   return (
-    <tr className={styles.row} data-selected={isSelected} data-off={isOut} onClick={select}>
+    <tr
+      ref={setNodeRef}
+      className={styles.row}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition }}
+      data-selected={isSelected}
+      data-off={isOut}
+      data-dragging={isDragging}
+      onClick={select}
+    >
       <td className={styles.switchCell}>
+        <button
+          className={styles.grip}
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${load.name}`}
+          title="Drag to another place"
+        >
+          <span aria-hidden>⋮</span>
+        </button>
         <button
           className={styles.switch}
           role="switch"
@@ -152,7 +218,7 @@ function LedgerRow(props: {
           ))}
         </select>
       </td>
-      <td>{formatNumber(load.behaviour.runningW.value, 1)}</td>
+      <td>{formatNumber(peakRunningW(load.behaviour), 1)}</td>
       <td className={styles.startCell}>
         {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}
       </td>

@@ -8,10 +8,12 @@ import { useAddKey } from '@/ui/shell/useShortcuts'
 import { LoadInspector } from './LoadInspector'
 import { LoadLedger } from './LoadLedger'
 import styles from './LoadsPage.module.css'
+import { MeasureNext } from './MeasureNext'
 import { SizingNumbers } from './SizingNumbers'
 
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
 const AddLoadDialog = dynamic(loadAdd, { ssr: false })
+const DayTrace = dynamic(() => import('./DayTrace'), { ssr: false })
 
 /** The ledger of loads with the inspector beside it. */
 export function LoadsPage() {
@@ -34,7 +36,13 @@ export function LoadsPage() {
     <div className={styles.columns}>
       <div className={styles.ledger}>
         <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
-        {loads.length > 0 && <SizingNumbers />}
+        {loads.length > 0 && (
+          <>
+            <SizingNumbers />
+            <DayTrace selectedId={selected?.id ?? null} />
+            <MeasureNext select={select} />
+          </>
+        )}
       </div>
       <aside ref={inspector} className={styles.inspector} aria-label="The chosen load">
         {selected && <LoadInspector key={selected.id} load={selected} select={select} />}

@@ -52,7 +52,7 @@ export function SessionFields({ behaviour, change }: SessionFieldsProps) {
   )
 }
 
-function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) => void }) {
+export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) => void }) {
   const id = useId()
   return (
     <div className={fields.row} role="group" aria-labelledby={id}>

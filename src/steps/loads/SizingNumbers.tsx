@@ -1,6 +1,6 @@
 'use client'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
-import { averageW } from '@/core/load/average'
+import { expectedW } from '@/core/simulation/expected'
 import { requirementOf } from '@/core/sizing/requirement'
 import { changeProfile } from '@/ui/household/edits'
 import { useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
@@ -19,7 +19,7 @@ export function SizingNumbers() {
     scenario.durationH * 60,
     household.surgeSchool,
   )
-  const dailyWh = carried.reduce((sum, load) => sum + averageW(load.behaviour) * 24, 0)
+  const dailyWh = carried.reduce((sum, load) => sum + expectedW(load, scenario) * 24, 0)
   const isUsual = household.surgeSchool === 'largest-start'
   return (
     <>

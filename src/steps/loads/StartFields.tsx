@@ -3,6 +3,8 @@ import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
+import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'
+import type { Start } from '@/core/plan/schema'
 import { withStart } from './loadForm'
 
 interface StartFieldsProps {
@@ -13,11 +15,36 @@ interface StartFieldsProps {
 /** A compressor starts at 3–10 times its running watts; a first guess until the start is measured. Common practice, no source. */
 const FIRST_GUESS_TIMES = 5
 
+const BASES = [
+  { value: 'watts', words: 'Its peak, measured or guessed' },
+  { value: 'code letter', words: 'Horsepower and code letter' },
+  { value: 'full-load amps', words: 'Full-load amps, times over' },
+] as const
+const LETTERS = Object.entries(LOCKED_ROTOR_KVA_PER_HP).map(([value, kva]) => ({
+  value,
+  words: `${value}: up to ${kva} kVA each hp`,
+}))
+
 /** Whether the load has a motor start, and its watts and seconds. */
 export function StartFields({ load, change }: StartFieldsProps) {
   const { start } = load
   const runningW = load.behaviour.runningW.value
   const guessed = () => withStart(Math.min(50_000, Math.round(runningW * FIRST_GUESS_TIMES)), 'typical')
+  const freshBasis = (kind: 'code letter' | 'full-load amps'): Start['basis'] =>
+    kind === 'code letter'
+      ? { kind, hp: 0.5, letter: 'H' }
+      : {
+          kind,
+          amps:
+            Math.round(Math.max(0.1, fullLoadAmps(Math.max(0.05, runningW / 1000), load.volts)) * 10) / 10,
+          times: 6,
+        }
+  const putBasis = (basis: Start['basis']) => {
+    if (!start) return
+    const va = startByBasis(basis, load.volts)
+    const watts = va === null ? start.watts : withStart(Math.min(50_000, Math.round(va)), 'label').watts
+    change({ start: { ...start, basis, watts } }, 'startBasis')
+  }
   return (
     <>
       <SelectField
@@ -31,6 +58,51 @@ export function StartFields({ load, change }: StartFieldsProps) {
       />
       {start && (
         <>
+          <SelectField
+            label="Known from"
+            value={start.basis?.kind ?? 'watts'}
+            options={BASES}
+            onChange={(kind) => putBasis(kind === 'watts' ? undefined : freshBasis(kind))}
+          />
+          {start.basis?.kind === 'code letter' && (
+            <>
+              <UnitField
+                label="Horsepower"
+                kind="horsepower"
+                value={start.basis.hp}
+                onChange={(hp) => start.basis?.kind === 'code letter' && putBasis({ ...start.basis, hp })}
+              />
+              <SelectField
+                label="Code letter"
+                value={start.basis.letter}
+                options={LETTERS}
+                onChange={(letter) =>
+                  start.basis?.kind === 'code letter' && putBasis({ ...start.basis, letter })
+                }
+              />
+            </>
+          )}
+          {start.basis?.kind === 'full-load amps' && (
+            <>
+              <UnitField
+                label="Full-load amps"
+                kind="current"
+                value={start.basis.amps}
+                onChange={(amps) =>
+                  start.basis?.kind === 'full-load amps' && putBasis({ ...start.basis, amps })
+                }
+              />
+              <UnitField
+                label="times"
+                kind="count"
+                value={start.basis.times}
+                check={(times) => (times < 1 || times > 15 ? 'From 1 to 15; 6 is usual.' : null)}
+                onChange={(times) =>
+                  start.basis?.kind === 'full-load amps' && putBasis({ ...start.basis, times })
+                }
+              />
+            </>
+          )}
           <UnitField
             label="Starting watts"
             kind="power"
@@ -39,7 +111,9 @@ export function StartFields({ load, change }: StartFieldsProps) {
             check={(watts) =>
               watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null
             }
-            onChange={(value) => change({ start: { ...start, watts: { ...start.watts, value } } }, 'startW')}
+            onChange={(value) =>
+              change({ start: { ...start, basis: undefined, watts: { ...start.watts, value } } }, 'startW')
+            }
           />
           <UnitField
             label="for"

@@ -126,6 +126,23 @@ export function OutagePage() {
           }
           onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } }, 'high')}
         />
+        <UnitField
+          label="Indoors"
+          kind="temperature"
+          value={scenario.indoorC}
+          check={(c) => (c < -30 || c > 50 ? 'From −30 to 50 °C.' : null)}
+          onChange={(indoorC) => change({ indoorC }, 'indoor')}
+        />
+        <SelectField
+          label="Rain"
+          value={scenario.rain}
+          options={[
+            { value: 'dry', words: 'Dry' },
+            { value: 'rain', words: 'Rain: pits fill faster' },
+            { value: 'downpour', words: 'Downpour: pits fill fastest' },
+          ]}
+          onChange={(rain) => change({ rain }, 'rain')}
+        />
         <TextField
           label="Note"
           value={scenario.note}

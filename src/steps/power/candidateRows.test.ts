@@ -44,8 +44,8 @@ describe('what decides a candidate', () => {
 
   test('its start, where that alone is too much', () => {
     const weak = contextOf('station-2000', 'february-ice', ({ powerSystem: { sources } }) => {
-      sources[0].continuousW.value = 1000
-      sources[0].surgeW.value = 1200
+      sources[0].continuousW.value = 1500
+      sources[0].surgeW.value = 1600
     })
     expect(decidingRow(weak)?.label).toBe('Largest start')
   })

@@ -65,8 +65,10 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
 
 function eventWords(event: PlanEvent, plan: Plan): string {
   const source = plan.powerSystem.sources.find(({ id }) => id === event.sourceId)?.name ?? ''
-  if (event.kind === 'takes-over') return `${source} takes over`
   const load = plan.loads.find(({ id }) => id === event.loadId)?.name ?? ''
+  if (event.kind === 'takes-over') return `${source} takes over`
+  if (event.kind === 'defrost') return `${load} defrosts`
+  if (event.kind === 'ends-in-defrost') return `A defrost of ${load} empties ${source}`
   return event.limit === 'surge'
     ? `${load} starts past the surge limit`
     : `${load} takes it past the continuous limit`

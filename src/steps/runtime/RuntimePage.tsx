@@ -5,7 +5,12 @@ import { planOf } from '@/core/plan/planOf'
 import { answerText } from '@/core/sizing/answer'
 import { chargeCurve } from '@/ui/chart/chargeCurve'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { BuysHours } from './BuysHours'
 import { Ends } from './Ends'
+import { InForce } from './InForce'
+import { Lanes } from './Lanes'
+import { MeasureNext } from './MeasureNext'
+import { useGutters } from './useGutters'
 import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
 import styles from './RuntimePage.module.css'
@@ -18,6 +23,7 @@ export function RuntimePage() {
   const evaluation = useHousehold((state) => state.evaluation)
   const plan = useMemo(() => planOf(household), [household])
   const { sources } = plan.powerSystem
+  const { frame, gutters } = useGutters()
   const [wanted, setWanted] = useState<string | null>(null)
   // the evaluation may still be of the plan before: only a source that both know is drawn
   const known = evaluation.result.chains.flatMap((chain) => chain.sources.map(({ sourceId }) => sourceId))
@@ -56,13 +62,26 @@ export function RuntimePage() {
             <i className={styles.keyHatch} /> reserve it keeps
           </span>
         </div>
-        <div className={styles.chart}>
-          {curve && <ChargeChart curve={curve} label={`State of charge. ${answerText(evaluation.answer)}`} />}
+        <div ref={frame} className={styles.chart}>
+          {curve && (
+            <ChargeChart
+              curve={curve}
+              label={`State of charge. ${answerText(evaluation.answer)}`}
+              gutter={gutters.left}
+              gutterRight={gutters.right}
+            />
+          )}
         </div>
+        {curve && (
+          <Lanes plan={plan} result={evaluation.result} shownMin={curve.shownMin} gutters={gutters} />
+        )}
         <EnergyByLoad plan={plan} result={evaluation.result} />
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
         <Ends plan={plan} result={evaluation.result} />
+        <BuysHours plan={plan} />
+        <InForce plan={plan} />
+        <MeasureNext />
         <EnergyPath plan={plan} result={evaluation.result} />
       </aside>
     </div>

@@ -9,7 +9,14 @@ import { inkOf } from './chartInk'
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
 
 /** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
-export default function ChargeChart({ curve, label }: { curve: ChargeCurve; label: string }) {
+export default function ChargeChart(props: {
+  curve: ChargeCurve
+  label: string
+  /** pixels left of the first minute and right of the last, so that what stands below can share the time axis */
+  gutter?: number
+  gutterRight?: number
+}) {
+  const { curve, label, gutter, gutterRight = 4 } = props
   const canvas = useRef<HTMLCanvasElement>(null)
   const chart = useRef<Chart<'line'> | null>(null)
   const decoration = useRef<Plugin<'line'> | null>(null)
@@ -78,6 +85,9 @@ export default function ChargeChart({ curve, label }: { curve: ChargeCurve; labe
         },
       },
       y: {
+        afterFit: (axis) => {
+          if (gutter) axis.width = gutter
+        },
         min: 0,
         max: 1,
         border: { display: false },
@@ -91,9 +101,10 @@ export default function ChargeChart({ curve, label }: { curve: ChargeCurve; labe
         },
       },
     }
+    made.options.layout = { padding: { top: 16, right: gutterRight } }
     decoration.current = decorations(curve, ink)
     made.update('none')
-  }, [curve, scheme])
+  }, [curve, scheme, gutter, gutterRight])
 
   return <canvas ref={canvas} role="img" aria-label={label} />
 }

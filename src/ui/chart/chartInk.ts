@@ -7,6 +7,7 @@ export interface Ink {
   store: string
   storeWash: string
   demand: string
+  demandWash: string
   paper: string
 }
 
@@ -22,6 +23,7 @@ export function inkOf(element: Element): Ink {
     store: read('store'),
     storeWash: read('store-wash'),
     demand: read('demand'),
+    demandWash: read('demand-wash'),
     paper: read('paper'),
   }
 }

@@ -18,7 +18,14 @@ export interface UnitFieldProps {
   check?: (value: number) => string | null
 }
 
-const DIGITS: Partial<Record<MeasureKind, number>> = { fraction: 3, hours: 3, minutes: 3 }
+const DIGITS: Partial<Record<MeasureKind, number>> = {
+  fraction: 3,
+  hours: 3,
+  minutes: 3,
+  horsepower: 3,
+  current: 2,
+  volume: 2,
+}
 const UNITS: Record<MeasureKind, string> = {
   power: 'W',
   energy: 'Wh',
@@ -29,6 +36,12 @@ const UNITS: Record<MeasureKind, string> = {
   temperature: '°C',
   weight: 'kg',
   money: '',
+  volume: 'L',
+  flow: 'L/min',
+  inflow: 'L/h',
+  horsepower: 'hp',
+  current: 'A',
+  count: '',
 }
 
 const shownAs = (value: number, kind: MeasureKind) => {

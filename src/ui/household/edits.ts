@@ -1,7 +1,14 @@
 import type { Household } from '@/core/plan/household'
 import { DEFAULT_STANDING } from '@/core/plan/planOf'
-import type { HouseholdLoad, PowerSystem, Profile, Scenario, Source } from '@/core/plan/schema'
-import type { Tier } from '@/core/plan/limits'
+import type {
+  HouseholdLoad,
+  PowerSystem,
+  Profile,
+  Scenario,
+  Source,
+  Standing,
+  Steering,
+} from '@/core/plan/schema'
 
 /** Changes of a household, each from one state to the next; nothing is changed in place. */
 export type Edit = (household: Household) => Household
@@ -25,12 +32,12 @@ export const changeLoad =
   (household) => ({ ...household, loads: replaced(household.loads, id, (item) => ({ ...item, ...change })) })
 
 /** How a load stands in the chosen scenario. */
-export function standingOf(household: Household, load: HouseholdLoad): { on: boolean; tier: Tier } {
+export function standingOf(household: Household, load: HouseholdLoad): Standing {
   return load.standings[household.chosen.scenarioId] ?? DEFAULT_STANDING
 }
 
 export const changeStanding =
-  (loadId: string, change: Partial<{ on: boolean; tier: Tier }>): Edit =>
+  (loadId: string, change: Partial<Standing>): Edit =>
   (household) => ({
     ...household,
     loads: replaced(household.loads, loadId, (load) => ({
@@ -41,6 +48,37 @@ export const changeStanding =
       },
     })),
   })
+
+/** Takes out what steers nothing: empty lists and set-backs of nought. */
+export function tidySteering(steering: Steering): Steering | undefined {
+  const kept = Object.entries(steering).filter(
+    ([, value]) => value !== undefined && value !== 0 && !(Array.isArray(value) && value.length === 0),
+  )
+  return kept.length ? (Object.fromEntries(kept) as Steering) : undefined
+}
+
+/** Changes how a load is steered in the chosen scenario. */
+export const steerLoad =
+  (loadId: string, change: Steering): Edit =>
+  (household) => {
+    const load = household.loads.find(({ id }) => id === loadId)
+    if (!load) return household
+    return changeStanding(loadId, {
+      steering: tidySteering({ ...standingOf(household, load).steering, ...change }),
+    })(household)
+  }
+
+/** Moves a load to another place in the ledger. */
+export const moveLoad =
+  (id: string, to: number): Edit =>
+  (household) => {
+    const from = household.loads.findIndex((load) => load.id === id)
+    const at = Math.max(0, Math.min(household.loads.length - 1, to))
+    if (from < 0 || from === at) return household
+    const loads = [...household.loads]
+    loads.splice(at, 0, ...loads.splice(from, 1))
+    return { ...household, loads }
+  }
 
 /** Adds a load after another, or at the end. */
 export const addLoad =

@@ -11,6 +11,8 @@ const KEYS: [keys: string[], words: string][] = [
   [[',', '.'], 'Previous and next outage'],
   [['↑', '↓'], 'In the ledger: previous and next load'],
   [['Space'], 'In the ledger: switch the load off or on'],
+  [['Alt', '↑'], 'In the ledger: move the load up; Alt ↓ moves it down'],
+  [['b'], 'In Runtime: do what buys most hours; u undoes it'],
   [['Ctrl', 'Z'], 'Undo'],
   [['Ctrl', 'Shift', 'Z'], 'Redo'],
   [['?'], 'These keys'],

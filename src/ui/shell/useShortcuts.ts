@@ -66,6 +66,25 @@ function isBusy(target: EventTarget | null): boolean {
   )
 }
 
+/** Runs a page's own single keys, which rest while a field, a menu or a dialog has the keyboard. */
+export function usePageKeys(keys: Record<string, () => void>): void {
+  const current = useRef(keys)
+  useEffect(() => {
+    current.current = keys
+  })
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return
+      const action = current.current[event.key]
+      if (!action) return
+      event.preventDefault()
+      action()
+    }
+    window.addEventListener('keydown', onKeyDown)
+    return () => window.removeEventListener('keydown', onKeyDown)
+  }, [])
+}
+
 /** Runs `add` when the visitor presses `a` on a page. */
 export function useAddKey(add: () => void): void {
   const current = useRef(add)

@@ -1,0 +1,47 @@
+import * as z from 'zod'
+import { APPLIANCES } from '@/catalog/appliances'
+import { newHousehold } from '@/catalog/newHousehold'
+import { quantity } from '@/core/quantity/quantity'
+import { refuse } from '@/server/respond'
+import { meterStream } from '@/standins/plugInMeter'
+
+const asked = z.object({
+  appliance: z.string(),
+  speed: z.coerce.number().min(1).max(100_000).default(1),
+  hours: z.coerce.number().min(0.1).max(168).default(24),
+  seed: z.coerce.number().int().min(0).max(1e9).default(1),
+})
+
+/** The simulated plug-in meter, as an event stream: one reading each ten seconds of its own time. */
+export function GET(request: Request): Response {
+  const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
+  if (!parsed.success)
+    return refuse(
+      400,
+      'bad-request',
+      'A meter stream needs an appliance, and may have speed, hours and seed.',
+    )
+  const { appliance: id, ...options } = parsed.data
+  const appliance = APPLIANCES.find((one) => one.id === id)
+  if (!appliance) return refuse(404, 'not-found', `No appliance “${id}” is in the catalogue.`)
+  const [scenario] = newHousehold('Meter', '120 V', '2027-01-15T00:00').scenarios
+  const load = {
+    id: appliance.id,
+    name: appliance.name,
+    volts: 120 as const,
+    leg: 'A' as const,
+    start: appliance.start && {
+      watts: quantity(appliance.start[0], 'W', 'typical'),
+      seconds: quantity(appliance.start[1], 's', 'typical'),
+    },
+    behaviour: appliance.behaviour,
+    medical: false,
+    note: '',
+    on: true,
+    tier: 'hold' as const,
+    sourceId: 'main',
+  }
+  return new Response(meterStream(load, scenario, { ...options, stepS: 10 }, request.signal), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+  })
+}

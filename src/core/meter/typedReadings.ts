@@ -1,0 +1,60 @@
+import { parseClock } from '../quantity/parse'
+
+/** One reading written down from a plug-in meter: the clock, its total, the peak it shows. */
+export interface TypedReading {
+  clock: string
+  kWhTotal: string
+  peakW: string
+}
+
+export type TypedResult =
+  | { ok: true; hours: number; averageW: number; peakW: number | null }
+  | { ok: false; row: number; message: string }
+
+const DAY_MIN = 1440
+
+/**
+ * The average between the first and the last reading; a clock earlier than the one before it is the next day.
+ *
+ * @returns hours, average watts and the highest peak, or the row that cannot be read and what would be right
+ */
+export function readTyped(readings: readonly TypedReading[]): TypedResult {
+  const wrong = (row: number, message: string): TypedResult => ({ ok: false, row, message })
+  if (readings.length < 2)
+    return wrong(readings.length, 'Two readings at least: one at the start, one later.')
+  let day = 0
+  let before = -1
+  let total = -1
+  let first = 0
+  let firstTotal = 0
+  let peak: number | null = null
+  for (let i = 0; i < readings.length; i++) {
+    const { clock, kWhTotal, peakW } = readings[i]
+    const read = parseClock(clock)
+    if (!read.ok) return wrong(i, read.message)
+    const kWh = Number(kWhTotal.replace(',', '.'))
+    if (kWhTotal.trim() === '' || !Number.isFinite(kWh) || kWh < 0)
+      return wrong(i, 'The meter’s total in kWh, such as 1.34.')
+    if (kWh < total)
+      return wrong(i, 'The total is lower than before. Was the meter reset? Begin anew from there.')
+    const ofDay = Number(read.clock.slice(0, 2)) * 60 + Number(read.clock.slice(3))
+    if (ofDay <= before) day++
+    before = ofDay
+    total = kWh
+    const minute = day * DAY_MIN + ofDay
+    if (i === 0) {
+      first = minute
+      firstTotal = kWh
+    }
+    if (peakW.trim() !== '') {
+      const watts = Number(peakW.replace(',', '.'))
+      if (!Number.isFinite(watts) || watts < 0) return wrong(i, 'The peak in watts, such as 754, or nothing.')
+      peak = Math.max(peak ?? 0, watts)
+    }
+    if (i === readings.length - 1) {
+      const hours = (minute - first) / 60
+      return { ok: true, hours, averageW: ((kWh - firstTotal) * 1000) / hours, peakW: peak }
+    }
+  }
+  return wrong(0, 'Nothing to read.')
+}

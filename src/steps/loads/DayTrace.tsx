@@ -1,0 +1,135 @@
+'use client'
+import { useColorScheme } from '@mui/material/styles'
+import { Chart, Filler, LineController, LineElement, LinearScale, PointElement } from 'chart.js'
+import { useEffect, useMemo, useRef } from 'react'
+import { formatWatts } from '@/core/quantity/format'
+import { hoursOf, leftOutWhy } from '@/core/simulation/compile'
+import { compileLoad, weatherOf } from '@/core/simulation/compile'
+import { traceOf, wattsBySteps } from '@/core/simulation/trace'
+import { clockTicks } from '@/ui/chart/chartDecorations'
+import { inkOf } from '@/ui/chart/chartInk'
+import { usePlan } from '@/ui/household/HouseholdContext'
+import styles from './LoadsPage.module.css'
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
+
+const DAY_MIN = 1440
+const STEP_MIN = 5
+
+/** The first day of the outage as a typical run has it: the chosen load, and the other carried loads on top of it. */
+export default function DayTrace({ selectedId }: { selectedId: string | null }) {
+  const plan = usePlan()
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const { mode, systemMode } = useColorScheme()
+  const scheme = mode === 'system' ? systemMode : mode
+  const { scenario } = plan
+  const key = JSON.stringify([plan.loads, scenario, plan.powerSystem.sources.map(({ volts }) => volts)])
+  const { chosen, others, name } = useMemo(() => {
+    const weather = weatherOf(scenario, hoursOf(DAY_MIN))
+    const shown = plan.loads.filter((load) => load.id === selectedId || leftOutWhy(load, plan) === null)
+    const traces = traceOf(
+      shown.map((load, i) => compileLoad(load, i, scenario, DAY_MIN, weather)),
+      DAY_MIN,
+      1,
+    )
+    const sum = new Float64Array(DAY_MIN / STEP_MIN)
+    const own = new Float64Array(DAY_MIN / STEP_MIN)
+    for (const trace of traces) {
+      const watts = wattsBySteps(trace, DAY_MIN, STEP_MIN)
+      const into = trace.loadId === selectedId ? own : sum
+      for (let i = 0; i < watts.length; i++) into[i] += watts[i]
+    }
+    return { chosen: own, others: sum, name: plan.loads.find(({ id }) => id === selectedId)?.name ?? '' }
+    // the plan is made anew at each render; its content is what counts
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, selectedId])
+
+  useEffect(() => {
+    if (!canvas.current) return
+    const ink = inkOf(canvas.current)
+    const font = { family: getComputedStyle(canvas.current).fontFamily, size: 12 }
+    const points = (values: Float64Array) => Array.from(values, (y, i) => ({ x: i * STEP_MIN, y }))
+    const chart = new Chart(canvas.current, {
+      type: 'line',
+      data: {
+        datasets: [
+          {
+            data: points(chosen),
+            stepped: 'before',
+            borderColor: ink.demand,
+            borderWidth: 1.2,
+            backgroundColor: ink.demand,
+            fill: 'origin',
+            stack: 'house',
+          },
+          {
+            data: points(others),
+            stepped: 'before',
+            borderColor: ink.soft,
+            borderWidth: 1,
+            borderDash: [3, 2],
+            backgroundColor: ink.demandWash,
+            fill: '-1',
+            stack: 'house',
+          },
+        ],
+      },
+      options: {
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        events: [],
+        parsing: false,
+        normalized: true,
+        elements: { point: { radius: 0 } },
+        scales: {
+          x: {
+            type: 'linear',
+            min: 0,
+            max: DAY_MIN,
+            border: { display: false },
+            grid: { color: ink.hairline, drawTicks: false },
+            afterBuildTicks: (axis) => {
+              axis.ticks = clockTicks({ startsAt: scenario.startsAt, shownMin: DAY_MIN }, axis.width)
+            },
+            ticks: {
+              color: ink.soft,
+              font,
+              maxRotation: 0,
+              autoSkip: false,
+              callback: (_, i, ticks) => ticks[i]?.label as string,
+            },
+          },
+          y: {
+            stacked: true,
+            min: 0,
+            border: { display: false },
+            grid: { color: ink.hairline, drawTicks: false },
+            ticks: {
+              color: ink.soft,
+              font,
+              maxTicksLimit: 4,
+              callback: (value) => formatWatts(Number(value)),
+            },
+          },
+        },
+      },
+    })
+    return () => chart.destroy()
+  }, [chosen, others, scenario.startsAt, scheme])
+
+  return (
+    <section aria-label="A typical day">
+      <h2 className={styles.dayTitle}>
+        A typical day <small>{name} filled, all other carried loads on top of it, dashed</small>
+      </h2>
+      <div className={styles.day}>
+        <canvas
+          ref={canvas}
+          role="img"
+          aria-label={`Watts through the first day: ${name}, and the other carried loads on top`}
+        />
+      </div>
+    </section>
+  )
+}

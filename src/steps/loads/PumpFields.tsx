@@ -1,0 +1,147 @@
+'use client'
+import { useState } from 'react'
+import { pumpTrouble, pumpWorking } from '@/core/load/pump'
+import type { Pump } from '@/core/plan/schema'
+import { RAINS } from '@/core/plan/limits'
+import { quantity } from '@/core/quantity/quantity'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+import { useScenario } from '@/ui/household/HouseholdContext'
+import { WorkingDialog } from '@/ui/shell/lazy'
+import styles from './LoadsPage.module.css'
+
+export const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
+
+/** A pump’s run time and spacing: as counted, or from what it lifts. */
+export function PumpFields(props: {
+  name: string
+  behaviour: Pump
+  change: (behaviour: Pump, field: string) => void
+}) {
+  const { name, behaviour, change } = props
+  const scenario = useScenario()
+  const [showsWorking, setShowsWorking] = useState(false)
+  const { cycle, inflowFollows, knownIn } = behaviour
+  const trouble = pumpTrouble(behaviour, scenario)
+  return (
+    <>
+      <SelectField
+        label="Known by"
+        value={cycle.by}
+        options={[
+          { value: 'spacing', words: 'Counting: so long, so often' },
+          { value: 'volume', words: 'What it lifts: volume, rate, inflow' },
+        ]}
+        onChange={(by) =>
+          by !== cycle.by &&
+          change(
+            {
+              ...behaviour,
+              cycle:
+                by === 'spacing'
+                  ? {
+                      by,
+                      onMin: quantity(0.25, 'min', 'typical', { times: 1.3 }),
+                      everyMin: quantity(6, 'min', 'typical', { times: 1.6 }),
+                    }
+                  : {
+                      by,
+                      volumeL: quantity(30, 'L', 'typical', { times: 1.4 }),
+                      rateLMin: quantity(100, 'L/min', 'typical', { times: 1.4 }),
+                      inflowLH: quantity(200, 'L/h', 'typical', { times: 1.8 }),
+                    },
+            },
+            'known by',
+          )
+        }
+      />
+      {cycle.by === 'spacing' ? (
+        <>
+          <UnitField
+            label="Runs for"
+            kind="minutes"
+            value={cycle.onMin.value}
+            check={(minutes) =>
+              minutes >= cycle.everyMin.value ? 'It must be shorter than the spacing.' : null
+            }
+            onChange={(value) =>
+              change({ ...behaviour, cycle: { ...cycle, onMin: { ...cycle.onMin, value } } }, 'on')
+            }
+          />
+          <UnitField
+            label="every"
+            kind="minutes"
+            value={cycle.everyMin.value}
+            check={(minutes) =>
+              minutes <= cycle.onMin.value
+                ? 'It must be longer than one run.'
+                : minutes > 10_000
+                  ? 'A week at most.'
+                  : null
+            }
+            onChange={(value) =>
+              change({ ...behaviour, cycle: { ...cycle, everyMin: { ...cycle.everyMin, value } } }, 'every')
+            }
+          />
+        </>
+      ) : (
+        <>
+          <UnitField
+            label="Between the switches"
+            kind="volume"
+            value={cycle.volumeL.value}
+            onChange={(value) =>
+              change({ ...behaviour, cycle: { ...cycle, volumeL: { ...cycle.volumeL, value } } }, 'volume')
+            }
+          />
+          <UnitField
+            label="It lifts"
+            kind="flow"
+            value={cycle.rateLMin.value}
+            onChange={(value) =>
+              change({ ...behaviour, cycle: { ...cycle, rateLMin: { ...cycle.rateLMin, value } } }, 'rate')
+            }
+          />
+          <UnitField
+            label={inflowFollows === 'use' ? 'Used' : 'Flows in'}
+            kind="inflow"
+            value={cycle.inflowLH.value}
+            onChange={(value) =>
+              change({ ...behaviour, cycle: { ...cycle, inflowLH: { ...cycle.inflowLH, value } } }, 'inflow')
+            }
+          />
+        </>
+      )}
+      <SelectField
+        label="It follows"
+        value={inflowFollows}
+        options={[
+          { value: 'nothing', words: 'Nothing: the same all day' },
+          { value: 'rain', words: 'Rain' },
+          { value: 'use', words: 'The household’s use of water' },
+        ]}
+        onChange={(next) => change({ ...behaviour, inflowFollows: next }, 'follows')}
+      />
+      {inflowFollows === 'rain' && (
+        <SelectField
+          label="Known when"
+          value={knownIn ?? 'dry'}
+          options={RAINS.map((value) => ({ value, words: RAIN_WORDS[value] }))}
+          onChange={(next) => change({ ...behaviour, knownIn: next }, 'knownIn')}
+        />
+      )}
+      {trouble && <p className="caution">{trouble}</p>}
+      <p className={styles.derived}>
+        <button className="text-button" onClick={() => setShowsWorking(true)}>
+          Run time and spacing in this outage, the working
+        </button>
+      </p>
+      {showsWorking && (
+        <WorkingDialog
+          working={pumpWorking(name, behaviour, scenario)}
+          onClose={() => setShowsWorking(false)}
+        />
+      )}
+    </>
+  )
+}

@@ -1,0 +1,25 @@
+import type { Tier } from '@/core/plan/limits'
+import type { HouseholdLoad } from '@/core/plan/schema'
+import { formatEnergy, formatWatts } from '@/core/quantity/format'
+
+const HEAT = /heater|heat lamp|kettle|toaster|oven|dryer|iron\b|range|induction|blanket|water heat/i
+const COOLING = /air condition/i
+/** Around the clock this empties a 2 kWh station within a working day. */
+const MUCH_W = 250
+
+/** What speaks against a load’s tier: heat and cooling by electricity on Hold. Told with the numbers; nothing is forbidden. */
+export function TierHint({ load, tier, averageW }: { load: HouseholdLoad; tier: Tier; averageW: number }) {
+  if (tier !== 'hold' || load.medical) return null
+  const running = load.behaviour.runningW.value
+  const isHeat = HEAT.test(load.name) && running >= 300
+  if (!isHeat && !COOLING.test(load.name) && averageW < MUCH_W) return null
+  return (
+    <p className="caution">
+      {isHeat ? 'Heat' : COOLING.test(load.name) ? 'Cooling' : 'This'} takes {formatWatts(running)} while it
+      runs
+      {averageW >= 1 && `, ${formatEnergy(averageW * 24)} a day`}: a 2 kWh station carries it about{' '}
+      {Math.max(0.1, Math.round(17000 / running) / 10)} h without a pause. Consider Ration or Refuse, or a way
+      without electricity.
+    </p>
+  )
+}

@@ -1,0 +1,62 @@
+'use client'
+import Dialog from '@mui/material/Dialog'
+import { useState } from 'react'
+import { type MeterFindings, withFindings } from '@/core/meter/analyse'
+import type { HouseholdLoad } from '@/core/plan/schema'
+import dialog from '@/ui/shell/dialog.module.css'
+import { FileLog } from './FileLog'
+import styles from './MeterLog.module.css'
+import { SimulatedLog } from './SimulatedLog'
+import { TypedLog } from './TypedLog'
+
+const WAYS = [
+  { value: 'typed', words: 'Readings' },
+  { value: 'file', words: 'A file' },
+  { value: 'simulated', words: 'A simulated meter' },
+] as const
+
+/** Gets a load's numbers from a meter: written down, from a file, or over a stream. */
+export function MeterLog(props: {
+  load: HouseholdLoad
+  change: (part: Partial<HouseholdLoad>, field: string) => void
+  onClose: () => void
+}) {
+  const { load, change, onClose } = props
+  const [way, setWay] = useState<(typeof WAYS)[number]['value']>('typed')
+  const use = (found: MeterFindings) => {
+    const { behaviour, start } = withFindings(load.behaviour, found)
+    change({ behaviour, ...(start ? { start } : {}) }, 'meter')
+    onClose()
+  }
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="meter-title" maxWidth="md" fullWidth>
+      <div className={dialog.dialog}>
+        <h2 id="meter-title" className={dialog.title}>
+          {load.name}: from a meter
+        </h2>
+        <div role="tablist" aria-label="Where the readings come from" className={styles.ways}>
+          {WAYS.map(({ value, words }) => (
+            <button
+              key={value}
+              role="tab"
+              aria-selected={way === value}
+              className={styles.way}
+              onClick={() => setWay(value)}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        <div
+          role="tabpanel"
+          className={styles.panel}
+          aria-label={WAYS.find(({ value }) => value === way)!.words}
+        >
+          {way === 'typed' && <TypedLog runningW={load.behaviour.runningW.value} use={use} />}
+          {way === 'file' && <FileLog use={use} />}
+          {way === 'simulated' && <SimulatedLog use={use} />}
+        </div>
+      </div>
+    </Dialog>
+  )
+}

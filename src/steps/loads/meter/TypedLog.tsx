@@ -1,0 +1,87 @@
+'use client'
+import { useState } from 'react'
+import type { MeterFindings } from '@/core/meter/analyse'
+import { type TypedReading, readTyped } from '@/core/meter/typedReadings'
+import { formatNumber, formatWatts } from '@/core/quantity/format'
+import fields from '@/ui/field/field.module.css'
+import styles from './MeterLog.module.css'
+
+const EMPTY: TypedReading = { clock: '', kWhTotal: '', peakW: '' }
+const isEmpty = ({ clock, kWhTotal, peakW }: TypedReading) =>
+  !clock.trim() && !kWhTotal.trim() && !peakW.trim()
+
+/** Readings written down from a plug-in meter. */
+export function TypedLog({ runningW, use }: { runningW: number; use: (found: MeterFindings) => void }) {
+  const [rows, setRows] = useState<TypedReading[]>([{ ...EMPTY }, { ...EMPTY }])
+  const filled = rows.filter((row) => !isEmpty(row))
+  const read = filled.length > 0 ? readTyped(filled) : null
+  const put = (i: number, part: Partial<TypedReading>) =>
+    setRows((before) => {
+      const next = before.map((row, k) => (k === i ? { ...row, ...part } : row))
+      return isEmpty(next[next.length - 1]) ? next : [...next, { ...EMPTY }]
+    })
+  return (
+    <div>
+      <p>
+        Leave it on the meter for a day or more; doors opened and used as always. A later clock that is
+        earlier is the next day.
+      </p>
+      <table className={styles.typed}>
+        <thead>
+          <tr>
+            <th>Clock</th>
+            <th>Total, kWh</th>
+            <th>Peak, W</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, i) => (
+            <tr key={i}>
+              {(['clock', 'kWhTotal', 'peakW'] as const).map((key) => (
+                <td key={key}>
+                  <input
+                    className={`${fields.input} ${fields.compact}`}
+                    aria-label={`Reading ${i + 1}, ${{ clock: 'clock', kWhTotal: 'total kWh', peakW: 'peak W' }[key]}`}
+                    value={row[key]}
+                    placeholder={i === 0 ? { clock: '18:30', kWhTotal: '0.00', peakW: '754' }[key] : ''}
+                    onChange={(event) => put(i, { [key]: event.target.value })}
+                  />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {read && !read.ok && filled.length > 1 && (
+        <p role="alert" className={styles.trouble}>
+          Reading {read.row + 1}: {read.message}
+        </p>
+      )}
+      {read?.ok && (
+        <p>
+          {formatWatts(read.averageW)} on average over {formatNumber(read.hours, 1)} h.{' '}
+          <button
+            className={styles.use}
+            onClick={() =>
+              use({
+                coveredH: read.hours,
+                averageW: read.averageW,
+                runningW: Math.max(runningW, read.averageW),
+                startPeakW: read.peakW !== null && read.peakW > 1.5 * runningW ? read.peakW : null,
+                idleW: 0,
+                on: [],
+                meanOnMin: null,
+                meanOffMin: null,
+                dutyFraction: Math.min(1, read.averageW / Math.max(runningW, read.averageW, 1e-9)),
+                defrosts: null,
+                shape: 'cycling',
+              })
+            }
+          >
+            Use it
+          </button>
+        </p>
+      )}
+    </div>
+  )
+}

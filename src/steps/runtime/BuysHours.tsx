@@ -1,0 +1,81 @@
+'use client'
+import { useState } from 'react'
+import type { Plan } from '@/core/plan/document'
+import { formatDuration } from '@/core/quantity/format'
+import { type RankedLever, withChange } from '@/core/sizing/levers'
+import { changeStanding, tidySteering } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useAdvice } from '@/ui/household/useAdvice'
+import { usePageKeys } from '@/ui/shell/useShortcuts'
+import type { SimulationClient } from '@/worker/simulationClient'
+import styles from './RuntimePage.module.css'
+
+const ask = (client: SimulationClient, plan: Plan) => client.rankLevers(plan)
+const SHOWN = 6
+
+/** What would make the supply last longer, the most hours first; each done with one key and undone with another. */
+export function BuysHours({ plan }: { plan: Plan }) {
+  const store = useHouseholdStore()
+  const levers = useAdvice(ask)
+  const [done, setDone] = useState<{ words: string; after: unknown } | null>(null)
+  const [all, setAll] = useState(false)
+  const apply = ({ change, words }: RankedLever) => {
+    const { on, steering } = withChange(plan, change).loads.find(({ id }) => id === change.loadId)!
+    store
+      .getState()
+      .edit(changeStanding(change.loadId, { on, ...(steering ? { steering: tidySteering(steering) } : {}) }))
+    setDone({ words, after: store.getState().household })
+  }
+  const undo = () => {
+    if (!done || store.getState().household !== done.after) return
+    store.getState().undo()
+    setDone(null)
+  }
+  usePageKeys({ b: () => levers?.[0] && apply(levers[0]), u: undo })
+  const known = new Set(plan.loads.filter(({ on }) => on).map(({ id }) => id))
+  const shown = (levers ?? []).filter(({ change }) => known.has(change.loadId))
+  return (
+    <section aria-label="What buys hours">
+      <h2>What buys hours</h2>
+      {done && (
+        <p className={styles.done} role="note">
+          Done: {done.words}.{' '}
+          <button className="text-button" onClick={undo}>
+            Undo
+          </button>{' '}
+          <kbd>u</kbd>
+        </p>
+      )}
+      {levers === null && <p className={styles.note}>Trying what could be left off…</p>}
+      {levers !== null && shown.length === 0 && (
+        <p className={styles.note}>
+          Nothing that can be left off or set back would gain as much as a few minutes.
+        </p>
+      )}
+      <ol className={styles.levers}>
+        {shown.slice(0, all ? undefined : SHOWN).map((lever, i) => (
+          <li key={lever.id}>
+            <button className={styles.lever} onClick={() => apply(lever)}>
+              <span className={styles.gain}>+{formatDuration(lever.gainH * 60)}</span>
+              <span>
+                {lever.words}
+                {i === 0 && (
+                  <>
+                    {' '}
+                    <kbd>b</kbd>
+                  </>
+                )}
+                <small>{lever.note}</small>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      {shown.length > SHOWN && (
+        <button className="text-button" onClick={() => setAll(!all)}>
+          {all ? 'Fewer' : `${shown.length - SHOWN} more`}
+        </button>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,53 @@
+'use client'
+import type { Plan } from '@/core/plan/document'
+import type { Steering } from '@/core/plan/schema'
+import { pauseWords } from '@/core/sizing/levers'
+import { steerLoad } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import styles from './RuntimePage.module.css'
+
+/** How loads are steered in this outage, each with the way back. */
+export function InForce({ plan }: { plan: Plan }) {
+  const store = useHouseholdStore()
+  const lines = plan.loads.flatMap(({ id, name, steering, on }) =>
+    on && steering ? linesOf(plan, steering).map((line) => ({ ...line, id, name })) : [],
+  )
+  if (lines.length === 0) return null
+  return (
+    <section aria-label="In force in this outage">
+      <h2>In force</h2>
+      <ul className={styles.events}>
+        {lines.map(({ id, name, words, without }) => (
+          <li key={`${id} ${words}`}>
+            {name} {words}{' '}
+            <button
+              className="text-button"
+              aria-label={`No longer: ${name} ${words}`}
+              onClick={() => store.getState().edit(steerLoad(id, without))}
+            >
+              no longer
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function linesOf(plan: Plan, steering: Steering): { words: string; without: Steering }[] {
+  const { pauses = [], offDaily = [], setBackK, sessionsAt } = steering
+  return [
+    ...pauses.map((pause, i) => ({
+      words: `off ${pauseWords(plan, pause)}`,
+      without: { pauses: pauses.filter((_, k) => k !== i) },
+    })),
+    ...offDaily.map(({ from, to }, i) => ({
+      words: `off daily ${from}–${to}`,
+      without: { offDaily: offDaily.filter((_, k) => k !== i) },
+    })),
+    ...(setBackK ? [{ words: `set back ${setBackK} °C`, without: { setBackK: 0 } }] : []),
+    ...(sessionsAt
+      ? [{ words: `moved to ${sessionsAt.join(', ')}`, without: { sessionsAt: undefined } }]
+      : []),
+  ]
+}

@@ -1,0 +1,182 @@
+'use client'
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type Intervals, clockOf, epochMinute, formatMoment } from '@/core/plan/clock'
+import type { Plan } from '@/core/plan/document'
+import type { LoadTrace } from '@/core/simulation/trace'
+import { steerLoad } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import styles from './Lanes.module.css'
+import { SNAP_MIN, movedClock, placed, snapped } from './laneMoves'
+
+interface LaneProps {
+  plan: Plan
+  trace: LoadTrace
+  shownMin: number
+  asleep: Intervals
+  energy: string
+  share: string
+}
+
+type Pause = { fromMin: number; toMin: number }
+type Drag =
+  | { kind: 'pause'; from: number; to: number }
+  | { kind: 'move pause'; index: number; grabbed: number; by: number }
+  | { kind: 'session'; clock: string; grabbed: number; by: number }
+
+const SHORTEST_DRAG_MIN = 15
+
+/** One load's lane. Empty stretches take a pause; sessions and pauses can be moved. */
+export function Lane({ plan, trace, shownMin, asleep, energy, share }: LaneProps) {
+  const store = useHouseholdStore()
+  const track = useRef<HTMLDivElement>(null)
+  const [drag, setDrag] = useState<Drag | null>(null)
+  const load = plan.loads.find(({ id }) => id === trace.loadId)!
+  const { startsAt } = plan.scenario
+  const { behaviour, steering } = load
+  const pauses = steering?.pauses ?? []
+  const hours =
+    behaviour.kind === 'session' && 'at' in behaviour.when
+      ? (steering?.sessionsAt ?? behaviour.when.at)
+      : null
+  const edit = (change: Parameters<typeof steerLoad>[1]) =>
+    store.getState().edit(steerLoad(load.id, change), undefined)
+  const putPauses = (next: Pause[]) => edit({ pauses: next })
+  const putPause = (i: number, pause: Pause) => putPauses(pauses.map((other, k) => (k === i ? pause : other)))
+  const moveSession = (clock: string, byMin: number) =>
+    hours && edit({ sessionsAt: hours.map((other) => (other === clock ? movedClock(other, byMin) : other)) })
+
+  const minuteAt = (event: PointerEvent) => {
+    const box = track.current!.getBoundingClientRect()
+    return Math.min(shownMin, Math.max(0, ((event.clientX - box.left) / box.width) * shownMin))
+  }
+  const begin = (event: PointerEvent, next: Drag) => {
+    if (event.button !== 0) return
+    event.preventDefault()
+    event.stopPropagation()
+    track.current!.setPointerCapture(event.pointerId)
+    setDrag(next)
+  }
+  const onMove = (event: PointerEvent) => {
+    if (!drag) return
+    const minute = minuteAt(event)
+    if (drag.kind === 'pause') setDrag({ ...drag, to: snapped(minute) })
+    else setDrag({ ...drag, by: snapped(minute - drag.grabbed) })
+  }
+  const onUp = () => {
+    if (drag?.kind === 'pause') {
+      const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
+      if (toMin - fromMin >= SHORTEST_DRAG_MIN) putPauses([...pauses, { fromMin, toMin }])
+    } else if (drag?.kind === 'move pause' && drag.by !== 0)
+      putPause(drag.index, placed(pauses[drag.index], drag.by, 0))
+    else if (drag?.kind === 'session' && drag.by !== 0) moveSession(drag.clock, drag.by)
+    setDrag(null)
+  }
+  const onPauseKey = (event: KeyboardEvent, i: number) => {
+    const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key]
+    if (by) putPause(i, event.shiftKey ? placed(pauses[i], 0, by) : placed(pauses[i], by, 0))
+    else if (event.key === 'Delete' || event.key === 'Backspace') putPauses(pauses.filter((_, k) => k !== i))
+    else return
+    event.preventDefault()
+  }
+  const onSessionKey = (event: KeyboardEvent, clock: string) => {
+    const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key]
+    if (!by) return
+    event.preventDefault()
+    moveSession(clock, by)
+  }
+  const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
+  const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
+  const clockAt = (minute: number) => clockOf(Math.round(epochMinute(startsAt) + minute) % 1440)
+  const path = trace.stretches
+    .filter(({ fromMin }) => fromMin < shownMin)
+    .map(
+      ({ fromMin, toMin, isDefrost }) =>
+        `M${fromMin} ${isDefrost ? 2 : 8}H${Math.min(shownMin, toMin)}V22H${fromMin}Z`,
+    )
+    .join('')
+  return (
+    <div className={styles.lane} data-testid={`lane-${load.id}`}>
+      <span className={styles.name} dir="auto" title={load.name}>
+        {load.name}
+      </span>
+      <div
+        ref={track}
+        className={styles.track}
+        onPointerDown={(event) => {
+          const at = snapped(minuteAt(event))
+          begin(event, { kind: 'pause', from: at, to: at })
+        }}
+        onPointerMove={onMove}
+        onPointerUp={onUp}
+        onPointerCancel={() => setDrag(null)}
+      >
+        {asleep.map(([from, to]) => (
+          <i key={from} className={styles.asleep} style={span(from, to)} />
+        ))}
+        <svg viewBox={`0 0 ${shownMin} 24`} preserveAspectRatio="none" aria-hidden>
+          <path d={path} />
+        </svg>
+        {hours &&
+          trace.stretches
+            .filter(({ fromMin }) => fromMin < shownMin)
+            .map(({ fromMin, toMin }) => {
+              const clock = clockAt(fromMin)
+              const by = drag?.kind === 'session' && drag.clock === clock ? drag.by : 0
+              if (!hours.includes(clock)) return null
+              return (
+                <button
+                  key={fromMin}
+                  className={styles.session}
+                  style={span(fromMin + by, toMin + by)}
+                  aria-label={`${load.name} at ${by ? movedClock(clock, by) : clock}; arrows move it`}
+                  onPointerDown={(event) =>
+                    begin(event, { kind: 'session', clock, grabbed: minuteAt(event), by: 0 })
+                  }
+                  onKeyDown={(event) => onSessionKey(event, clock)}
+                >
+                  <span>{by ? movedClock(clock, by) : clock}</span>
+                </button>
+              )
+            })}
+        {pauses.map((pause, i) => {
+          const by = drag?.kind === 'move pause' && drag.index === i ? drag.by : 0
+          const { fromMin, toMin } = placed(pause, by, 0)
+          return (
+            <button
+              key={i}
+              className={styles.pause}
+              style={span(fromMin, toMin)}
+              aria-label={`${load.name} kept off ${formatMoment(startsAt, fromMin)} to ${formatMoment(startsAt, toMin)}`}
+              onPointerDown={(event) =>
+                begin(event, { kind: 'move pause', index: i, grabbed: minuteAt(event), by: 0 })
+              }
+              onKeyDown={(event) => onPauseKey(event, i)}
+            >
+              <span>
+                {clockAt(fromMin)}–{clockAt(toMin)}
+              </span>
+            </button>
+          )
+        })}
+        {drag?.kind === 'pause' && (
+          <i
+            className={styles.pause}
+            style={span(Math.min(drag.from, drag.to), Math.max(drag.from, drag.to))}
+          />
+        )}
+        <button
+          className={styles.add}
+          aria-label={`Keep ${load.name} off for an hour`}
+          title="Keep it off for an hour"
+          onPointerDown={(event) => event.stopPropagation()}
+          onClick={() => putPauses([...pauses, { fromMin: 0, toMin: 60 }])}
+        >
+          off
+        </button>
+      </div>
+      <span className={styles.energy}>
+        {energy} <small>{share}</small>
+      </span>
+    </div>
+  )
+}

@@ -1,0 +1,52 @@
+'use client'
+import { useMemo } from 'react'
+import type { Plan } from '@/core/plan/document'
+import { windowIntervals } from '@/core/plan/clock'
+import { formatEnergy, formatPercent } from '@/core/quantity/format'
+import type { SimulationResult } from '@/core/simulation/result'
+import { typicalRun } from '@/core/simulation/trace'
+import { Lane } from './Lane'
+import styles from './Lanes.module.css'
+import type { Gutters } from './useGutters'
+
+/** A lane for each carried load on the chart's own time axis: when it runs in a typical run, and what it takes. */
+export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: number; gutters: Gutters }) {
+  const { plan, result, shownMin, gutters } = props
+  const traces = useMemo(() => typicalRun(plan, Math.ceil(shownMin)), [plan, shownMin])
+  const supplied = new Map(result.loads.map(({ loadId, suppliedWh }) => [loadId, suppliedWh]))
+  const total = result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
+  const { scenario } = plan
+  const asleep = useMemo(
+    () => windowIntervals(scenario.asleep, scenario.startsAt, shownMin),
+    [scenario.asleep, scenario.startsAt, shownMin],
+  )
+  const ordered = [...traces].sort((a, b) => (supplied.get(b.loadId) ?? 0) - (supplied.get(a.loadId) ?? 0))
+  return (
+    <section
+      className={styles.lanes}
+      aria-label="When each load runs"
+      style={{ '--left': `${gutters.left}px`, '--right': `${gutters.right}px` } as React.CSSProperties}
+      data-narrow={gutters.left < 100}
+    >
+      <p className={styles.how}>
+        A typical run. Drag along a lane to keep a load off; drag a session to another hour. With keys: Tab to
+        it, arrows move, Shift and arrows lengthen, Delete removes.
+      </p>
+      {ordered.map((trace) => {
+        const wh = supplied.get(trace.loadId) ?? 0
+        return (
+          <Lane
+            key={trace.loadId}
+            plan={plan}
+            trace={trace}
+            shownMin={shownMin}
+            asleep={asleep}
+            energy={formatEnergy(wh)}
+            share={total > 0 ? formatPercent(wh / total) : ''}
+          />
+        )
+      })}
+      {ordered.length === 0 && <p className={styles.how}>No load is carried. Switch one on in Loads.</p>}
+    </section>
+  )
+}

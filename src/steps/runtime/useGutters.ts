@@ -1,0 +1,27 @@
+import { useEffect, useRef, useState } from 'react'
+
+/** Pixels beside the time axis: names to the left of it, energies to the right. */
+export interface Gutters {
+  left: number
+  right: number
+}
+
+const WIDE: Gutters = { left: 148, right: 78 }
+/** On a phone names stand above their lanes. */
+const NARROW: Gutters = { left: 44, right: 12 }
+const NARROW_BELOW_PX = 620
+
+/** The gutters that fit, shared by the chart and the lanes below it. */
+export function useGutters() {
+  const frame = useRef<HTMLDivElement>(null)
+  const [gutters, setGutters] = useState<Gutters>(WIDE)
+  useEffect(() => {
+    if (!frame.current) return
+    const observer = new ResizeObserver(([entry]) =>
+      setGutters(entry.contentRect.width < NARROW_BELOW_PX ? NARROW : WIDE),
+    )
+    observer.observe(frame.current)
+    return () => observer.disconnect()
+  }, [])
+  return { frame, gutters }
+}

@@ -1,0 +1,35 @@
+'use client'
+import { formatHours } from '@/core/quantity/format'
+import type { MeasureNext } from '@/core/sizing/measureNext'
+
+const SHOWN = 3
+
+/** What is worth measuring, and what it would do to the band. */
+export function MeasureList(props: {
+  measures: MeasureNext[] | null
+  className: string
+  /** makes each name a button */
+  select?: (loadId: string) => void
+}) {
+  const { measures, className, select } = props
+  if (!measures) return <p className={className}>What is worth measuring is being worked out…</p>
+  if (measures.length === 0)
+    return <p className={className}>Nothing left to measure would narrow the answer by much.</p>
+  return (
+    <ol style={{ margin: '4px 0 16px', paddingLeft: 18 }} className="figures">
+      {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
+        <li key={loadId}>
+          {select ? (
+            <button className="text-button" onClick={() => select(loadId)}>
+              {name}
+            </button>
+          ) : (
+            name
+          )}{' '}
+          would narrow {formatHours(now.p10)}–{formatHours(now.p90)} to {formatHours(then.p10)}–
+          {formatHours(then.p90)}
+        </li>
+      ))}
+    </ol>
+  )
+}
