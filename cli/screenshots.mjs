@@ -54,7 +54,7 @@ try {
     await page.goto(`http://127.0.0.1:${instance.port}/`)
     if (step !== 'runtime') await page.goto(page.url().replace(/runtime$/, step))
     await page
-      .getByRole('status')
+      .getByTestId('save-status')
       .filter({ hasText: /Saved \d/ })
       .waitFor()
     await page.waitForLoadState('networkidle')

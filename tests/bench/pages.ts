@@ -24,7 +24,7 @@ async function firstLoadKiB(page: Page, url: string): Promise<number> {
 async function keystrokeMs(page: Page, url: string): Promise<number[]> {
   await page.goto(url)
   await page
-    .getByRole('status')
+    .getByTestId('save-status')
     .filter({ hasText: /Saved \d/ })
     .waitFor()
   await page.evaluate(() => {

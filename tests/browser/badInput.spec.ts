@@ -85,7 +85,7 @@ test('two windows: the later save is not written over the earlier one, and both 
   await saved(other)
   await page.getByLabel('Running watts').fill('160')
   await page.getByRole('button', { name: 'Keep mine and save it' }).click()
-  await expect(page.getByRole('status')).toHaveText(/Saved/)
+  await expect(page.getByTestId('save-status')).toHaveText(/Saved/)
   await other.reload()
   await ready(other)
   await expect(other.getByLabel('Running watts')).toHaveValue('160 W')

@@ -23,7 +23,7 @@ test('a database killed in the middle of saving: said clearly, nothing lost, sav
     await route.continue()
   })
   await page.getByLabel('Average watts').fill('66')
-  const status = page.getByRole('status')
+  const status = page.getByTestId('save-status')
   await expect(status).toHaveText(/Not saved|Saved/)
   await expect(status).toHaveText(/Saved \d\d:\d\d/, { timeout: 30_000 })
   expect(killed).toBe(true)

@@ -115,7 +115,7 @@ test('candidates stand side by side; the chosen one’s figures are fields, and 
   const before = await answerNow(page)
   await page.getByLabel('Stored of 2 kWh station').fill('4 kWh')
   const larger = await changedAnswer(page, before)
-  expect(larger).toContain('for 2')
+  expect(larger).toContain('for 30 h')
   await page.getByLabel('Losses counted by of 2 kWh station').selectOption('flat')
   await changedAnswer(page, larger)
   await expect(page.getByLabel('Usable share of 2 kWh station')).toHaveValue('82 %')
@@ -141,7 +141,7 @@ test('the plan document downloads, and is one that the command reads', async ({ 
   expect(response.headers()['content-disposition']).toContain('plan-february-ice-station-1000.json')
   expect(await response.json()).toMatchObject({
     format: 'yotrope-plan',
-    version: 2,
+    version: 3,
     powerSystem: { id: 'station-1000' },
   })
 })

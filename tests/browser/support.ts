@@ -13,15 +13,15 @@ export const householdIdOf = (page: Page) => new URL(page.url()).pathname.split(
 
 /** The page's own script has taken over: the saved clock is written by it alone. */
 export async function ready(page: Page): Promise<void> {
-  await expect(page.getByRole('status')).toHaveText(/Saved \d\d:\d\d/)
+  await expect(page.getByTestId('save-status')).toHaveText(/Saved \d\d:\d\d/)
 }
 
 export const answer = (page: Page) => page.getByTestId('answer')
 
 /** Waits until the change just made is confirmed by the server. */
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByRole('status')).toHaveText(/Saving|Not saved/)
-  await expect(page.getByRole('status')).toHaveText(/Saved \d\d:\d\d/)
+  await expect(page.getByTestId('save-status')).toHaveText(/Saving|Not saved/)
+  await expect(page.getByTestId('save-status')).toHaveText(/Saved \d\d:\d\d/)
 }
 
 /** The answer after a change, once it differs from what it was. */

@@ -22,12 +22,15 @@ export function decidingQuantities(behaviour: Behaviour): Quantity[] {
   }
 }
 
+/** A quantity as a day on a meter would leave it: the same middle value, known better. */
+export const asMeasuredQuantity = <Q extends Quantity>(quantity: Q): Q => ({ ...quantity, ...MEASURED })
+
 /**
  * The behaviour as a day on a meter would leave it: the same middle values, known better. A cycling load is then
  * known in the very surroundings it stands in, so those no longer count as unknown.
  */
 export function asMeasured(behaviour: Behaviour): Behaviour {
-  const known = <Q extends Quantity>(quantity: Q): Q => ({ ...quantity, ...MEASURED })
+  const known = asMeasuredQuantity
   const runningW = known(behaviour.runningW)
   switch (behaviour.kind) {
     case 'cycling':

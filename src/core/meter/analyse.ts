@@ -1,4 +1,4 @@
-import type { Behaviour, Start } from '../plan/schema'
+import type { Behaviour, Cycling, Start } from '../plan/schema'
 import { type Quantity, quantity } from '../quantity/quantity'
 import type { MeterSamples } from './samples'
 
@@ -179,10 +179,15 @@ export function measuredTimes(hours: number): number {
   return Math.round((1.25 - 0.17 * t) * 1000) / 1000
 }
 
-/** A load's behaviour as it was, with what the record found put in. */
+/**
+ * A load's behaviour as it was, with what the record found put in.
+ *
+ * @param knownAtC the surroundings while it was measured, °C, of a load that follows them
+ */
 export function withFindings(
   behaviour: Behaviour,
   found: MeterFindings,
+  knownAtC?: number,
 ): { behaviour: Behaviour; start: Start | null } {
   const watts = (value: number, times: number): Quantity<'W'> => ({
     ...quantity(Math.round(value * 10) / 10, 'W', 'measured', { times }),
@@ -201,7 +206,7 @@ export function withFindings(
   if (found.shape === 'now and then' && !kept && behaviour.kind !== 'constant')
     return { behaviour: { ...behaviour, runningW: watts(found.runningW, 1.08) }, start }
   const period = found.meanOnMin && found.meanOffMin ? found.meanOnMin + found.meanOffMin : null
-  const { doors, ...rest } = kept ?? { doors: undefined }
+  const { doors, ...rest }: Partial<Cycling> = kept ?? {}
   return {
     behaviour: {
       ...rest,
@@ -213,6 +218,14 @@ export function withFindings(
             times: 1.15,
           })
         : (kept?.periodMin ?? quantity(40, 'min', 'typical', { times: 1.4 })),
+      ...(rest.follows && knownAtC !== undefined
+        ? {
+            follows: {
+              ...rest.follows,
+              knownAtC: quantity(Math.round(knownAtC * 10) / 10, '°C', 'measured', { plusMinus: 2 }),
+            },
+          }
+        : {}),
       // measured with the doors as they are used, in the room it stands in
       ...(doors ? { doors: { knownADay: doors.nowADay, nowADay: doors.nowADay } } : {}),
       ...(kept?.defrost && found.defrosts

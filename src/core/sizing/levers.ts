@@ -34,6 +34,8 @@ const NIGHT: DayWindow = { from: '23:00', to: '06:30' }
 const DAY: DayWindow = { from: '10:00', to: '18:00' }
 /** Food keeps outdoors below this. Source: FDA, 40 °F. */
 const FOOD_KEEPS_C = 4
+/** Frozen food stays hard below this, with room to spare. From memory. */
+const FROZEN_KEEPS_C = -5
 const COOKING = /microwave|kettle|coffee|toaster|oven|cook|range|plate|hob/i
 const NETWORK = /network|router|fibre|modem|switch|satellite|internet/i
 
@@ -50,6 +52,7 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const steer = (more: Steering): { steering: Steering } => ({ steering: { ...steering, ...more } })
   const night = asleepOf(plan)
   const isCold = behaviour.kind === 'cycling' && behaviour.follows?.mode === 'cooling' && behaviour.box
+  const isFreezer = behaviour.kind === 'cycling' && (behaviour.follows?.setC.value ?? 0) < -10
   const isHeating = behaviour.kind === 'cycling' && behaviour.follows?.mode === 'heating'
 
   if (tier !== 'hold' && !load.medical) lever('drop', `Leave ${name} off`, tierNote(tier), { on: false })
@@ -86,14 +89,14 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       lever(
         'set-back',
         `${name} set ${SET_BACK_K.cooling} °C warmer`,
-        'a refrigerator no warmer than 4 °C inside',
+        isFreezer ? 'frozen food no warmer than −15 °C' : 'no warmer than 4 °C inside',
         steer({ setBackK: SET_BACK_K.cooling }),
       )
-    if (isFoodOutdoors(plan))
+    if (warmestC(plan) < (isFreezer ? FROZEN_KEEPS_C : FOOD_KEEPS_C))
       lever(
         'outdoors',
         `Food from ${name} outdoors, ${name} off`,
-        'below 4 °C all through; shade, shut boxes, no animals',
+        `below ${isFreezer ? '−5' : '4'} °C all through; shade, shut boxes, no animals`,
         { on: false },
       )
   }
@@ -130,9 +133,8 @@ const asleepOf = ({ scenario }: Plan): DayWindow => {
   return window ? { from: window.from, to: window.to } : NIGHT
 }
 
-function isFoodOutdoors({ scenario }: Plan): boolean {
-  return Math.max(...Array.from({ length: 24 }, (_, h) => outdoorC(scenario.outdoor, h))) < FOOD_KEEPS_C
-}
+const warmestC = ({ scenario }: Plan) =>
+  Math.max(...Array.from({ length: 24 }, (_, h) => outdoorC(scenario.outdoor, h)))
 
 /** The plan with a lever applied; the plan handed in stays as it is. */
 export function withChange(plan: Plan, { loadId, on, steering }: LeverChange): Plan {

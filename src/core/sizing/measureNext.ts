@@ -1,4 +1,4 @@
-import { asMeasured, decidingQuantities } from '../load/deciding'
+import { asMeasured, asMeasuredQuantity, decidingQuantities } from '../load/deciding'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import type { Quantity } from '../quantity/quantity'
@@ -6,15 +6,16 @@ import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import { runtimesOf } from './levers'
 
-/** What measuring one load would do to the band of the runtime, minutes. */
+/** What measuring one load, or a station’s own draw, would do to the band of the runtime, minutes. */
 export interface MeasureNext {
-  loadId: string
+  /** null for a station’s own draw */
+  loadId: string | null
   name: string
   now: { p10: number; p90: number }
   then: { p10: number; p90: number }
 }
 
-const RUNS = 160
+const RUNS = 300
 /** A day on a plug-in meter leaves ×/÷1.08. Common practice, no source. */
 const MEASURED_TIMES = 1.08
 /** A band that narrows by less is not worth a meter's week. */
@@ -33,7 +34,8 @@ export function measureNext(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): Measu
   }
   const now = band(plan)
   const width = now.p90 - now.p10
-  return plan.loads
+  const { sources } = plan.powerSystem
+  const loads = plan.loads
     .filter((load) => leftOutWhy(load, plan) === null)
     .filter(({ behaviour }) => decidingQuantities(behaviour).some(isPoor))
     .map((load) => ({
@@ -47,6 +49,23 @@ export function measureNext(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): Measu
         ),
       }),
     }))
+  const draws = sources
+    .filter(({ lossRule, noLoadW }) => lossRule === 'efficiency' && isPoor(noLoadW))
+    .map((source) => ({
+      loadId: null,
+      name: `${source.name}’s own draw`,
+      now,
+      then: band({
+        ...plan,
+        powerSystem: {
+          ...plan.powerSystem,
+          sources: sources.map((other) =>
+            other.id === source.id ? { ...other, noLoadW: asMeasuredQuantity(other.noLoadW) } : other,
+          ),
+        },
+      }),
+    }))
+  return [...loads, ...draws]
     .filter(({ then }) => width - (then.p90 - then.p10) > LEAST_SHARE * width)
     .sort((a, b) => a.then.p90 - a.then.p10 - (b.then.p90 - b.then.p10))
 }

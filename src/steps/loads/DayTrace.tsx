@@ -3,8 +3,7 @@ import { useColorScheme } from '@mui/material/styles'
 import { Chart, Filler, LineController, LineElement, LinearScale, PointElement } from 'chart.js'
 import { useEffect, useMemo, useRef } from 'react'
 import { formatWatts } from '@/core/quantity/format'
-import { hoursOf, leftOutWhy } from '@/core/simulation/compile'
-import { compileLoad, weatherOf } from '@/core/simulation/compile'
+import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockTicks } from '@/ui/chart/chartDecorations'
 import { inkOf } from '@/ui/chart/chartInk'
@@ -60,17 +59,15 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
             borderWidth: 1.2,
             backgroundColor: ink.demand,
             fill: 'origin',
-            stack: 'house',
           },
           {
-            data: points(others),
+            data: points(chosen.map((w, i) => w + others[i])),
             stepped: 'before',
             borderColor: ink.soft,
             borderWidth: 1,
             borderDash: [3, 2],
             backgroundColor: ink.demandWash,
             fill: '-1',
-            stack: 'house',
           },
         ],
       },
@@ -101,7 +98,6 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
             },
           },
           y: {
-            stacked: true,
             min: 0,
             border: { display: false },
             grid: { color: ink.hairline, drawTicks: false },
@@ -120,9 +116,8 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
 
   return (
     <section aria-label="A typical day">
-      <h2 className={styles.dayTitle}>
-        A typical day <small>{name} filled, all other carried loads on top of it, dashed</small>
-      </h2>
+      <h2 className={styles.dayTitle}>A typical day</h2>
+      <p className={styles.school}>{name} filled, all other carried loads on top of it, dashed.</p>
       <div className={styles.day}>
         <canvas
           ref={canvas}

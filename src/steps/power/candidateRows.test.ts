@@ -59,7 +59,7 @@ describe('what a row shows', () => {
   const context = contextOf('station-2000')
 
   test('what is needed and what is given', () => {
-    expect(row('Running watts').need?.(context)).toBe('827 W')
+    expect(row('Running watts').need?.(context)).toBe('1,032 W')
     expect(row('Running watts').show(context)).toBe('2,400 W')
     expect(row('Runs out about').need?.(context)).toBe('Sunday 12:00')
     expect(row('Stored').show(context)).toBe('2.05 kWh')

@@ -29,8 +29,8 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
       data-narrow={gutters.left < 100}
     >
       <p className={styles.how}>
-        A typical run. Drag along a lane to keep a load off; drag a session to another hour. With keys: Tab to
-        it, arrows move, Shift and arrows lengthen, Delete removes.
+        A typical run. Drag along a lane to keep a load off, or a session to another hour; arrows move, Delete
+        removes.
       </p>
       {ordered.map((trace) => {
         const wh = supplied.get(trace.loadId) ?? 0

@@ -10,6 +10,7 @@ import { Ends } from './Ends'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
 import { MeasureNext } from './MeasureNext'
+import { OnTheWay } from './OnTheWay'
 import { useGutters } from './useGutters'
 import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
@@ -82,6 +83,7 @@ export function RuntimePage() {
         <BuysHours plan={plan} />
         <InForce plan={plan} />
         <MeasureNext />
+        <OnTheWay plan={plan} result={evaluation.result} />
         <EnergyPath plan={plan} result={evaluation.result} />
       </aside>
     </div>

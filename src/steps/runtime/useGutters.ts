@@ -6,7 +6,7 @@ export interface Gutters {
   right: number
 }
 
-const WIDE: Gutters = { left: 148, right: 78 }
+const WIDE: Gutters = { left: 148, right: 96 }
 /** On a phone names stand above their lanes. */
 const NARROW: Gutters = { left: 44, right: 12 }
 const NARROW_BELOW_PX = 620

@@ -24,7 +24,13 @@ export function SaveStatus() {
   }[save.kind]
   return (
     <>
-      <span className={styles.status} data-state={save.kind} role="status" aria-live="polite">
+      <span
+        className={styles.status}
+        data-state={save.kind}
+        role="status"
+        data-testid="save-status"
+        aria-live="polite"
+      >
         {words}
       </span>
       {save.kind === 'failed' && (

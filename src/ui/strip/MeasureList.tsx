@@ -18,8 +18,8 @@ export function MeasureList(props: {
   return (
     <ol style={{ margin: '4px 0 16px', paddingLeft: 18 }} className="figures">
       {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
-        <li key={loadId}>
-          {select ? (
+        <li key={name}>
+          {select && loadId !== null ? (
             <button className="text-button" onClick={() => select(loadId)}>
               {name}
             </button>

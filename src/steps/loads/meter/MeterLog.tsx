@@ -3,6 +3,9 @@ import Dialog from '@mui/material/Dialog'
 import { useState } from 'react'
 import { type MeterFindings, withFindings } from '@/core/meter/analyse'
 import type { HouseholdLoad } from '@/core/plan/schema'
+import { meanOutdoorC } from '@/core/weather/temperature'
+import { UnitField } from '@/ui/field/UnitField'
+import { useScenario } from '@/ui/household/HouseholdContext'
 import dialog from '@/ui/shell/dialog.module.css'
 import { FileLog } from './FileLog'
 import styles from './MeterLog.module.css'
@@ -23,14 +26,19 @@ export function MeterLog(props: {
 }) {
   const { load, change, onClose } = props
   const [way, setWay] = useState<(typeof WAYS)[number]['value']>('typed')
+  const follows = load.behaviour.kind === 'cycling' ? load.behaviour.follows : undefined
+  const { outdoor, indoorC } = useScenario()
+  const [knownAtC, setKnownAtC] = useState(() =>
+    follows?.mode === 'heating' ? meanOutdoorC(outdoor) : follows?.surroundings === 'indoors' ? indoorC : 20,
+  )
   const use = (found: MeterFindings) => {
-    const { behaviour, start } = withFindings(load.behaviour, found)
+    const { behaviour, start } = withFindings(load.behaviour, found, follows ? knownAtC : undefined)
     change({ behaviour, ...(start ? { start } : {}) }, 'meter')
     onClose()
   }
   return (
     <Dialog open onClose={onClose} aria-labelledby="meter-title" maxWidth="md" fullWidth>
-      <div className={dialog.dialog}>
+      <div className={`${dialog.dialog} ${styles.dialog}`}>
         <h2 id="meter-title" className={dialog.title}>
           {load.name}: from a meter
         </h2>
@@ -47,6 +55,19 @@ export function MeterLog(props: {
             </button>
           ))}
         </div>
+        {follows && (
+          <UnitField
+            label={follows.mode === 'heating' ? 'Meanwhile, outdoors about' : 'Meanwhile it stood at about'}
+            kind="temperature"
+            value={knownAtC}
+            check={(c) =>
+              Math.abs(c - follows.setC.value) < 1
+                ? 'It must differ from its set-point by a degree at least.'
+                : null
+            }
+            onChange={setKnownAtC}
+          />
+        )}
         <div
           role="tabpanel"
           className={styles.panel}

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { decimate } from '@/core/meter/decimate'
 import type { MeterSamples } from '@/core/meter/samples'
+import { formatNumber } from '@/core/quantity/format'
 import { inkOf } from '@/ui/chart/chartInk'
 import styles from './MeterLog.module.css'
 
@@ -71,7 +72,14 @@ export default function MeterTrace({
             min: 0,
             max: hours,
             ...axis,
-            ticks: { color: ink.soft, font, maxTicksLimit: 9, callback: (value) => `${value} h` },
+            ticks: {
+              color: ink.soft,
+              font,
+              maxTicksLimit: 9,
+              maxRotation: 0,
+              includeBounds: false,
+              callback: (value) => `${formatNumber(Number(value), 1)} h`,
+            },
           },
           y: {
             min: 0,

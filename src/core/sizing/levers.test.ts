@@ -1,0 +1,114 @@
+import { describe, expect, test } from '@jest/globals'
+import { demoHousehold } from '@/catalog/demoHousehold'
+import { quantity } from '../quantity/quantity'
+import { planOf } from '../plan/planOf'
+import {
+  burner,
+  coldBox,
+  constant,
+  exactSource,
+  loadOf,
+  planWith,
+  session,
+} from '../../../tests/support/samplePlan'
+import { findLevers, pauseWords, rankLevers, runtimesOf, withChange } from './levers'
+import { measureNext } from './measureNext'
+
+const ids = (plan: Parameters<typeof findLevers>[0]) => findLevers(plan).map(({ id }) => id)
+
+describe('levers', () => {
+  const cold = (more = {}) => loadOf(coldBox(150, 60), { id: 'box', name: 'Box', ...more })
+
+  test('each kind of load has its own: set-backs, nights, days, sessions left off', () => {
+    const plan = planWith([
+      cold(),
+      loadOf(burner(150, 60), { id: 'boiler', name: 'Boiler' }),
+      loadOf(constant(20), { id: 'net', name: 'Router' }),
+      loadOf(session(900, 8, ['07:00']), { id: 'coffee', name: 'Coffee maker', tier: 'spare' }),
+    ])
+    expect(ids(plan)).toEqual([
+      'box off by night',
+      'box off by day',
+      'box set-back',
+      'boiler set-back',
+      'net night',
+      'coffee drop',
+    ])
+  })
+
+  test('medical devices are never among them', () =>
+    expect(ids(planWith([loadOf(constant(40), { tier: 'spare', medical: true })]))).toEqual([]))
+
+  test('ways without electricity: food outdoors in frost, gas where the house has it, once', () => {
+    const plan = planWith([
+      cold(),
+      loadOf(session(900, 8, ['07:00']), { id: 'kettle', name: 'Kettle', tier: 'spare' }),
+    ])
+    plan.scenario.outdoor = { lowC: -9, highC: 2 }
+    plan.household.cooksWithGas = true
+    expect(ids(plan)).toContain('box outdoors')
+    expect(ids(plan)).toContain('kettle gas')
+    expect(ids(plan)).not.toContain('kettle drop')
+    plan.scenario.outdoor = { lowC: -9, highC: 5 }
+    expect(ids(plan)).not.toContain('box outdoors')
+  })
+
+  test('what a lever gains is what the plan gains with it, and their order does not flicker', () => {
+    const plan = planOf(demoHousehold())
+    const first = rankLevers(plan, 40)
+    expect(rankLevers(plan, 40)).toEqual(first)
+    expect(first[0].words).toBe('Boiler, two circulators set 4 °C cooler')
+    for (const lever of first) {
+      const mean = (minutes: Float64Array) => minutes.reduce((sum, m) => sum + m, 0) / minutes.length / 60
+      const gained = mean(runtimesOf(withChange(plan, lever.change), 40, 1)) - mean(runtimesOf(plan, 40, 1))
+      expect(lever.gainH).toBeCloseTo(gained, 6)
+    }
+    expect([...first].sort((a, b) => b.gainH - a.gainH)).toEqual(first)
+  })
+
+  test('a box put off does not save what it was off for: it catches up', () => {
+    const plan = planWith([cold()], [exactSource()], 24)
+    const lever = findLevers(plan).find(({ id }) => id === 'box off by night')!
+    const asked = (of: typeof plan) => runtimesOf(of, 60, 1).reduce((sum, m) => sum + m, 0) / 60
+    const saved = asked(withChange(plan, lever.change)) / asked(plan) - 1
+    expect(saved).toBeGreaterThan(0)
+    // off 7.5 of 24 hours would be 45 % longer if nothing were made up for
+    expect(saved).toBeLessThan(0.3)
+  })
+
+  test('a pause in words', () =>
+    expect(pauseWords(planWith([]), { fromMin: 300, toMin: 420 })).toBe('Friday 23:00 – Saturday 01:00'))
+})
+
+describe('what to measure next', () => {
+  test('the worst known of the large loads first; what is measured is not named', () => {
+    const plan = planWith([
+      loadOf(
+        { ...coldBox(150, 60), averageW: quantity(60, 'W', 'typical', { times: 1.7 }) },
+        { id: 'box', name: 'Box' },
+      ),
+      loadOf(constant(20), { id: 'net', name: 'Router' }),
+      loadOf(
+        { kind: 'constant', runningW: quantity(10, 'W', 'typical', { times: 1.3 }) },
+        { id: 'lamp', name: 'Lamp' },
+      ),
+    ])
+    const found = measureNext(plan, 200)
+    expect(found[0]).toMatchObject({ loadId: 'box', name: 'Box' })
+    expect(found.map(({ loadId }) => loadId)).not.toContain('net')
+    const width = ({ p10, p90 }: { p10: number; p90: number }) => p90 - p10
+    expect(width(found[0].then)).toBeLessThan(width(found[0].now) * 0.6)
+  })
+  test('a station’s own draw counts, until it is known', () => {
+    const plan = planWith(
+      [loadOf(constant(10))],
+      [
+        exactSource({
+          capacityWh: quantity(400, 'Wh', 'measured', { times: 1 }),
+          noLoadW: quantity(10, 'W', 'typical', { times: 2 }),
+        }),
+      ],
+    )
+    expect(measureNext(plan, 200)[0]).toMatchObject({ loadId: null, name: expect.stringMatching(/own draw/) })
+  })
+})
