@@ -1,12 +1,26 @@
 import { describe, expect, test } from '@jest/globals'
 import { readPlan } from '@/core/plan/document'
 import type { Behaviour, Source } from '@/core/plan/schema'
-import { quantity } from '@/core/quantity/quantity'
-import { simulate } from '@/core/simulation/simulate'
+import { interval80, quantity } from '@/core/quantity/quantity'
+import { readLabel } from '@/core/load/label'
+import { APPLIANCES } from '@/catalog/appliances'
+import { runAll, simulate } from '@/core/simulation/simulate'
+import { evaluate } from '@/core/sizing/evaluate'
+import { calibrationCases, smallUnitPlan } from '../calibration/cases'
+import { coverage, predict } from '../calibration/predict'
 import { usualNoLoadW } from '@/catalog/equipment'
-import { constant, cycling, exact, exactSource, loadOf, planWith, scheduled } from '../support/samplePlan'
+import {
+  constant,
+  cycling,
+  exact,
+  exactSource,
+  loadOf,
+  planWith,
+  scheduled,
+  session,
+} from '../support/samplePlan'
 
-/** Check values A, B, C and L: common practice, no source. Each by the flat rule and by efficiency plus no-load draw. */
+/** Check values A, B, C, G, I and L, and the calibration over A, D, E, F, I and M: common practice, no source. Each by the flat rule and by efficiency plus no-load draw. */
 
 const fraction = (value: number) => quantity(value, '1', 'measured', exact)
 const wh = (value: number) => quantity(value, 'Wh', 'label', exact)
@@ -152,4 +166,89 @@ describe('L: a breathing aid of 50 W, alone and with an oxygen concentrator, on 
     ))
   test('the breathing aid alone has its night', () =>
     expect(hours([constant(50)], flat(0.8), night)).toBeGreaterThan(night))
+})
+
+describe('G: a hybrid inverter of 5 kW with the grid, 2,300 VA in backup, about 2,000 W', () => {
+  const backup = exactSource({
+    capacityWh: wh(10_000),
+    continuousW: quantity(2000, 'W', 'label', exact),
+    surgeW: quantity(2300, 'W', 'label', exact),
+  })
+  const gates = (behaviour: Behaviour, startW?: number) =>
+    evaluate(
+      planWith(
+        [
+          loadOf(behaviour, {
+            start: startW
+              ? {
+                  watts: quantity(startW, 'W', 'typical', exact),
+                  seconds: quantity(0.5, 's', 'typical', exact),
+                }
+              : null,
+          }),
+        ],
+        [backup],
+        12,
+      ),
+      { runs: 30 },
+    ).gates
+  test('a hair dryer of 1,800 W is carried, narrowly, and barely dents it', () => {
+    const dryer = session(1800, 5, ['19:00'])
+    expect(gates(dryer).carries.verdict).toBe('holds')
+    const { result } = evaluate(planWith([loadOf(dryer)], [backup], 12), { runs: 30 })
+    expect(result.loads[0].suppliedWh).toBeCloseTo(150, 0)
+    expect(result.loads[0].suppliedWh / 10_000).toBeLessThan(0.02)
+  })
+  test('a fan heater of 2,240 W is over', () => expect(gates(constant(2240)).carries.verdict).toBe('short'))
+  test('an air compressor of 1.7 hp, about 1,200 W, will not start at five times, nor at ten', () => {
+    for (const times of [5, 10]) {
+      const { carries, starts } = gates(constant(1200), 1200 * times)
+      expect([carries.verdict, starts.verdict]).toEqual(['holds', 'short'])
+    }
+  })
+})
+
+describe('I: a washing machine’s plate, 120 V × 12 A', () => {
+  test('the plate is the limit of its heater; a cold wash draws a tenth', () => {
+    const reading = readLabel('120 V 12 A', 'motor', 120)
+    expect(reading.kind === 'read' && reading.result.limitW?.value).toBe(1440)
+    const wash = APPLIANCES.find(({ id }) => id === 'washer')!.behaviour.runningW
+    const [low, high] = interval80({ ...wash, spread: { times: 1.5 } })
+    expect(low).toBeGreaterThan(38)
+    expect(high).toBeLessThan(130)
+  })
+})
+
+describe('A, the small unit: a defrost may end it within the first hours', () => {
+  const { chains, runs } = runAll(smallUnitPlan(), { runs: 2000 })
+  const [{ runs: defrosts }] = chains[0].defrosts
+  const end = chains[0].emptyMin[0]
+  const share = (holds: (run: number) => boolean) => defrosts.filter((_, run) => holds(run)).length / runs
+
+  test('it begins within the first hour in some runs of a hundred', () => {
+    const within = share((run) => defrosts[run].firstMin < 60)
+    expect(within).toBeGreaterThan(0.05)
+    expect(within).toBeLessThan(0.3)
+  })
+  test('a run it ends lasts an hour or two, not the usual three; the event names the load', () => {
+    expect(share((run) => defrosts[run].endsIt && end[run] < 120)).toBeGreaterThan(0.02)
+    const event = simulate(smallUnitPlan(), { runs: 400 }).events.find(
+      ({ kind }) => kind === 'ends-in-defrost',
+    )
+    expect(event).toMatchObject({ loadId: 'refrigerator' })
+    expect(event!.fraction).toBeGreaterThan(0.02)
+  })
+})
+
+describe('over all observed runs', () => {
+  const predictions = calibrationCases().flatMap((one) => predict(one, 600))
+  test('70 to 95 % of the observations lie within the 80 % band', () => {
+    expect(coverage(predictions)).toBeGreaterThanOrEqual(0.7)
+    expect(coverage(predictions)).toBeLessThanOrEqual(0.95)
+  })
+  test('the middle predictions stand on both sides of the truth', () => {
+    const below = predictions.filter(({ percentile }) => percentile > 0.5).length
+    expect(below).toBeGreaterThan(predictions.length * 0.25)
+    expect(below).toBeLessThan(predictions.length * 0.75)
+  })
 })
