@@ -57,8 +57,8 @@ test.describe('on a phone', () => {
 
   test('a tap on a load brings its inspector into view; the steps are at the thumb', async ({ page }) => {
     await openSample(page, 'loads')
-    await page.getByRole('button', { name: 'Fibre, router, switch' }).tap()
-    await expect(page.getByRole('heading', { name: 'Fibre, router, switch' })).toBeInViewport()
+    await page.getByRole('button', { name: 'Fibre, router, switch', exact: true }).tap()
+    await expect(page.getByRole('heading', { name: 'Fibre, router, switch', exact: true })).toBeInViewport()
     await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: 'Power' }).tap()
     await expect(page.getByLabel('Candidate')).toBeVisible()
   })

@@ -77,7 +77,7 @@ test('two windows: the later save is not written over the earlier one, and both 
   ).toBeVisible()
   await other.getByRole('button', { name: /^Take the newer state/ }).click()
   await expect(other.getByRole('heading', { name: 'Boiler, from window one' })).toBeVisible()
-  await expect(other.getByLabel('Average watts')).toHaveValue('44 W')
+  await expect(other.getByLabel('Average watts')).toHaveValue('48 W')
   await other.getByLabel('Average watts').blur()
   await other.keyboard.press('Control+z')
   await expect(other.getByLabel('Average watts')).toHaveValue('70 W')

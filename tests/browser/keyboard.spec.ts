@@ -50,7 +50,7 @@ test('undo takes a field’s typing back at once', async ({ page }) => {
   await changedAnswer(page, before)
   await page.keyboard.press('Control+z')
   await expect(answer(page)).toHaveText(before)
-  await expect(page.getByLabel('Average watts')).toHaveValue('44 W')
+  await expect(page.getByLabel('Average watts')).toHaveValue('48 W')
 })
 
 test('slash finds anything, question mark shows the keys', async ({ page }) => {

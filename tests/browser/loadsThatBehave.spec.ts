@@ -1,7 +1,8 @@
 import { type Page, expect, test } from '@playwright/test'
 import { answerNow, changedAnswer, openSample, saved } from './support'
 
-const choose = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).first().click()
+const choose = (page: Page, name: string) =>
+  page.getByRole('table').getByRole('button', { name, exact: true }).click()
 
 async function openMeter(page: Page, load: string): Promise<void> {
   await openSample(page, 'loads')
@@ -146,8 +147,8 @@ test.describe('the ledger', () => {
     await expect.poll(async () => (await names(page))[0]).toBe('Larder refrigerator')
     await page.keyboard.press('Control+z')
     await expect.poll(async () => (await names(page))[0]).toBe('Boiler, two circulators')
-    const from = (await page.getByRole('button', { name: 'Move Breathing aid' }).boundingBox())!
-    const to = (await page.getByRole('button', { name: 'Move Boiler, two circulators' }).boundingBox())!
+    const from = (await page.getByRole('button', { name: 'Move row 5', exact: true }).boundingBox())!
+    const to = (await page.getByRole('button', { name: 'Move row 1', exact: true }).boundingBox())!
     await page.mouse.move(from.x + 5, from.y + 14)
     await page.mouse.down()
     await page.mouse.move(from.x + 5, from.y - 20, { steps: 4 })
@@ -212,8 +213,10 @@ test.describe('the bench', () => {
   test('a session is moved to another hour, by pointer and by key', async ({ page }) => {
     await openSample(page, 'runtime')
     await page.keyboard.press('.')
+    await saved(page)
     await page.goto(page.url().replace('runtime', 'loads'))
     await page.getByLabel('Tier of Microwave').selectOption('hold')
+    await saved(page)
     await page.goto(page.url().replace('loads', 'runtime'))
     const session = page.getByRole('button', { name: /Microwave at 12:30/ }).first()
     await session.focus()

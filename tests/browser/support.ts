@@ -18,9 +18,8 @@ export async function ready(page: Page): Promise<void> {
 
 export const answer = (page: Page) => page.getByTestId('answer')
 
-/** Waits until the change just made is confirmed by the server. */
+/** Waits until the change just made is confirmed by the server: the page says otherwise from the moment it is made. */
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByTestId('save-status')).toHaveText(/Saving|Not saved/)
   await expect(page.getByTestId('save-status')).toHaveText(/Saved \d\d:\d\d/)
 }
 

@@ -1,3 +1,4 @@
+import { averageW } from '../load/average'
 import type { Load, Scenario } from '../plan/schema'
 import { middleLoad } from './chance'
 import { compileLoad, hoursOf } from './compile'
@@ -11,6 +12,8 @@ const DAY_MIN = 1440
  * least, at the middle values.
  */
 export function expectedW(load: Load, scenario: Scenario): number {
+  if (!load.steering && load.behaviour.kind !== 'cycling' && load.behaviour.kind !== 'pump')
+    return averageW(load.behaviour)
   const days = Math.min(3, Math.max(1, Math.ceil(scenario.durationH / 24)))
   const lengthMin = days * DAY_MIN
   const compiled = compileLoad(load, 0, scenario, lengthMin)

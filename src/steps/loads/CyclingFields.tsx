@@ -53,6 +53,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
     : typeof where === 'object'
       ? where.aboutC.value
       : 20
+  const working = thermostatWorking(name, behaviour, surroundC)
   return (
     <>
       <UnitField
@@ -297,16 +298,12 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         />
       )}
       <p className={styles.derived}>
+        On {working.steps[working.steps.length - 1].result} of the time in this outage (duty cycle).{' '}
         <button className="text-button" onClick={() => setShowsWorking(true)}>
-          Duty cycle in this outage, the working
+          How that comes about
         </button>
       </p>
-      {showsWorking && (
-        <WorkingDialog
-          working={thermostatWorking(name, behaviour, surroundC)}
-          onClose={() => setShowsWorking(false)}
-        />
-      )}
+      {showsWorking && <WorkingDialog working={working} onClose={() => setShowsWorking(false)} />}
     </>
   )
 }

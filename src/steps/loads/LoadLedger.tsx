@@ -103,6 +103,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
                 <LedgerRow
                   key={load.id}
                   load={load}
+                  index={i}
                   isSelected={load.id === selectedId}
                   select={() => select(load.id)}
                   place={(by) => {
@@ -127,13 +128,14 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
 
 function LedgerRow(props: {
   load: HouseholdLoad
+  index: number
   isSelected: boolean
   select: () => void
   move: (by: 1 | -1) => void
   /** moves the load itself up or down */
   place: (by: 1 | -1) => void
 }) {
-  const { load, isSelected, select, move, place } = props
+  const { load, index, isSelected, select, move, place } = props
   const store = useHouseholdStore()
   const { on, tier, steering } = useHousehold(({ household }) => standingOf(household, load))
   const scenario = useScenario()
@@ -171,7 +173,7 @@ function LedgerRow(props: {
           className={styles.grip}
           {...attributes}
           {...listeners}
-          aria-label={`Move ${load.name}`}
+          aria-label={`Move row ${index + 1}`}
           title="Drag to another place"
         >
           <span aria-hidden>⋮</span>

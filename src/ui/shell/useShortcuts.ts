@@ -1,5 +1,5 @@
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef } from 'react'
+import { useEffect, useLayoutEffect, useRef } from 'react'
 import { choose, neighbour } from '../household/edits'
 import { useHouseholdStore } from '../household/HouseholdContext'
 import { STEPS } from './steps'
@@ -69,7 +69,8 @@ function isBusy(target: EventTarget | null): boolean {
 /** Runs a page's own single keys, which rest while a field, a menu or a dialog has the keyboard. */
 export function usePageKeys(keys: Record<string, () => void>): void {
   const current = useRef(keys)
-  useEffect(() => {
+  // before the next key can come, not some time after the page is painted
+  useLayoutEffect(() => {
     current.current = keys
   })
   useEffect(() => {
