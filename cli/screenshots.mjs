@@ -18,7 +18,7 @@ const VIEWS = [
   {
     name: 'loads-day',
     step: 'loads',
-    act: (page) => page.getByRole('button', { name: 'Larder refrigerator' }).click(),
+    act: (page) => page.getByRole('table').getByRole('button', { name: 'Larder refrigerator' }).click(),
   },
   { name: 'power-day', step: 'power' },
   { name: 'outage-day', step: 'outage' },

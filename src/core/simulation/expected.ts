@@ -9,15 +9,25 @@ const DAY_MIN = 1440
 
 /**
  * A load's average watts in this outage: its weather, its rain, its steering; over whole days from the start, one at
- * least, at the middle values.
+ * least, at the middle values. What is not steered needs no run: the mean of its hours, and the defrosts its running
+ * time brings.
  */
 export function expectedW(load: Load, scenario: Scenario): number {
-  if (!load.steering && load.behaviour.kind !== 'cycling' && load.behaviour.kind !== 'pump')
-    return averageW(load.behaviour)
+  const { behaviour, steering } = load
+  const cycles = behaviour.kind === 'cycling' || behaviour.kind === 'pump'
+  if (!steering && !cycles) return averageW(behaviour)
   const days = Math.min(3, Math.max(1, Math.ceil(scenario.durationH / 24)))
   const lengthMin = days * DAY_MIN
   const compiled = compileLoad(load, 0, scenario, lengthMin)
+  const values = middleLoad(compiled, 1, emptyLoadValues(hoursOf(lengthMin)))
+  if (!steering) {
+    const { wattsH, dutyH, defrostW, defrostMin, defrostEveryMin } = values
+    const perRunningW = defrostEveryMin > 0 ? (defrostW * defrostMin) / defrostEveryMin : 0
+    let sum = 0
+    for (let h = 0; h < days * 24; h++) sum += dutyH[h] * (wattsH[h] + perRunningW)
+    return sum / (days * 24)
+  }
   const grid = new DemandGrid([compiled], lengthMin)
-  grid.write(0, compiled, middleLoad(compiled, 1, emptyLoadValues(hoursOf(lengthMin))))
+  grid.write(0, compiled, values)
   return (grid.energyWh(0, lengthMin) * 60) / lengthMin
 }
