@@ -13,8 +13,8 @@ const shared = {
     ],
   },
   moduleNameMapper: {
-    '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/tests/support/styles.cjs',
+    '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/tests/support/styles.cjs',
   },
 }
