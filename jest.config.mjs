@@ -21,6 +21,8 @@ const shared = {
 
 export default {
   watchman: false,
+  // long enough for a busy machine: nothing here measures time
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

@@ -59,8 +59,12 @@ export function scheduledMinutesADay(windows: readonly DayWindow[]): number {
   return week.reduce((sum, inside) => sum + inside, 0) / 7
 }
 
-/** How a load's average came about, a step for each calculation. */
-export function averageWorking(name: string, behaviour: Behaviour): Working {
+/**
+ * How a load's average came about, a step for each calculation.
+ *
+ * @param inOutageW its average in this outage, where weather, rain or steering make it another than the known one
+ */
+export function averageWorking(name: string, behaviour: Behaviour, inOutageW?: number): Working {
   const running: WorkingValue = {
     name: 'running',
     value: formatWatts(behaviour.runningW.value),
@@ -124,11 +128,19 @@ export function averageWorking(name: string, behaviour: Behaviour): Working {
       result: formatWatts(average),
     })
   }
+  const now = inOutageW ?? average
+  if (Math.abs(now - average) > 0.05)
+    steps.push({
+      label: 'In this outage',
+      formula: 'each hour’s duty cycle × watts, after weather, rain and what is kept off; mean of the hours',
+      values: [{ name: 'average as known', value: formatWatts(average) }],
+      result: formatWatts(now),
+    })
   steps.push({
     label: 'Energy a day',
     formula: 'average × 24 h',
-    values: [{ name: 'average', value: formatWatts(average) }],
-    result: formatEnergy(average * 24),
+    values: [{ name: 'average', value: formatWatts(now) }],
+    result: formatEnergy(now * 24),
   })
   return { title: `${name}: average and energy a day`, steps }
 }

@@ -54,3 +54,10 @@ describe('when a load may run', () => {
     expect(sessionSlots(session(900, 10, ['20:00', '20:00']), START, 600)).toHaveLength(1)
   })
 })
+
+test('the working of an average that this outage changes says from what to what', () => {
+  const { steps } = averageWorking('Box', cycling(150, 60, 40), 41)
+  expect(steps.map(({ label }) => label)).toEqual(['Duty cycle', 'In this outage', 'Energy a day'])
+  expect(steps[2].result).toBe('984 Wh')
+  expect(averageWorking('Box', cycling(150, 60, 40), 60).steps).toHaveLength(2)
+})

@@ -184,7 +184,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}
       {showsWorking && (
         <WorkingDialog
-          working={averageWorking(load.name, behaviour)}
+          working={averageWorking(load.name, behaviour, average)}
           onClose={() => setShowsWorking(false)}
         />
       )}
