@@ -5,7 +5,8 @@ import { type Page, chromium } from '@playwright/test'
 import { chromiumOptions } from '../../playwright.config'
 
 const STEPS = ['outage', 'loads', 'power', 'runtime']
-const ROOT = join(import.meta.dirname, '../..')
+/** where the build lies: the command that runs this stands there */
+const ROOT = process.cwd()
 
 /** First-load JavaScript of every page, KiB after gzip: what its HTML asks for, before anything is opened. */
 async function firstLoadKiB(page: Page, url: string): Promise<number> {

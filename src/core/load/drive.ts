@@ -42,9 +42,3 @@ export function outputOf(drive: DriveValues, demand: number): Output {
   }
   return { watts: fullW, duty: demand }
 }
-
-/** Watts over an hour's demand, on average. */
-export function meanOutputW(drive: DriveValues, demand: number): number {
-  const { watts, duty } = outputOf(drive, demand)
-  return watts * duty
-}

@@ -25,6 +25,10 @@ export function percentilesInPlace(
   ps: readonly number[],
 ): number[] {
   if (count === 0) throw new RangeError('percentile of an empty sample')
+  if (count >= BUCKETS) {
+    const sorted = sortedWhereAsked(sample, count, ps)
+    if (sorted) return sorted
+  }
   const found: number[] = []
   let right = count - 1
   for (let i = ps.length - 1; i >= 0; i--) {
@@ -42,6 +46,63 @@ export function percentilesInPlace(
     right = k
   }
   return found
+}
+
+const BUCKETS = 256
+const counts = new Int32Array(BUCKETS)
+const isWanted = new Uint8Array(BUCKETS)
+
+/**
+ * The same by sorting into buckets of equal width and then sorting those alone that hold a rank asked for:
+ * three even passes, which a large sample is faster through than through a selection that jumps.
+ *
+ * @returns null when the sample reaches to infinity
+ */
+function sortedWhereAsked(
+  sample: Float64Array | Float32Array,
+  count: number,
+  ps: readonly number[],
+): number[] | null {
+  let least = sample[0]
+  let most = least
+  for (let i = 1; i < count; i++) {
+    const value = sample[i]
+    if (value < least) least = value
+    if (value > most) most = value
+  }
+  if (most === least && most < Infinity) return ps.map(() => most)
+  const perValue = (BUCKETS - 0.5) / (most - least)
+  if (!(perValue > 0 && perValue < 1e300)) return null
+  counts.fill(0)
+  isWanted.fill(0)
+  for (let i = 0; i < count; i++) counts[((sample[i] - least) * perValue) | 0]++
+  const ranks = ps.flatMap((p) => {
+    const k = Math.floor((count - 1) * p)
+    return [k, Math.min(count - 1, k + 1)]
+  })
+  for (const rank of ranks) {
+    let bucket = 0
+    for (let below = counts[0]; below <= rank; below += counts[++bucket]);
+    isWanted[bucket] = 1
+  }
+  const wanted: number[] = []
+  for (let i = 0; i < count; i++) if (isWanted[((sample[i] - least) * perValue) | 0]) wanted.push(sample[i])
+  wanted.sort((a, b) => a - b)
+  let skipped = 0
+  let taken = 0
+  let bucket = 0
+  const at = ranks.map((rank) => {
+    for (; skipped + taken + counts[bucket] <= rank; bucket++) {
+      if (isWanted[bucket]) taken += counts[bucket]
+      else skipped += counts[bucket]
+    }
+    while (!isWanted[bucket]) skipped += counts[bucket++]
+    return wanted[rank - skipped]
+  })
+  return ps.map((p, i) => {
+    const h = (count - 1) * p
+    return at[2 * i] + (h - Math.floor(h)) * (at[2 * i + 1] - at[2 * i])
+  })
 }
 
 /** Hoare's selection: afterwards sample[k] is the k-th smallest, with none larger before it. */

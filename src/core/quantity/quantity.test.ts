@@ -78,6 +78,39 @@ describe('percentileInPlace', () => {
     expect(percentileInPlace(ends.slice(), 5, 0.9)).toBe(Infinity)
   })
 
+  test('a large sample too, whatever its shape: even, full of ties, all but one alike, with infinite ends', () => {
+    const element = fc.oneof(
+      fc.double({ min: -1e6, max: 1e6, noNaN: true }),
+      fc.integer({ min: 0, max: 3 }),
+      fc.constant(7),
+    )
+    const share = fc.constantFrom(0, 0, 0.02, 0.6)
+    fc.assert(
+      fc.property(
+        fc.array(element, { minLength: 256, maxLength: 700, size: 'max' }),
+        share,
+        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 5 }),
+        (finite, infiniteShare, asked) => {
+          const values = finite.map((value, i) =>
+            (i * 0.6180339887) % 1 < infiniteShare ? Infinity : value,
+          )
+          const ps = [...asked].sort((a, b) => a - b)
+          const sorted = Float64Array.from(values).sort()
+          const found = percentilesInPlace(Float64Array.from(values), values.length, ps)
+          ps.forEach((p, i) => {
+            const h = (values.length - 1) * p
+            const k = Math.floor(h)
+            const [low, high] = [sorted[k], sorted[Math.min(k + 1, values.length - 1)]]
+            if (h > k && high === Infinity) expect(found[i]).toBe(Infinity)
+            else if (high === low || h === k) expect(found[i]).toBe(low)
+            else expect(found[i]).toBeCloseTo(low + (h - k) * (high - low), 6)
+          })
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
   test('an empty sample has none', () => {
     expect(() => percentileInPlace(new Float64Array(0), 0, 0.5)).toThrow(RangeError)
   })

@@ -74,7 +74,7 @@ export class OverloadFinder {
       let together = 0
       let largestRise = 0
       for (const slot of set) {
-        const watts = grid.lists[slot].peakW()
+        const watts = grid.lists[slot].peakW
         together += watts
         // a start counts from nothing: a defrost heater may be the larger draw of its load
         largestRise = Math.max(largestRise, this.loads[slot].startingW - watts)

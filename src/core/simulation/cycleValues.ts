@@ -68,7 +68,6 @@ export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boo
     floorW,
     lowOutputFraction: drive?.kind === 'two-stage' ? drive.lowOutputFraction : 0,
   })
-  out.hasSteadyW = !drive || drive.kind === 'on-off'
   out.tauMin = box ? at[AT.tau] * 60 : 1
   out.recovers = box ? 'box' : 'nothing'
   out.pullDownMin = box && box.offForH > 0 ? catchUpMin(demandAt(out, 0), out.tauMin, box.offForH * 60) : 0
@@ -124,7 +123,6 @@ export function settlePump(load: CompiledLoad, pump: Pump, wanders: boolean, out
   applyDrift(dutyH, dutyH.length, out.stream, wanders ? load.driftLogSd : 0)
   for (let h = 0; h < dutyH.length; h++) if (dutyH[h] > 1) dutyH[h] = 1
   wattsH.fill(out.runningW)
-  out.hasSteadyW = true
   out.recovers = pump.inflowFollows === 'use' ? 'nothing' : 'backlog'
   out.pullDownMin = out.coastMin = 0
   out.defrostEveryMin = 0

@@ -1,35 +1,12 @@
-import { catchUpMin } from '../load/thermostat'
 import type { Intervals } from '../plan/clock'
-import { bitsAt, uniformAt } from '../quantity/random'
-import { CYCLE_JITTER, hoursOf } from './compile'
-import { FIRST_DEFROST_PLACE, FIRST_EVENT_PLACE, type LoadValues, demandAt } from './loadValues'
+import { bitsAt } from '../quantity/random'
+import { hoursOf } from './compile'
+import { REST_IS_OVER, nextDefrostMin, offJitter, onJitter, recoveryMin } from './cycleRules'
+import { FIRST_EVENT_PLACE, type LoadValues } from './loadValues'
 import { DEFROSTS, STARTS, type StretchList, WIDTH } from './stretchList'
-
-const JITTER_UNIT = CYCLE_JITTER / 32768
 
 /** Longer than any horizon; finite, so that a share of it can be taken. */
 const NEVER_MIN = 1e15
-/** What is left of a rest that is over: it ends at once, unless nothing is needed at all. */
-export const REST_IS_OVER = 1e-6
-
-/** Even jitter around 1 of a cycle's on time, from the upper half of its bits; of its off time from the lower. */
-export const onJitter = (bits: number) => 1 + ((bits >>> 16) - 32767.5) * JITTER_UNIT
-export const offJitter = (bits: number) => 1 + ((bits & 0xffff) - 32767.5) * JITTER_UNIT
-
-/** Minutes of full output after a pause, until what was put off has been made up for. */
-export function recoveryMin(values: LoadValues, hour: number, offMin: number): number {
-  if (values.recovers === 'nothing') return 0
-  const demand = demandAt(values, hour)
-  if (values.recovers === 'box') return catchUpMin(demand, values.tauMin, offMin)
-  return demand >= 1 ? Infinity : (offMin * demand) / (1 - demand)
-}
-
-/** Compressor minutes from one defrost to the next: a timer's are fixed, an adaptive one's anywhere from half to one and a half. */
-export function nextDefrostMin(values: LoadValues, count: number): number {
-  return values.isAdaptive
-    ? values.defrostEveryMin * (0.5 + uniformAt(values.stream, FIRST_DEFROST_PLACE + count))
-    : values.defrostEveryMin
-}
 
 /**
  * Writes cycling loads: thermostats, compressors with their defrosts, burners with their blowers, pumps.
@@ -60,20 +37,16 @@ export class CycleWriter {
   private notBefore = 0
   /** no phase or stretch goes past it: the horizon or the next pause */
   private limit = 0
-  /** minute on, minute off and watts of the stretch to be drawn */
-  private readonly pen = new Float64Array(3)
   private openFrom = -1
   private openW = 0
   private openFlags = 0
 
-  constructor(
-    private readonly changeW: Float64Array,
-    private readonly horizonMin: number,
-  ) {
+  constructor(private readonly horizonMin: number) {
     this.onMin = new Float64Array(hoursOf(horizonMin))
     this.offMin = new Float64Array(hoursOf(horizonMin))
   }
 
+  /** Lays a load's stretches out in a list, which is drawn afterwards. */
   write(list: StretchList, values: LoadValues, pauses: Intervals): void {
     this.begin(list, values)
     const { horizonMin } = this
@@ -98,7 +71,7 @@ export class CycleWriter {
           this.need = REST_IS_OVER
         } else this.catchUp(forcedUntil)
       } else {
-        if (values.hasSteadyW && this.openFrom < 0) this.steadyPhases()
+        if (this.openFrom < 0) this.phases()
         this.phase()
       }
     }
@@ -145,7 +118,7 @@ export class CycleWriter {
     const { values, at, toDefrost } = this
     this.close(at)
     const until = Math.min(this.limit, at + (toDefrost < 0 ? -toDefrost : values.defrostMin))
-    this.emit(at, until, values.defrostW, DEFROSTS)
+    this.list.push(at, until, values.defrostW, DEFROSTS)
     this.toDefrost = nextDefrostMin(values, this.defrosts++)
     this.at = until
   }
@@ -197,58 +170,79 @@ export class CycleWriter {
   }
 
   /**
-   * Phases of a load whose watts stay the same, up to the horizon, a pause or a defrost; what comes next is
-   * done by `phase`. The innermost work of the program: everything is held in locals, and numbers are
-   * handed on in `pen`, since a call would box them.
+   * Whole phases, up to the horizon, a pause or a defrost; what comes next is done by `phase`. The
+   * innermost work of the program: everything is held in locals, and stretches go straight into the list,
+   * which draws them in a second pass; the two together, one after the other, keep a processor busier than
+   * both in one loop.
    */
-  private steadyPhases(): void {
+  private phases(): void {
     while (this.at >= (this.hour + 1) * 60) this.hour++
-    const { onMin, offMin, limit, pen } = this
-    const { stream, lagMin, runningW, blowerW } = this.values
+    const { onMin, offMin, limit, list } = this
+    const { stream, lagMin, wattsH } = this.values
     let { at, need, isOn, cycle, bits, toDefrost, notBefore, hour } = this
+    let { data, flags, count } = list
     let from = at
+    let watts = wattsH[hour]
+    let begins = STARTS
     for (;;) {
+      if (count + 3 > list.room) {
+        list.grow()
+        data = list.data
+        flags = list.flags
+      }
       const hourEnd = (hour + 1) * 60
       const until = hourEnd < limit ? hourEnd : limit
-      const lasts = need * (isOn ? onMin[hour] : offMin[hour])
-      let end = at + lasts
-      if (!isOn && end < notBefore) end = notBefore
-      if (end >= until) {
-        const part = until - at
-        if (until === limit || (isOn && part >= toDefrost)) break
-        need -= part / (isOn ? onMin[hour] : offMin[hour])
-        if (need < 0) need = 0
-        if (isOn) toDefrost -= part
-        at = until
-        hour++
-      } else if (isOn) {
-        if (lasts >= toDefrost) break
-        toDefrost -= lasts
-        pen[0] = from
-        pen[1] = end
-        pen[2] = runningW
-        if (lagMin > 0) {
-          const blowsFrom = from + lagMin
-          pen[2] = runningW - blowerW
-          if (end > blowsFrom) {
-            pen[1] = blowsFrom
-            this.draw(0)
-            pen[0] = blowsFrom
-            pen[1] = end
-            pen[2] = runningW
+      if (isOn) {
+        const lasts = need * onMin[hour]
+        const end = at + lasts
+        const isCut = end >= until
+        const part = isCut ? until - at : lasts
+        if (part >= toDefrost || (isCut && until === limit)) break
+        toDefrost -= part
+        if (isCut) {
+          need -= part / onMin[hour]
+          at = until
+          hour++
+          if (lagMin === 0 && wattsH[hour] !== watts) {
+            const i = count * WIDTH
+            data[i] = from
+            data[i + 1] = at
+            data[i + 2] = watts
+            flags[count++] = begins
+            from = at
+            watts = wattsH[hour]
+            begins = 0
           }
-          this.draw(end > blowsFrom ? STARTS : 0)
-          pen[0] = end > blowsFrom ? end : blowsFrom
+          continue
+        }
+        if (lagMin > 0) {
           notBefore = end + lagMin < limit ? end + lagMin : limit
-          pen[1] = notBefore
-          pen[2] = blowerW
-          this.draw(end > blowsFrom ? 0 : STARTS)
-        } else this.draw(STARTS)
+          count = this.blow(count, from, end, notBefore, watts)
+        } else if (end > from) {
+          const i = count * WIDTH
+          data[i] = from
+          data[i + 1] = end
+          data[i + 2] = watts
+          flags[count++] = begins
+        }
         at = end
         isOn = false
         need = offJitter(bits)
       } else {
+        const lasts = need * offMin[hour]
+        let end = at + lasts
+        if (end < notBefore) end = notBefore
+        if (end >= until) {
+          if (until === limit) break
+          need -= (until - at) / offMin[hour]
+          if (need < 0) need = 0
+          at = until
+          hour++
+          continue
+        }
         at = from = end
+        watts = wattsH[hour]
+        begins = STARTS
         bits = bitsAt(stream, ++cycle) | 0
         isOn = true
         need = onJitter(bits)
@@ -256,9 +250,10 @@ export class CycleWriter {
     }
     if (isOn && at > from) {
       this.openFrom = from
-      this.openW = runningW
-      this.openFlags = STARTS
+      this.openW = watts
+      this.openFlags = begins
     }
+    list.count = count
     this.at = at
     this.need = need
     this.isOn = isOn
@@ -276,7 +271,7 @@ export class CycleWriter {
       this.openW = watts
       this.openFlags = STARTS
     } else if (this.openW !== watts) {
-      this.emit(this.openFrom, at, this.openW, this.openFlags)
+      this.list.push(this.openFrom, at, this.openW, this.openFlags)
       this.openFrom = at
       this.openW = watts
       this.openFlags = 0
@@ -292,58 +287,29 @@ export class CycleWriter {
     if (from < 0) return at
     this.openFrom = -1
     if (this.values.lagMin > 0) return this.emitBlown(from, at, this.openW, limit)
-    this.emit(from, at, this.openW, this.openFlags)
+    this.list.push(from, at, this.openW, this.openFlags)
     return at
   }
 
   /** A burner from `from` to `at` and its blower, a lag behind at both ends. @returns when the blower stops */
   private emitBlown(from: number, at: number, watts: number, limit: number): number {
-    const { lagMin } = this.values
-    const blowerW = Math.min(this.values.blowerW, watts)
-    const blowsFrom = from + lagMin
-    const blowsUntil = Math.min(limit, at + lagMin)
-    if (at <= blowsFrom) {
-      this.emit(from, at, watts - blowerW, 0)
-      this.emit(blowsFrom, blowsUntil, blowerW, STARTS)
-    } else {
-      this.emit(from, blowsFrom, watts - blowerW, 0)
-      this.emit(blowsFrom, at, watts, STARTS)
-      this.emit(at, blowsUntil, blowerW, 0)
-    }
+    const blowsUntil = Math.min(limit, at + this.values.lagMin)
+    const { list } = this
+    if (list.count + 3 > list.room) list.grow()
+    list.count = this.blow(list.count, from, at, blowsUntil, watts)
     return blowsUntil
   }
 
-  private emit(from: number, to: number, watts: number, flags: number): void {
-    this.pen[0] = from
-    this.pen[1] = to
-    this.pen[2] = watts
-    this.draw(flags)
-  }
-
-  /** Writes the stretch in `pen` (minute on, minute off, watts) into the grid and the list. */
-  private draw(flags: number): void {
-    const { changeW, list, pen } = this
-    const from = pen[0]
-    const to = pen[1]
-    const watts = pen[2]
-    if (!(to > from)) return
-    const a = from | 0
-    const wa = (from - a) * watts
-    changeW[a] += watts - wa
-    changeW[a + 1] += wa
-    const b = to | 0
-    const wb = (to - b) * watts
-    changeW[b] -= watts - wb
-    changeW[b + 1] -= wb
-    const k = list.count
-    if (k === list.room) list.grow()
-    const { data } = list
-    const i = k * WIDTH
-    data[i] = from
-    data[i + 1] = to
-    data[i + 2] = watts
-    data[i + 3] = (k > 0 ? data[i - 1] : 0) + (to - from) * watts * (1 / 60)
-    list.flags[k] = flags
-    list.count = k + 1
+  /** Burner, both, blower; or one after the other when the burner was short. @returns the list's new count */
+  private blow(count: number, from: number, to: number, blowsUntil: number, watts: number): number {
+    const { list } = this
+    const blowerW = this.values.blowerW < watts ? this.values.blowerW : watts
+    const blowsFrom = from + this.values.lagMin
+    if (to <= blowsFrom) {
+      const k = list.lay(count, from, to, watts - blowerW, 0)
+      return list.lay(k, blowsFrom, blowsUntil, blowerW, STARTS)
+    }
+    const k = list.lay(list.lay(count, from, blowsFrom, watts - blowerW, 0), blowsFrom, to, watts, STARTS)
+    return list.lay(k, to, blowsUntil, blowerW, 0)
   }
 }

@@ -21,7 +21,7 @@ export class DemandGrid {
   ) {
     this.changeW = new Float64Array(horizonMin + 2)
     this.lists = loads.map((load) => new StretchList(load.expectedPairs))
-    this.cycles = new CycleWriter(this.changeW, horizonMin)
+    this.cycles = new CycleWriter(horizonMin)
   }
 
   /** Writes a load's run into the grid. @param slot the load's place among the grid's loads */
@@ -31,7 +31,7 @@ export class DemandGrid {
     switch (load.load.behaviour.kind) {
       case 'constant':
       case 'scheduled':
-        for (const [from, to] of load.stretches) this.add(list, from, to, values.runningW, STARTS)
+        for (const [from, to] of load.stretches) list.push(from, to, values.runningW, STARTS)
         break
       case 'session':
         this.writeSessions(list, load, values)
@@ -43,6 +43,7 @@ export class DemandGrid {
       case 'pump':
         this.cycles.write(list, values, load.pauses)
     }
+    list.draw(this.changeW)
   }
 
   private writeSessions(list: StretchList, load: CompiledLoad, values: LoadValues): void {
@@ -56,7 +57,7 @@ export class DemandGrid {
       const begin = Math.max(busyUntil, from)
       const end = cutByPauses(load, begin, to)
       if (end > begin) {
-        this.add(list, begin, end, values.runningW, STARTS)
+        list.push(begin, end, values.runningW, STARTS)
         busyUntil = end
       }
     }
@@ -70,7 +71,7 @@ export class DemandGrid {
       const end = cutByPauses(load, begin, Math.min(this.horizonMin, begin + sessionMin))
       if (end <= begin) continue
       this.writeIdle(list, load, values.idleW, at, begin)
-      this.add(list, begin, end, runningW, STARTS)
+      list.push(begin, end, runningW, STARTS)
       at = end
     }
     this.writeIdle(list, load, values.idleW, at, this.horizonMin)
@@ -78,28 +79,14 @@ export class DemandGrid {
 
   private writeIdle(list: StretchList, load: CompiledLoad, idleW: number, from: number, to: number): void {
     if (idleW === 0 || to <= from) return
-    if (load.pauses.length === 0) return this.add(list, from, to, idleW, 0)
-    for (const [a, b] of without([[from, to]], load.pauses)) this.add(list, a, b, idleW, 0)
-  }
-
-  private add(list: StretchList, from: number, to: number, watts: number, flags: number): void {
-    addStep(this.changeW, from, watts)
-    addStep(this.changeW, to, -watts)
-    list.push(from, to, watts, flags)
+    if (load.pauses.length === 0) return list.push(from, to, idleW, 0)
+    for (const [a, b] of without([[from, to]], load.pauses)) list.push(a, b, idleW, 0)
   }
 
   /** Wh a load takes from the start until a moment. */
   energyWh(slot: number, untilMin: number): number {
     return this.lists[slot].energyWh(untilMin)
   }
-}
-
-/** Writes a change of power at a moment so that the minute's mean is exact. */
-export function addStep(changeW: Float64Array, at: number, watts: number): void {
-  const minute = at | 0
-  const later = (at - minute) * watts
-  changeW[minute] += watts - later
-  changeW[minute + 1] += later
 }
 
 /** Where a use that begins at `begin` must stop for a pause; `begin` itself when it falls into one. */

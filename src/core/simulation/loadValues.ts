@@ -24,8 +24,6 @@ export interface LoadValues {
   /** cycling and pump, by the hour: watts while on, and the share of the time on */
   wattsH: Float64Array
   dutyH: Float64Array
-  /** whether the watts are the running watts in every hour */
-  hasSteadyW: boolean
   periodHalfMin: number
   /** share of the first cycle already over when the outage begins */
   phase: number
@@ -56,7 +54,6 @@ export function emptyLoadValues(hours: number): LoadValues {
     idleW: 0,
     wattsH: new Float64Array(hours),
     dutyH: new Float64Array(hours),
-    hasSteadyW: true,
     periodHalfMin: 1,
     phase: 0,
     pullDownMin: 0,

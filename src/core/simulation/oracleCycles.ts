@@ -1,6 +1,6 @@
 import { bitsAt, uniformAt } from '../quantity/random'
 import { CYCLE_JITTER, type CompiledLoad } from './compile'
-import { REST_IS_OVER } from './cycleWriter'
+import { REST_IS_OVER } from './cycleRules'
 import { FIRST_DEFROST_PLACE, FIRST_EVENT_PLACE, type LoadValues } from './loadValues'
 
 type Piece = [from: number, to: number, watts: number]

@@ -8,6 +8,8 @@ export const WIDTH = 4
 /** When one load is on in one run, in order and not overlapping. The arrays outlast the run and grow when one needs more. */
 export class StretchList {
   count = 0
+  /** the most it draws in this run, W; found while it is drawn */
+  peakW = 0
   /** with `data` and `flags` open to the writer of cycles alone */
   room: number
   data: Float64Array
@@ -19,27 +21,54 @@ export class StretchList {
     this.flags = new Uint8Array(this.room)
   }
 
+  /** Appends a stretch; one without length is left out. */
   push(from: number, to: number, watts: number, flags: number): void {
-    const k = this.count++
-    if (k === this.room) this.grow()
+    if (this.count === this.room) this.grow()
+    this.count = this.lay(this.count, from, to, watts, flags)
+  }
+
+  /** Lays a stretch at place `k`, for which there is room. @returns the next place */
+  lay(k: number, from: number, to: number, watts: number, flags: number): number {
+    if (!(to > from)) return k
     const { data } = this
     const i = k * WIDTH
     data[i] = from
     data[i + 1] = to
     data[i + 2] = watts
-    data[i + 3] = (k > 0 ? data[i - 1] : 0) + (to - from) * watts * (1 / 60)
     this.flags[k] = flags
+    return k + 1
+  }
+
+  /**
+   * Sums the energies up and writes every stretch as changes of power into a grid of minutes, so that each
+   * minute's mean is exact. Until then the list's energies are not to be asked for.
+   */
+  draw(changeW: Float64Array): void {
+    const { data } = this
+    const end = this.count * WIDTH
+    let wh = 0
+    let most = 0
+    for (let i = 0; i < end; i += WIDTH) {
+      const from = data[i]
+      const to = data[i + 1]
+      const watts = data[i + 2]
+      if (watts > most) most = watts
+      const a = from | 0
+      const wa = (from - a) * watts
+      changeW[a] += watts - wa
+      changeW[a + 1] += wa
+      const b = to | 0
+      const wb = (to - b) * watts
+      changeW[b] -= watts - wb
+      changeW[b + 1] -= wb
+      wh += (to - from) * watts * (1 / 60)
+      data[i + 3] = wh
+    }
+    this.peakW = most
   }
 
   clear(): void {
     this.count = 0
-  }
-
-  /** the most it draws in this run, W */
-  peakW(): number {
-    let most = 0
-    for (let i = 2; i < this.count * WIDTH; i += WIDTH) if (this.data[i] > most) most = this.data[i]
-    return most
   }
 
   onMin(k: number): number {

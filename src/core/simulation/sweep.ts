@@ -44,10 +44,32 @@ export function sweepStore(
     fractions[point++ * runs + run] = energy * perCapacity
     const until = from + POINT_MIN < horizonMin ? from + POINT_MIN : horizonMin
     const powerBefore = power
-    let sumW = 0
-    for (let minute = from; minute < until; minute++) {
+    // three sums side by side, since each addition waits for the one before it: a change counts for as many
+    // minutes as are left
+    let minute = from
+    let change0 = 0
+    let change1 = 0
+    let change2 = 0
+    let sum0 = 0
+    let sum1 = 0
+    let sum2 = 0
+    for (; minute + 2 < until; minute += 3) {
+      const left = until - minute
+      const first = changeW[minute]
+      const second = changeW[minute + 1]
+      const third = changeW[minute + 2]
+      change0 += first
+      change1 += second
+      change2 += third
+      sum0 += first * left
+      sum1 += second * (left - 1)
+      sum2 += third * (left - 2)
+    }
+    let sumW = power * (until - from) + sum0 + sum1 + sum2
+    power += change0 + change1 + change2
+    for (; minute < until; minute++) {
       power += changeW[minute]
-      sumW += power
+      sumW += changeW[minute] * (until - minute)
     }
     const left = energy - (until - from) * idleWh - sumW * whPerW
     if (left < floorWh) {
