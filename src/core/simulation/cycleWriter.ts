@@ -87,8 +87,10 @@ export class CycleWriter {
     const quarter = values.periodHalfMin / 4
     for (let h = 0; h < dutyH.length; h++) {
       const duty = dutyH[h]
-      onMin[h] = duty < 1 ? quarter / (1 - duty) : NEVER_MIN
-      offMin[h] = duty > 0 ? quarter / duty : NEVER_MIN
+      // one division for both: 1 ÷ (1 − D) = D ÷ (D (1 − D))
+      const both = quarter / (duty * (1 - duty))
+      onMin[h] = duty < 1 ? (duty > 0 ? both * duty : quarter) : NEVER_MIN
+      offMin[h] = duty > 0 ? (duty < 1 ? both * (1 - duty) : quarter) : NEVER_MIN
     }
     this.at = 0
     this.hour = 0

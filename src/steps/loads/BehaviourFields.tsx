@@ -1,12 +1,14 @@
 'use client'
+import dynamic from 'next/dynamic'
 import type { Behaviour } from '@/core/plan/schema'
 import { CheckField } from '@/ui/field/CheckField'
 import { UnitField } from '@/ui/field/UnitField'
 import { WindowsField } from '@/ui/field/WindowsField'
-import { ChargingFields } from './ChargingFields'
 import { CyclingFields } from './CyclingFields'
-import { PumpFields } from './PumpFields'
-import { SessionFields } from './SessionFields'
+
+const ChargingFields = dynamic(() => import('./ChargingFields').then((module) => module.ChargingFields))
+const PumpFields = dynamic(() => import('./PumpFields').then((module) => module.PumpFields))
+const SessionFields = dynamic(() => import('./SessionFields').then((module) => module.SessionFields))
 
 interface BehaviourFieldsProps {
   name: string

@@ -4,7 +4,7 @@ import type { Charging } from '@/core/plan/schema'
 import { formatDuration } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
-import { FixedHours } from './SessionFields'
+import { FixedHours } from './FixedHours'
 import styles from './LoadsPage.module.css'
 
 /** A charger: what goes in, how well, and when. */

@@ -1,16 +1,14 @@
 'use client'
 import { useColorScheme } from '@mui/material/styles'
-import { Chart, Filler, LineController, LineElement, LinearScale, PointElement } from 'chart.js'
 import { useEffect, useMemo, useRef } from 'react'
 import { formatWatts } from '@/core/quantity/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockTicks } from '@/ui/chart/chartDecorations'
 import { inkOf } from '@/ui/chart/chartInk'
+import { axisOf, lineChart } from '@/ui/chart/lineChart'
 import { usePlan } from '@/ui/household/HouseholdContext'
 import styles from './LoadsPage.module.css'
-
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
 
 const DAY_MIN = 1440
 const STEP_MIN = 5
@@ -46,71 +44,43 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
   useEffect(() => {
     if (!canvas.current) return
     const ink = inkOf(canvas.current)
-    const font = { family: getComputedStyle(canvas.current).fontFamily, size: 12 }
     const points = (values: Float64Array) => Array.from(values, (y, i) => ({ x: i * STEP_MIN, y }))
-    const chart = new Chart(canvas.current, {
-      type: 'line',
-      data: {
-        datasets: [
-          {
-            data: points(chosen),
-            stepped: 'before',
-            borderColor: ink.demand,
-            borderWidth: 1.2,
-            backgroundColor: ink.demand,
-            fill: 'origin',
-          },
-          {
-            data: points(chosen.map((w, i) => w + others[i])),
-            stepped: 'before',
-            borderColor: ink.soft,
-            borderWidth: 1,
-            borderDash: [3, 2],
-            backgroundColor: ink.demandWash,
-            fill: '-1',
-          },
-        ],
-      },
-      options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
-        parsing: false,
-        normalized: true,
-        elements: { point: { radius: 0 } },
+    const chart = lineChart(
+      canvas.current,
+      [
+        {
+          data: points(chosen),
+          stepped: 'before',
+          borderColor: ink.demand,
+          borderWidth: 1.2,
+          backgroundColor: ink.demand,
+          fill: 'origin',
+        },
+        {
+          data: points(chosen.map((w, i) => w + others[i])),
+          stepped: 'before',
+          borderColor: ink.soft,
+          borderWidth: 1,
+          borderDash: [3, 2],
+          backgroundColor: ink.demandWash,
+          fill: '-1',
+        },
+      ],
+      {
         scales: {
-          x: {
-            type: 'linear',
-            min: 0,
+          x: axisOf(canvas.current, ink, {
             max: DAY_MIN,
-            border: { display: false },
-            grid: { color: ink.hairline, drawTicks: false },
             afterBuildTicks: (axis) => {
               axis.ticks = clockTicks({ startsAt: scenario.startsAt, shownMin: DAY_MIN }, axis.width)
             },
-            ticks: {
-              color: ink.soft,
-              font,
-              maxRotation: 0,
-              autoSkip: false,
-              callback: (_, i, ticks) => ticks[i]?.label as string,
-            },
-          },
-          y: {
-            min: 0,
-            border: { display: false },
-            grid: { color: ink.hairline, drawTicks: false },
-            ticks: {
-              color: ink.soft,
-              font,
-              maxTicksLimit: 4,
-              callback: (value) => formatWatts(Number(value)),
-            },
-          },
+            ticks: { autoSkip: false, callback: (_, i, ticks) => ticks[i]?.label as string },
+          }),
+          y: axisOf(canvas.current, ink, {
+            ticks: { maxTicksLimit: 4, callback: (value) => formatWatts(Number(value)) },
+          }),
         },
       },
-    })
+    )
     return () => chart.destroy()
   }, [chosen, others, scenario.startsAt, scheme])
 

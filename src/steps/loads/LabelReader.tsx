@@ -1,9 +1,10 @@
 'use client'
 import { type KeyboardEvent, useId, useState } from 'react'
-import { type LabelResult, type PlateKind, readLabel } from '@/core/load/label'
+import type { LabelResult, PlateKind } from '@/core/load/label'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
 import fields from '@/ui/field/field.module.css'
+import { useLoaded } from '@/ui/shell/useLoaded'
 import { applyLabel, plateKindOf } from './applyLabel'
 import styles from './LabelReader.module.css'
 
@@ -14,6 +15,8 @@ const KINDS: { value: PlateKind; words: string }[] = [
   { value: 'heat', words: 'heat' },
 ]
 
+const loadReader = () => import('@/core/load/label')
+
 /** What the plate says, in one line; what follows from it, and a question where a usual confusion is likely. */
 export function LabelReader(props: {
   load: HouseholdLoad
@@ -23,7 +26,8 @@ export function LabelReader(props: {
   const id = useId()
   const [text, setText] = useState('')
   const [kind, setKind] = useState<PlateKind>(() => plateKindOf(load))
-  const reading = readLabel(text, kind, load.volts)
+  const reader = useLoaded(loadReader)
+  const reading = reader?.readLabel(text, kind, load.volts) ?? { kind: 'empty' as const }
   const take = (result: LabelResult) => {
     change(applyLabel(load, result, kind), 'label')
     setText('')

@@ -1,22 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
-import { type KeyboardEvent, useMemo } from 'react'
+import { type KeyboardEvent, useEffect, useLayoutEffect, useMemo, useRef } from 'react'
 import { expectedW } from '@/core/simulation/expected'
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable'
-import { CSS } from '@dnd-kit/utilities'
 import { peakRunningW } from '@/core/load/peak'
 import { TIERS, type Tier } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
@@ -24,10 +9,14 @@ import { formatNumber } from '@/core/quantity/format'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import { changeStanding, moveLoad, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { useLoaded } from '@/ui/shell/useLoaded'
 import styles from './LoadsPage.module.css'
 import { QuickLine } from './QuickLine'
+import type { RowDrag } from './dragRows'
 import { decidingQuantity } from './loadForm'
 import { TIER_WORDS } from './tierWords'
+
+const loadDragging = () => import('./dragRows')
 
 interface LedgerProps {
   selectedId: string | null
@@ -40,10 +29,8 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
   const loads = useHousehold((state) => state.household.loads)
   const scenario = useScenario()
   const store = useHouseholdStore()
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
+  const dragging = useLoaded(loadDragging)
+  useFocusKept(dragging)
   if (loads.length === 0) {
     return (
       <div className={styles.empty}>
@@ -62,71 +49,97 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
       </div>
     )
   }
+  const row = (load: HouseholdLoad, i: number, drag: RowDrag | null) => (
+    <LedgerRow
+      key={load.id}
+      drag={drag}
+      load={load}
+      index={i}
+      isSelected={load.id === selectedId}
+      select={() => select(load.id)}
+      place={(by) => {
+        store.getState().edit(moveLoad(load.id, i + by))
+        requestAnimationFrame(() => document.getElementById(`load-${load.id}`)?.focus())
+      }}
+      move={(by) => {
+        const next = loads[i + by]
+        if (!next) return
+        select(next.id)
+        document.getElementById(`load-${next.id}`)?.focus()
+      }}
+    />
+  )
+  const table = (
+    <table className={styles.table}>
+      <thead>
+        <tr>
+          <th>
+            <span className="visually-hidden">On</span>
+          </th>
+          <th>
+            {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
+          </th>
+          <th>Tier</th>
+          <th>Running W</th>
+          <th className={styles.startCell}>Starting W</th>
+          <th className={styles.averageCell}>Average W</th>
+          <th>Wh a day</th>
+          <th className={styles.markCell}>
+            <span className="visually-hidden">Evidence</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {loads.map((load, i) =>
+          dragging ? (
+            <dragging.DragRow key={load.id} id={load.id}>
+              {(drag) => row(load, i, drag)}
+            </dragging.DragRow>
+          ) : (
+            row(load, i, null)
+          ),
+        )}
+      </tbody>
+    </table>
+  )
   return (
     <>
       <div className={styles.addLine}>
         <Button onClick={add}>Add a load</Button>
         <QuickLine onAdded={select} />
       </div>
-      <DndContext
-        id="ledger"
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragEnd={({ active, over }) => {
-          if (!over || active.id === over.id) return
-          const to = loads.findIndex(({ id }) => id === over.id)
-          store.getState().edit(moveLoad(String(active.id), to))
-        }}
-      >
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th>
-                <span className="visually-hidden">On</span>
-              </th>
-              <th>
-                {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
-              </th>
-              <th>Tier</th>
-              <th>Running W</th>
-              <th className={styles.startCell}>Starting W</th>
-              <th className={styles.averageCell}>Average W</th>
-              <th>Wh a day</th>
-              <th className={styles.markCell}>
-                <span className="visually-hidden">Evidence</span>
-              </th>
-            </tr>
-          </thead>
-          <SortableContext items={loads.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-            <tbody>
-              {loads.map((load, i) => (
-                <LedgerRow
-                  key={load.id}
-                  load={load}
-                  index={i}
-                  isSelected={load.id === selectedId}
-                  select={() => select(load.id)}
-                  place={(by) => {
-                    store.getState().edit(moveLoad(load.id, i + by))
-                    requestAnimationFrame(() => document.getElementById(`load-${load.id}`)?.focus())
-                  }}
-                  move={(by) => {
-                    const next = loads[i + by]
-                    if (!next) return
-                    select(next.id)
-                    document.getElementById(`load-${next.id}`)?.focus()
-                  }}
-                />
-              ))}
-            </tbody>
-          </SortableContext>
-        </table>
-      </DndContext>
+      {dragging ? (
+        <dragging.DragArea
+          ids={loads.map(({ id }) => id)}
+          moveTo={(id, to) => store.getState().edit(moveLoad(id, to))}
+        >
+          {table}
+        </dragging.DragArea>
+      ) : (
+        table
+      )}
     </>
   )
 }
 
+/** The rows are made anew once they can be dragged; the focus stays where it was. */
+function useFocusKept(dragging: object | null): void {
+  const focusedId = useRef('')
+  useEffect(() => {
+    if (dragging) return
+    const keep = ({ target }: FocusEvent) => (focusedId.current = (target as Element).id)
+    document.addEventListener('focusin', keep)
+    return () => document.removeEventListener('focusin', keep)
+  }, [dragging])
+  useLayoutEffect(() => {
+    if (dragging && focusedId.current.startsWith('load-') && document.activeElement === document.body)
+      document.getElementById(focusedId.current)?.focus()
+  }, [dragging])
+}
+
 function LedgerRow(props: {
+  /** null until rows can be dragged */
+  drag: RowDrag | null
   load: HouseholdLoad
   index: number
   isSelected: boolean
@@ -135,13 +148,10 @@ function LedgerRow(props: {
   /** moves the load itself up or down */
   place: (by: 1 | -1) => void
 }) {
-  const { load, index, isSelected, select, move, place } = props
+  const { drag, load, index, isSelected, select, move, place } = props
   const store = useHouseholdStore()
   const { on, tier, steering } = useHousehold(({ household }) => standingOf(household, load))
   const scenario = useScenario()
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: load.id,
-  })
   const { edit } = store.getState()
   const toggle = () => edit(changeStanding(load.id, { on: !on }))
   const isOut = !on || tier === 'refuse'
@@ -160,19 +170,18 @@ function LedgerRow(props: {
   }
   return (
     <tr
-      ref={setNodeRef}
+      ref={drag?.setRow}
       className={styles.row}
-      style={{ transform: CSS.Translate.toString(transform), transition: transition }}
+      style={drag?.style}
       data-selected={isSelected}
       data-off={isOut}
-      data-dragging={isDragging}
+      data-dragging={drag?.isDragging ?? false}
       onClick={select}
     >
       <td className={styles.switchCell}>
         <button
           className={styles.grip}
-          {...attributes}
-          {...listeners}
+          {...drag?.grip}
           aria-label={`Move row ${index + 1}`}
           title="Drag to another place"
         >

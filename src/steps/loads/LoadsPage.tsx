@@ -3,12 +3,12 @@ import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { LoadInspector } from './LoadInspector'
 import { LoadLedger } from './LoadLedger'
 import styles from './LoadsPage.module.css'
-import { MeasureNext } from './MeasureNext'
 import { SizingNumbers } from './SizingNumbers'
 
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
@@ -40,7 +40,9 @@ export function LoadsPage() {
           <>
             <SizingNumbers />
             <DayTrace selectedId={selected?.id ?? null} />
-            <MeasureNext select={select} />
+            <div className={styles.measure}>
+              <MeasureNext className={styles.school} select={select} />
+            </div>
           </>
         )}
       </div>

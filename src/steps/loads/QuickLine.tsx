@@ -1,12 +1,15 @@
 'use client'
 import { type ClipboardEvent, type KeyboardEvent, useId, useState } from 'react'
-import { type QuickLoad, readQuickLoad } from '@/core/load/quickEntry'
+import type { QuickLoad } from '@/core/load/quickEntry'
 import { LIMITS } from '@/core/plan/limits'
 import type { Household } from '@/core/plan/household'
 import { addLoad, freshId, freshName } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useLoaded } from '@/ui/shell/useLoaded'
 import styles from './QuickLine.module.css'
 import { blankLoad, withStart } from './loadForm'
+
+const loadReader = () => import('@/core/load/quickEntry')
 
 interface Refused {
   line: number
@@ -21,9 +24,11 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   const [text, setText] = useState('')
   const [refused, setRefused] = useState<Refused[]>([])
   const mainsVolts = () => (store.getState().household.profile.mains === '230 V' ? 230 : 120)
-  const reading = text.trim() ? readQuickLoad(text, mainsVolts()) : null
+  const reader = useLoaded(loadReader)
+  const reading = text.trim() && reader ? reader.readQuickLoad(text, mainsVolts()) : null
 
-  const keep = (lines: { line: number; text: string }[]) => {
+  const keep = async (lines: { line: number; text: string }[]) => {
+    const { readQuickLoad } = await loadReader()
     const faults: Refused[] = []
     let next: Household = store.getState().household
     let lastId: string | null = null
@@ -48,7 +53,9 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'Escape') setText('')
     if (event.key !== 'Enter' || !reading?.ok) return
-    if (keep([{ line: 1, text }]).length === 0) setText('')
+    void keep([{ line: 1, text }]).then((faults) => {
+      if (faults.length === 0) setText('')
+    })
   }
   const onPaste = (event: ClipboardEvent) => {
     const lines = event.clipboardData
@@ -58,7 +65,7 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
       .filter((line) => line.text)
     if (lines.length < 2) return
     event.preventDefault()
-    keep(lines)
+    void keep(lines)
     setText('')
   }
   return (

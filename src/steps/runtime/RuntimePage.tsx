@@ -9,7 +9,7 @@ import { BuysHours } from './BuysHours'
 import { Ends } from './Ends'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
-import { MeasureNext } from './MeasureNext'
+import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
 import { useGutters } from './useGutters'
 import { EnergyByLoad } from './EnergyByLoad'
@@ -82,7 +82,7 @@ export function RuntimePage() {
         <Ends plan={plan} result={evaluation.result} />
         <BuysHours plan={plan} />
         <InForce plan={plan} />
-        <MeasureNext />
+        <MeasureNext className={styles.note} />
         <OnTheWay plan={plan} result={evaluation.result} />
         <EnergyPath plan={plan} result={evaluation.result} />
       </aside>

@@ -1,12 +1,11 @@
 'use client'
-import { Chart, Filler, LinearScale, LineController, LineElement, type Plugin, PointElement } from 'chart.js'
+import type { Chart, Plugin } from 'chart.js'
 import { useColorScheme } from '@mui/material/styles'
 import { useEffect, useRef } from 'react'
 import { clockTicks, decorations } from './chartDecorations'
 import { type ChargeCurve, curvePoints } from './chargeCurve'
 import { inkOf } from './chartInk'
-
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
+import { axisOf, lineChart } from './lineChart'
 
 /** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
 export default function ChargeChart(props: {
@@ -26,27 +25,13 @@ export default function ChargeChart(props: {
   useEffect(() => {
     const element = canvas.current
     if (!element) return
-    const made = new Chart(element, {
-      type: 'line',
-      data: { datasets: [] },
-      options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
-        parsing: false,
-        normalized: true,
-        layout: { padding: { top: 16, right: 4 } },
-        elements: { point: { radius: 0 } },
+    const made = lineChart(element, [], { layout: { padding: { top: 16, right: 4 } } }, [
+      {
+        id: 'outage',
+        beforeDatasetsDraw: (...args) => decoration.current?.beforeDatasetsDraw?.(...args),
+        afterDatasetsDraw: (...args) => decoration.current?.afterDatasetsDraw?.(...args),
       },
-      plugins: [
-        {
-          id: 'outage',
-          beforeDatasetsDraw: (...args) => decoration.current?.beforeDatasetsDraw?.(...args),
-          afterDatasetsDraw: (...args) => decoration.current?.afterDatasetsDraw?.(...args),
-        },
-      ],
-    })
+    ])
     chart.current = made
     return () => {
       made.destroy()
@@ -64,42 +49,25 @@ export default function ChargeChart(props: {
       { data: p10, borderWidth: 0, fill: false },
       { data: p50, borderColor: ink.store, borderWidth: 2.4, fill: false },
     ]
-    const font = { family: getComputedStyle(made.canvas).fontFamily, size: 12 }
     made.options.scales = {
-      x: {
-        type: 'linear',
-        min: 0,
+      x: axisOf(made.canvas, ink, {
         max: curve.shownMin,
-        border: { display: false },
-        grid: { color: ink.hairline, drawTicks: false },
         afterBuildTicks: (axis) => {
           axis.ticks = clockTicks(curve, axis.width)
         },
-        ticks: {
-          color: ink.soft,
-          font,
-          maxRotation: 0,
-          autoSkip: false,
-          padding: 6,
-          callback: (_, i, ticks) => ticks[i]?.label as string,
-        },
-      },
-      y: {
+        ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
+      }),
+      y: axisOf(made.canvas, ink, {
         afterFit: (axis) => {
           if (gutter) axis.width = gutter
         },
-        min: 0,
         max: 1,
-        border: { display: false },
-        grid: { color: ink.hairline, drawTicks: false },
         ticks: {
-          color: ink.soft,
-          font,
           stepSize: 0.25,
           padding: 8,
           callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
         },
-      },
+      }),
     }
     made.options.layout = { padding: { top: 16, right: gutterRight } }
     decoration.current = decorations(curve, ink)

@@ -1,14 +1,13 @@
 'use client'
-import { Chart, Filler, LineController, LineElement, LinearScale, PointElement, type Plugin } from 'chart.js'
+import type { Plugin } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { decimate } from '@/core/meter/decimate'
 import type { MeterSamples } from '@/core/meter/samples'
 import { formatNumber } from '@/core/quantity/format'
 import { inkOf } from '@/ui/chart/chartInk'
+import { axisOf, lineChart } from '@/ui/chart/lineChart'
 import styles from './MeterLog.module.css'
-
-Chart.register(LineController, LineElement, PointElement, LinearScale, Filler)
 
 const STRETCHES = 700
 
@@ -43,53 +42,32 @@ export default function MeterTrace({
         ctx.restore()
       },
     }
-    const font = { family: getComputedStyle(canvas.current).fontFamily, size: 12 }
-    const axis = { grid: { color: ink.hairline, drawTicks: false }, border: { display: false } }
-    const chart = new Chart(canvas.current, {
-      type: 'line',
-      data: {
-        datasets: [
-          {
-            data: decimate(samples, STRETCHES).map(({ x, y }) => ({ x: x / 60, y })),
-            borderColor: ink.demand,
-            borderWidth: 1.2,
-            stepped: 'before',
-            spanGaps: false,
-          },
-        ],
-      },
-      options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
-        parsing: false,
-        normalized: true,
-        elements: { point: { radius: 0 } },
+    const chart = lineChart(
+      canvas.current,
+      [
+        {
+          data: decimate(samples, STRETCHES).map(({ x, y }) => ({ x: x / 60, y })),
+          borderColor: ink.demand,
+          borderWidth: 1.2,
+          stepped: 'before',
+          spanGaps: false,
+        },
+      ],
+      {
         scales: {
-          x: {
-            type: 'linear',
-            min: 0,
+          x: axisOf(canvas.current, ink, {
             max: hours,
-            ...axis,
             ticks: {
-              color: ink.soft,
-              font,
               maxTicksLimit: 9,
-              maxRotation: 0,
               includeBounds: false,
               callback: (value) => `${formatNumber(Number(value), 1)} h`,
             },
-          },
-          y: {
-            min: 0,
-            ...axis,
-            ticks: { color: ink.soft, font, maxTicksLimit: 5, callback: (value) => `${value} W` },
-          },
+          }),
+          y: axisOf(canvas.current, ink, { ticks: { maxTicksLimit: 5, callback: (value) => `${value} W` } }),
         },
       },
-      plugins: [marks],
-    })
+      [marks],
+    )
     return () => chart.destroy()
   }, [samples, findings])
   return (

@@ -1,19 +1,17 @@
 'use client'
 import type { Plan } from '@/core/plan/document'
 import { useAdvice } from '@/ui/household/useAdvice'
-import { MeasureList } from '@/ui/strip/MeasureList'
 import type { SimulationClient } from '@/worker/simulationClient'
-import styles from './RuntimePage.module.css'
+import { MeasureList } from './MeasureList'
 
 const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 
-/** Which measurement narrows the band most. */
-export function MeasureNext() {
-  const measures = useAdvice(ask)
+/** Which measurement narrows the band most; where loads can be chosen, a name leads to its load. */
+export function MeasureNext(props: { className: string; select?: (loadId: string) => void }) {
   return (
     <section aria-label="Measure next">
       <h2>Measure next</h2>
-      <MeasureList measures={measures} className={styles.note} />
+      <MeasureList measures={useAdvice(ask)} {...props} />
     </section>
   )
 }

@@ -1,0 +1,42 @@
+'use client'
+import { useId } from 'react'
+import { ClockInput } from '@/ui/field/ClockInput'
+import fields from '@/ui/field/field.module.css'
+import windows from '@/ui/field/WindowsField.module.css'
+
+/** Hours of the day at which something begins. */
+export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) => void }) {
+  const id = useId()
+  return (
+    <div className={fields.row} role="group" aria-labelledby={id}>
+      <span id={id} className={fields.label}>
+        Begins at
+      </span>
+      <span className={fields.control}>
+        {at.map((clock, i) => (
+          <span key={i} className={windows.window}>
+            <ClockInput
+              label={`Begins at ${i + 1}`}
+              value={clock}
+              onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
+            />
+            {at.length > 1 && (
+              <button
+                className={windows.small}
+                aria-label={`Remove hour ${i + 1}`}
+                onClick={() => onChange(at.filter((_, k) => k !== i))}
+              >
+                remove
+              </button>
+            )}
+          </span>
+        ))}
+        {at.length < 24 && (
+          <button className={windows.small} onClick={() => onChange([...at, '18:00'])}>
+            add an hour
+          </button>
+        )}
+      </span>
+    </div>
+  )
+}
