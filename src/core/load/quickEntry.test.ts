@@ -27,6 +27,19 @@ describe('a line becomes a load', () => {
     })
   })
 
+  test('a charger: so much energy, at once or at hours of the clock', () => {
+    expect(read('bicycle 160W charge 500Wh at 19:00')).toMatchObject({
+      name: 'bicycle',
+      behaviour: { kind: 'charging', energyWh: { value: 500 }, when: { at: ['19:00'] } },
+      understood: 'charging 500 Wh at 19:00 at 160 W, average 25 W',
+    })
+    expect(read('drill 60W charge 0.09kWh')).toMatchObject({
+      behaviour: { energyWh: { value: 90 }, when: 'start' },
+    })
+    expect(read('bicycle 160W charge 500Wh at 27:00')).toMatch(/27:00/)
+    expect(read('bicycle 160W 500Wh')).toMatch(/energy.*charge 500Wh/)
+  })
+
   test('hours of the clock', () => {
     expect(read('lamp 9.5W 18:00-24:00')).toMatchObject({
       behaviour: { kind: 'scheduled', runningW: { value: 9.5 }, windows: [{ from: '18:00', to: '24:00' }] },

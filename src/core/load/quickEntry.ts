@@ -1,7 +1,7 @@
 import type { Behaviour } from '../plan/schema'
 import { parseClock, parseMeasure } from '../quantity/parse'
 import { type Evidence, quantity } from '../quantity/quantity'
-import { formatExactDuration, formatPercent, formatWatts } from '../quantity/format'
+import { formatEnergy, formatExactDuration, formatPercent, formatWatts } from '../quantity/format'
 import { averageW, sessionsADay } from './average'
 
 /** A load as one typed line describes it. */
@@ -20,6 +20,9 @@ export type QuickReading = { ok: true; load: QuickLoad } | { ok: false; message:
 /** Amps on a plate are volt-amps: motors draw about this share of them as watts. Common practice, no source. */
 const MOTOR_POWER_FACTOR = 0.75
 
+/** Share of a charger's watts that reaches the battery. Common practice, no source. */
+const CHARGING_EFFICIENCY = 0.85
+
 /** Names whose spacing is that of a float or pressure switch. */
 const IS_PUMP = /pump|sump|lift|ejector/i
 
@@ -28,6 +31,10 @@ const TIME = String.raw`(?:seconds?|sec|s|minutes?|min|m|hours?|hr|h)\b`
 const CLOCK = String.raw`\d{1,2}(?::\d{2})?\s?(?:am|pm)?`
 
 const PATTERNS = {
+  charge: new RegExp(
+    String.raw`\bcharg(?:e|es|ing)\s+(${NUMBER}\s?k?wh)\b(?:\s+at\s+(${CLOCK}(?:\s?(?:,|and)\s?${CLOCK})*))?`,
+    'i',
+  ),
   every: new RegExp(String.raw`(${NUMBER}\s?${TIME})\s+(?:every|per|each)\s+(${NUMBER}\s?${TIME})`, 'i'),
   timesADay: new RegExp(String.raw`(${NUMBER}\s?${TIME})\s+(\d+)\s?(?:x|times?)(?:\s+(?:a|per)\s+day)?`, 'i'),
   at: new RegExp(String.raw`(${NUMBER}\s?${TIME})\s+at\s+(${CLOCK}(?:\s?(?:,|and)\s?${CLOCK})*)`, 'i'),
@@ -42,7 +49,7 @@ const PATTERNS = {
 }
 
 const EXAMPLES =
-  'fridge 6.5A 120V 1/3 on · drain pump 600W 17s every 8min · lamp 9.5W 18:00-24:00 · kettle 1.2kW 5min at 07:00'
+  'fridge 6.5A 120V 1/3 on · drain pump 600W 17s every 8min · lamp 9.5W 18:00-24:00 · kettle 1.2kW 5min at 07:00 · bicycle 160W charge 500Wh at 19:00'
 
 /**
  * Reads a load from one line such as "drain pump 600W 17s every 8min".
@@ -65,8 +72,12 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
     return match
   }
   if (line.trim() === '') return wrong(`Write a name and what is known, such as: ${EXAMPLES}`)
+  const charge = take(PATTERNS.charge)
   const energy = rest.match(PATTERNS.energy)
-  if (energy) return wrong(`“${energy[0].trim()}” is energy. Running watts are wanted, and how long it runs.`)
+  if (energy)
+    return wrong(
+      `“${energy[0].trim()}” is energy. Running watts are wanted, and how long it runs; a charger: “charge ${energy[0].trim()}”.`,
+    )
 
   const [start, average, every, at, timesADay, window, share, volts, amps, watts] = [
     take(PATTERNS.start),
@@ -114,6 +125,12 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
 
   /** The behaviour, or what is wrong with it. */
   function behaviourOf(): Behaviour | string {
+    if (charge) {
+      const energyWh = parseMeasure(charge[1], 'energy')
+      if (!energyWh.ok) return energyWh.message
+      const at = charge[2] ? clocksOf(charge[2]) : null
+      return typeof at === 'string' ? at : chargingOf(energyWh.value, at)
+    }
     if (every) {
       const onMin = minutesOf(every[1])
       const periodMin = minutesOf(every[2])
@@ -139,10 +156,8 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
       return cyclingAt(reading.value, 40)
     }
     if (at) {
-      const clocks = at[2].split(/,|and/).map((text) => parseClock(text))
-      const bad = clocks.find((clock) => !clock.ok)
-      if (bad && !bad.ok) return bad.message
-      return sessionOf(at[1], { at: clocks.map((clock) => (clock.ok ? clock.clock : '')) })
+      const clocks = clocksOf(at[2])
+      return typeof clocks === 'string' ? clocks : sessionOf(at[1], { at: clocks })
     }
     if (timesADay) {
       const times = Number(timesADay[2])
@@ -181,6 +196,17 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
     }
   }
 
+  function chargingOf(energyWh: number, at: string[] | null): Behaviour {
+    return {
+      kind: 'charging',
+      runningW: running,
+      energyWh: quantity(energyWh, 'Wh', evidence),
+      efficiencyFraction: quantity(CHARGING_EFFICIENCY, '1', 'typical'),
+      idleW: quantity(0, 'W', evidence),
+      when: at ? { at } : 'start',
+    }
+  }
+
   function sessionOf(
     length: string,
     when: Extract<Behaviour, { kind: 'session' }>['when'],
@@ -199,6 +225,17 @@ export function readQuickLoad(line: string, mainsVolts: number): QuickReading {
 const numberOf = (text: string) => {
   const [above, below] = text.replace(',', '.').split('/')
   return Number(above) / Number(below ?? 1)
+}
+
+/** Hours of the clock from "7:00, 12 and 18:30", or what is wrong with one of them. */
+function clocksOf(text: string): string[] | string {
+  const clocks: string[] = []
+  for (const one of text.split(/,|and/)) {
+    const clock = parseClock(one)
+    if (!clock.ok) return clock.message
+    clocks.push(clock.clock)
+  }
+  return clocks
 }
 
 function minutesOf(text: string): number {
@@ -228,7 +265,10 @@ function wordsFor(behaviour: Behaviour, startW: number | null, isFromAmps: boole
     cycling: () =>
       `cycling, ${running} running${isFromAmps ? ' (0.75 of volts × amps)' : ''}, ${shareWords()}`,
     pump: () => `pumping, ${running}, ${shareWords()}`,
-    charging: () => `charging, ${running}`,
+    charging: () => {
+      const { energyWh, when } = behaviour as Extract<Behaviour, { kind: 'charging' }>
+      return `charging ${formatEnergy(energyWh.value)} ${when === 'start' ? 'once, at the start,' : `at ${when.at.join(' and ')}`} at ${running}`
+    },
   }[behaviour.kind]()
   return `${words}, average ${average}${startW ? `, starts at ${formatWatts(startW)}` : ''}`
 }
