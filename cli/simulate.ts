@@ -164,7 +164,7 @@ function printText({ answer, result }: Evaluation) {
   for (const { loadId, why } of result.leftOut) {
     const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
     console.log(
-      `  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage' }[why]}`,
+      `  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage', away: 'its source is away' }[why]}`,
     )
   }
   for (const { minute, sources } of charge)

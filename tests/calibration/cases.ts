@@ -1,4 +1,4 @@
-import { usualNoLoadW } from '@/catalog/equipment'
+import { usualNoLoadW } from '@/catalog/noLoad'
 import { coldBoxBehaviour, usualDefrost } from '@/core/load/coldBox'
 import type { Plan } from '@/core/plan/document'
 import type { Behaviour, Cycling, Load, Source } from '@/core/plan/schema'

@@ -8,7 +8,7 @@ import { runAll, simulate } from '@/core/simulation/simulate'
 import { evaluate } from '@/core/sizing/evaluate'
 import { calibrationCases, smallUnitPlan } from '../calibration/cases'
 import { coverage, predict } from '../calibration/predict'
-import { usualNoLoadW } from '@/catalog/equipment'
+import { usualNoLoadW } from '@/catalog/noLoad'
 import {
   constant,
   cycling,

@@ -1,8 +1,10 @@
 import * as z from 'zod'
+import { bankFaults } from './bankFaults'
 import { type Fault, faultsOf } from './fault'
 import { migrate } from './migrate'
 import { LIMITS, PLAN_FORMAT, PLAN_VERSION } from './limits'
-import { loadSchema, powerSystemSchema, profileSchema, refillSchema, scenarioSchema } from './schema'
+import { loadSchema, profileSchema, refillSchema, scenarioSchema } from './schema'
+import { powerSystemSchema } from './power'
 
 /** The one shape that travels: a scenario, the loads as they stand in it, and the power system held against it. */
 export const planSchema = z.strictObject({
@@ -69,6 +71,13 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
       faults.push({
         path: `${at}.sources[${i}].surgeW`,
         message: 'surge watts must be at least the continuous watts',
+      })
+    if (source.bank) faults.push(...bankFaults(source.bank, `${at}.sources[${i}].bank`))
+    const solar = source.outfit?.input.solar
+    if (solar && solar.lowV >= solar.highV)
+      faults.push({
+        path: `${at}.sources[${i}].outfit.input.solar`,
+        message: 'the lowest volts of the window must be below the highest',
       })
     if (source.afterSourceId === null) return
     if (!byId.has(source.afterSourceId))

@@ -3,7 +3,8 @@ import { powerFaults } from './document'
 import { type Fault, faultsOf } from './fault'
 import { LIMITS } from './limits'
 import { upgradeHousehold } from './migrate'
-import { householdLoadSchema, idSchema, powerSystemSchema, profileSchema, scenarioSchema } from './schema'
+import { householdLoadSchema, idSchema, profileSchema, scenarioSchema } from './schema'
+import { powerSystemSchema } from './power'
 
 /**
  * All a household keeps: several scenarios, one list of loads with their standing in each scenario, and

@@ -21,8 +21,19 @@ export type Rain = (typeof RAINS)[number]
 export const SURROUNDINGS = ['indoors', 'unheated', 'outdoors'] as const
 export type Surroundings = (typeof SURROUNDINGS)[number]
 
+/** What a battery is made of, where its voltage, depth and weather behaviour differ. */
+export const CHEMISTRIES = ['lifepo4', 'agm', 'flooded'] as const
+export type Chemistry = (typeof CHEMISTRIES)[number]
+
+/** What a source is, as people tell them apart. */
+export const SOURCE_KINDS = ['station', 'bank', 'ups', 'hybrid', 'vehicle'] as const
+export type SourceKind = (typeof SOURCE_KINDS)[number]
+
+/** The most batteries in a row and the most rows beside each other. More rows share their current unevenly. */
+export const BANK_LIMITS = { series: 16, parallel: 8, usualParallel: 4 }
+
 /** Indoor temperature of a scenario that says nothing of it. */
 export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 3
+export const PLAN_VERSION = 4

@@ -8,6 +8,8 @@ type Migration = (document: Json) => Json
  * Steps from each older version to the next. Version 1 was the draft with a single power station: the
  * station stood where the power system is now, and loads named no source. Version 2 had loads that followed
  * nothing, said in a field of its own, and scenarios that knew neither indoor temperature nor rain.
+ * Version 3 knew sources only as a capacity behind an inverter: what a bank is built of, and what a station
+ * has beside its watts, came with version 4 as fields that may be missing.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -28,6 +30,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
     scenario: withClimate(document.scenario as Json),
     loads: (document.loads as Json[]).map(withBehaviour),
   }),
+  3: (document) => ({ ...document, version: 4 }),
 }
 
 const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })

@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
 import { WEEKDAYS, epochMinute } from './clock'
+import { idSchema, name, note, quantityOf } from './fields'
 import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
 
 /**
@@ -9,28 +9,8 @@ import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
  * everything that is known only so well is a quantity with unit, spread and evidence.
  */
 
-const spread = z.union([
-  z.strictObject({ times: z.number().min(1).max(10) }),
-  z.strictObject({ plusMinus: z.number().min(0).max(100_000) }),
-])
-
-function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
-  return z.strictObject({
-    value: z.number().min(low).max(high),
-    unit: z.literal(unit),
-    spread,
-    evidence: z.enum(EVIDENCE_STEPS),
-    source: z.string().max(200).optional(),
-  })
-}
-
 const watts = quantityOf('W', 0, 50_000)
 
-export const idSchema = z
-  .string()
-  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
-const name = z.string().trim().min(1).max(LIMITS.nameLength)
-const note = z.string().max(LIMITS.noteLength)
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day such as "18:30"')
 const clockOrMidnight = z
   .string()
@@ -234,38 +214,6 @@ export const scenarioSchema = z.strictObject({
   note,
 })
 
-export const sourceSchema = z.strictObject({
-  id: idSchema,
-  name,
-  kind: z.enum(['station', 'bank', 'ups']),
-  capacityWh: quantityOf('Wh', 1, 1_000_000),
-  reserveFraction: quantityOf('1', 0, 0.95),
-  chargedFraction: z.number().min(0).max(1),
-  /** which of the two schools counts what is lost on the way to the outlet */
-  lossRule: z.enum(['efficiency', 'flat']),
-  efficiencyFraction: quantityOf('1', 0.3, 1),
-  noLoadW: quantityOf('W', 0, 1000),
-  usableFraction: quantityOf('1', 0.05, 1),
-  continuousW: watts,
-  surgeW: watts,
-  surgeS: quantityOf('s', 0, 60),
-  volts: z
-    .array(z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)]))
-    .min(1)
-    .max(4),
-  /** in turn: takes over the loads of this source when that one is empty */
-  afterSourceId: idSchema.nullable(),
-  weightKg: z.number().min(0).max(2000).nullable(),
-  price: z.number().min(0).max(1_000_000).nullable(),
-})
-
-export const powerSystemSchema = z.strictObject({
-  id: idSchema,
-  name,
-  sources: z.array(sourceSchema).min(1).max(LIMITS.sources),
-  note,
-})
-
 export const refillSchema = z.strictObject({})
 
 export const profileSchema = z.strictObject({
@@ -276,6 +224,8 @@ export const profileSchema = z.strictObject({
   currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
   /** how starts are added up: the largest start on top of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
+  /** what a spoiled refrigerator and freezer would cost, in the household's currency */
+  foodValue: z.number().min(0).max(100_000).optional(),
   /** whether the house can cook without electricity */
   cooksWithGas: z.boolean().optional(),
 })
@@ -294,6 +244,7 @@ export type Standing = { on: boolean; tier: (typeof TIERS)[number]; steering?: S
 export type Load = z.infer<typeof loadSchema>
 export type HouseholdLoad = z.infer<typeof householdLoadSchema>
 export type Scenario = z.infer<typeof scenarioSchema>
-export type Source = z.infer<typeof sourceSchema>
-export type PowerSystem = z.infer<typeof powerSystemSchema>
 export type Profile = z.infer<typeof profileSchema>
+
+export type { Source, PowerSystem } from './power'
+export { idSchema } from './fields'

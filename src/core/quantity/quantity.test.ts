@@ -91,9 +91,7 @@ describe('percentileInPlace', () => {
         share,
         fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 1, maxLength: 5 }),
         (finite, infiniteShare, asked) => {
-          const values = finite.map((value, i) =>
-            (i * 0.6180339887) % 1 < infiniteShare ? Infinity : value,
-          )
+          const values = finite.map((value, i) => ((i * 0.6180339887) % 1 < infiniteShare ? Infinity : value))
           const ps = [...asked].sort((a, b) => a - b)
           const sorted = Float64Array.from(values).sort()
           const found = percentilesInPlace(Float64Array.from(values), values.length, ps)

@@ -3,7 +3,7 @@ export const EVIDENCE_STEPS = ['typical', 'label', 'measured', 'drilled'] as con
 export type Evidence = (typeof EVIDENCE_STEPS)[number]
 
 /** Units a quantity may carry in the plan document (SI or accepted for use with it; `1` is a plain fraction). */
-export type Unit = 'W' | 'Wh' | 'min' | 's' | 'h' | '1' | '°C' | 'L' | 'L/min' | 'L/h'
+export type Unit = 'W' | 'Wh' | 'min' | 's' | 'h' | '1' | '°C' | 'L' | 'L/min' | 'L/h' | 'Ah' | 'Ω'
 
 /**
  * The 80 % interval around a value: `{ times: 1.5 }` reads value ÷ 1.5 … value × 1.5 (log-normal),

@@ -64,7 +64,10 @@ export class OverloadFinder {
     startsAt: string,
     horizonMin: number,
   ) {
-    this.sets = coincidences(loads, startsAt, horizonMin)
+    // direct current passes the inverter by
+    this.sets = coincidences(loads, startsAt, horizonMin).map((set) =>
+      set.filter((slot) => !loads[slot].isDc),
+    )
     this.next = new Int32Array(loads.length)
   }
 
@@ -93,6 +96,7 @@ export class OverloadFinder {
       let minute = Infinity
       let slot = -1
       for (let i = 0; i < lists.length; i++) {
+        if (this.loads[i].isDc) continue
         const edge = this.next[i]
         const k = edge >> 1
         if (k >= lists[i].count) continue

@@ -8,13 +8,15 @@ import type { Plan } from '../plan/document'
 import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
 import type { Load, Scenario, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
+import { chemistryOf } from '../storage/bank'
+import { coldCapacity } from '../storage/coldCapacity'
 import { surroundingsByHour } from '../weather/temperature'
 import { type Chances, chancesOf } from './chances'
 import { driftLogSd } from './drift'
 import { quantitiesOf } from './places'
 
 /** Why a load takes no part in the runs. */
-export type LeftOut = 'off' | 'refused' | 'tier' | 'voltage'
+export type LeftOut = 'off' | 'refused' | 'tier' | 'voltage' | 'away'
 
 /** A load ready to be run: its schedule laid out in minutes, its hours of weather and inflow at hand. */
 export interface CompiledLoad {
@@ -44,6 +46,8 @@ export interface CompiledLoad {
   startingW: number
   /** its motor's start alone; 0 without one */
   startW: number
+  /** fed with direct current, past the inverter */
+  isDc: boolean
   /** on-and-off pairs one run has, about; exact but for cycling loads */
   expectedPairs: number
 }
@@ -52,6 +56,8 @@ export interface CompiledLoad {
 export interface CompiledChain {
   sources: Source[]
   sourceKeys: number[]
+  /** share of its capacity each gives at the temperature where it stands */
+  coldShares: number[]
   loads: CompiledLoad[]
 }
 
@@ -85,7 +91,20 @@ export function leftOutWhy(load: Load, plan: Plan): LeftOut | null {
   if (!load.on) return 'off'
   if (TIER_ORDER.indexOf(load.tier) > TIER_ORDER.indexOf(plan.scenario.carriedTiers)) return 'tier'
   const source = plan.powerSystem.sources.find(({ id }) => id === load.sourceId)
-  return source && !source.volts.includes(load.volts) ? 'voltage' : null
+  if (!source) return null
+  const { sources } = plan.powerSystem
+  if (sourcesInTurn(sources, source).every(({ isAway }) => isAway)) return 'away'
+  return source.volts.includes(load.volts) ? null : 'voltage'
+}
+
+/** The sources used in turn of which one is a part, first to last. */
+function sourcesInTurn(sources: readonly Source[], one: Source): Source[] {
+  let first = one
+  for (let hops = 0; first.afterSourceId !== null && hops < sources.length; hops++)
+    first = sources.find(({ id }) => id === first.afterSourceId) ?? first
+  const chain = [first]
+  for (let next = follower(sources, first); next; next = follower(sources, next)) chain.push(next)
+  return chain
 }
 
 /** Lays a plan out for running. @param horizonMin how far to look; defaults to `horizonOf` */
@@ -102,16 +121,29 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
   const chains = sources
     .filter(({ afterSourceId }) => afterSourceId === null)
     .map((first) => {
-      const chain = [first]
-      for (let next = follower(sources, first); next; next = follower(sources, next)) chain.push(next)
-      const ids = new Set(chain.map(({ id }) => id))
+      const all = sourcesInTurn(sources, first)
+      const chain = all.filter(({ isAway }) => !isAway)
+      const ids = new Set(all.map(({ id }) => id))
       return {
         sources: chain,
         sourceKeys: chain.map(({ id }) => keyOf(`source ${id}`)),
+        coldShares: chain.map((source) =>
+          coldCapacity(
+            chemistryOf(source),
+            meanOf(weather[source.where ?? 'indoors'], plan.scenario.durationH),
+          ),
+        ),
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
       }
     })
+    .filter((chain) => chain.sources.length > 0)
   return { horizonMin, outageMin: plan.scenario.durationH * 60, chains, leftOut }
+}
+
+/** Mean over the hours of an outage. */
+const meanOf = (byHour: Float64Array, hours: number) => {
+  const counted = byHour.subarray(0, Math.max(1, Math.ceil(hours)))
+  return counted.reduce((sum, celsius) => sum + celsius, 0) / counted.length
 }
 
 const follower = (sources: readonly Source[], of: Source) =>
@@ -154,6 +186,7 @@ export function compileLoad(
     peakW: peakRunningW(behaviour),
     startingW: startingW(load),
     startW: load.start?.watts.value ?? 0,
+    isDc: load.volts === 12,
     expectedPairs: 1,
   }
   switch (behaviour.kind) {

@@ -24,8 +24,13 @@ export class DemandGrid {
     this.cycles = new CycleWriter(horizonMin)
   }
 
-  /** Writes a load's run into the grid. @param slot the load's place among the grid's loads */
-  write(slot: number, load: CompiledLoad, values: LoadValues): void {
+  /**
+   * Writes a load's run into the grid.
+   *
+   * @param slot the load's place among the grid's loads
+   * @param weight what a watt of it counts in the grid: 1 but for direct current
+   */
+  write(slot: number, load: CompiledLoad, values: LoadValues, weight = 1): void {
     const list = this.lists[slot]
     list.clear()
     switch (load.load.behaviour.kind) {
@@ -43,7 +48,7 @@ export class DemandGrid {
       case 'pump':
         this.cycles.write(list, values, load.pauses)
     }
-    list.draw(this.changeW)
+    list.draw(this.changeW, weight)
   }
 
   private writeSessions(list: StretchList, load: CompiledLoad, values: LoadValues): void {

@@ -1,6 +1,7 @@
 import { percentilesInPlace } from '../quantity/percentile'
 import type { OverloadResult, Percentiles, PlanEvent } from './result'
 import type { ChainRuns } from './simulate'
+import type { EndCause } from './sweepDetailed'
 
 /** The 10, 50 and 90 % percentiles of a sample, which is left as it is. */
 export function percentilesOf(sample: Float64Array): Percentiles {
@@ -33,13 +34,20 @@ export function overloadsOf({ chain, overloads }: ChainRuns): OverloadResult[] {
 export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[] {
   const events: PlanEvent[] = []
   for (const chainRuns of chains) {
-    const { chain, emptyMin } = chainRuns
+    const { chain, emptyMin, causes } = chainRuns
     chain.sources.forEach((source, s) => {
       const finite = emptyMin[s].filter((minute) => minute < Infinity)
       if (finite.length === 0) return
       const happens = { fraction: finite.length / runs, atMin: percentilesOf(emptyMin[s]) }
       const next = chain.sources[s + 1]
-      events.push({ kind: 'empty', sourceId: source.id, loadId: null, limit: null, ...happens })
+      events.push({
+        kind: 'empty',
+        sourceId: source.id,
+        loadId: null,
+        limit: null,
+        cause: mostOf(causes[s]),
+        ...happens,
+      })
       if (next) events.push({ kind: 'takes-over', sourceId: next.id, loadId: null, limit: null, ...happens })
     })
     for (const { limit, loadId, fraction } of overloadsOf(chainRuns)) {
@@ -54,6 +62,10 @@ export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[
     }
   }
   return [...events, ...chains.flatMap(defrostEvents)].sort((a, b) => a.atMin.p50 - b.atMin.p50)
+}
+
+function mostOf(causes: Record<EndCause, number>): EndCause {
+  return (Object.keys(causes) as EndCause[]).reduce((a, b) => (causes[b] > causes[a] ? b : a))
 }
 
 /** When loads first defrost before their battery ends, and how often a defrost is what ends it. */

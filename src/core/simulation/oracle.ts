@@ -1,6 +1,8 @@
-import { storePath } from '../conversion/loss'
+import { dcEfficiency } from '../conversion/dc'
+import { type StorePath, drainW, isBelow, pathDetail, storePath } from '../conversion/loss'
 import type { Plan } from '../plan/document'
 import { without } from '../load/stretches'
+import { loadedV } from '../storage/loadedVoltage'
 import { uniformAt } from '../quantity/random'
 import { drawLoad, drawSource } from './chance'
 import { type CompiledLoad, compile, horizonOf, hoursOf } from './compile'
@@ -39,8 +41,11 @@ export function simulateSlowly(
           loadAtWork(load, drawLoad(load, seed, run, emptyLoadValues(hoursOf(horizonMin))), horizonMin),
         )
         const stores = chain.sources.map((source, s) => {
-          const path = storePath(source.lossRule, drawSource(source, chain.sourceKeys[s], seed, run))
-          return { path, energyWh: path.capacityWh * source.chargedFraction }
+          const values = drawSource(source, chain.sourceKeys[s], seed, run)
+          values.capacityWh *= chain.coldShares[s]
+          const path = storePath(source.lossRule, values, pathDetail(source))
+          if (chain.loads.length > 0 && chain.loads.every((load) => load.isDc)) path.noLoadW = 0
+          return { path, energyWh: path.capacityWh * source.chargedFraction, calmMin: 0 }
         })
         const result: OracleRun = {
           emptyMin: stores.map(() => Infinity),
@@ -50,18 +55,26 @@ export function simulateSlowly(
         let active = 0
         for (let minute = 0; minute < horizonMin; minute++) {
           const watts = loads.map((load) => load.wattsIn(minute))
-          const demandW = watts.reduce((sum, w) => sum + w, 0)
+          const demandW = watts.reduce((sum, w, i) => {
+            const dcShare = dcEfficiency(chain.sources[0]) * stores[0].path.batteryWPerOutletW
+            return sum + (chain.loads[i].isDc ? w / dcShare : w)
+          }, 0)
           let restOfMinute = 1
           while (active < stores.length && restOfMinute > 0) {
             const { path } = stores[active]
-            const drainW = path.noLoadW + demandW * path.batteryWPerOutletW
-            const neededWh = (drainW * restOfMinute) / 60
+            const drain = drainW(path, demandW)
+            if (stopsNow(stores[active], demandW, drain)) {
+              result.emptyMin[active] = minute + 1 - restOfMinute
+              active++
+              continue
+            }
+            const neededWh = (drain * restOfMinute) / 60
             const availableWh = stores[active].energyWh - path.floorWh
             if (neededWh <= availableWh) {
               stores[active].energyWh -= neededWh
               restOfMinute = 0
             } else {
-              const lasts = availableWh > 0 ? (availableWh * 60) / drainW : 0
+              const lasts = availableWh > 0 ? (availableWh * 60) / drain : 0
               stores[active].energyWh = Math.min(stores[active].energyWh, path.floorWh)
               restOfMinute -= lasts
               result.emptyMin[active] = minute + 1 - restOfMinute
@@ -78,6 +91,23 @@ export function simulateSlowly(
     )
   }
   return all
+}
+
+interface StoreAtWork {
+  path: StorePath
+  energyWh: number
+  /** minutes of little draw in a row */
+  calmMin: number
+}
+
+/** Whether a store switches off in this minute though there is charge left. */
+function stopsNow(store: StoreAtWork, demandW: number, drain: number): boolean {
+  const { detail, capacityWh } = store.path
+  if (!detail) return false
+  store.calmMin = isBelow(demandW, detail.sleepBelowW) ? store.calmMin + 1 : 0
+  if (detail.sleepBelowW > 0 && store.calmMin > detail.sleepAfterMin) return true
+  if (!detail.voltage) return false
+  return loadedV(detail.voltage, store.energyWh / capacityWh, drain / detail.nominalV) < detail.cutOffV
 }
 
 interface LoadAtWork {

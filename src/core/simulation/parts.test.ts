@@ -112,7 +112,7 @@ describe('DemandGrid', () => {
 })
 
 describe('sweeps', () => {
-  const path = { capacityWh: 1000, floorWh: 100, noLoadW: 10, batteryWPerOutletW: 1 }
+  const path = { capacityWh: 1000, floorWh: 100, noLoadW: 10, batteryWPerOutletW: 1, detail: null }
   const sink = (minutes: number) => ({
     fractions: new Float32Array(Math.floor(minutes / 15) + 1),
     runs: 1,

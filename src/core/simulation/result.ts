@@ -1,4 +1,5 @@
 import type { LeftOut } from './compile'
+import type { EndCause } from './sweepDetailed'
 
 /** The 10, 50 and 90 % percentiles over the runs (type 7). Infinity: longer than the horizon looked at. */
 export interface Percentiles {
@@ -62,6 +63,8 @@ export interface PlanEvent {
   sourceId: string
   loadId: string | null
   limit: 'continuous' | 'surge' | null
+  /** empty: what ended most of those runs */
+  cause?: EndCause
   /** share of runs in which it happens within the horizon */
   fraction: number
   atMin: Percentiles

@@ -1,4 +1,5 @@
-import { storePath } from '../conversion/loss'
+import { type PathDetail, type StorePath, pathDetail, storePath } from '../conversion/loss'
+import { dcEfficiency } from '../conversion/dc'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import { drawLoad, drawSource } from './chance'
@@ -10,6 +11,7 @@ import { eventsOf, overloadsOf, percentilesOf } from './events'
 import { emptyLoadValues } from './loadValues'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
+import { type EndCause, sweepDetailed } from './sweepDetailed'
 
 export interface SimulationOptions {
   /** how many runs; unless given 400, or fewer where a run has very much to do */
@@ -29,6 +31,8 @@ export interface ChainRuns {
   fractions: Float32Array[]
   /** by source: the minute it is empty, of every run */
   emptyMin: Float64Array[]
+  /** by source: how many runs ended for which cause */
+  causes: Record<EndCause, number>[]
   askedWh: Float64Array
   suppliedWh: Float64Array
   energy: { takenWh: number; noLoadWh: number }
@@ -84,7 +88,12 @@ function runChain(
   const { sources, loads } = chain
   const points = Math.floor(horizonMin / POINT_MIN) + 1
   const grid = new DemandGrid(loads, horizonMin)
-  const demandW = sources.length > 1 ? new Float64Array(horizonMin) : null
+  const details = sources.map(pathDetail)
+  const isPlain = details.every((detail) => detail === null)
+  const demandW = sources.length > 1 || !isPlain ? new Float64Array(horizonMin) : null
+  const dcFraction = dcEfficiency(sources[0])
+  const paths: StorePath[] = []
+  const weights = new Float64Array(loads.length).fill(1)
   const finder = new OverloadFinder(loads, startsAt, horizonMin)
   const continuousW = Math.min(...sources.map((source) => source.continuousW.value))
   const surgeW = Math.min(...sources.map((source) => source.surgeW.value))
@@ -96,6 +105,7 @@ function runChain(
     chain,
     fractions: sources.map(() => new Float32Array(points * runs)),
     emptyMin: sources.map(() => new Float64Array(runs)),
+    causes: sources.map(() => ({ reserve: 0, 'cut-off': 0, sleep: 0 })),
     askedWh: new Float64Array(loads.length),
     suppliedWh: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },
@@ -103,27 +113,39 @@ function runChain(
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
   }
   for (let run = 0; run < runs; run++) {
+    for (let s = 0; s < sources.length; s++) paths[s] = pathInRun(chain, s, seed, run, details[s])
     grid.changeW.fill(0)
-    for (let slot = 0; slot < loads.length; slot++)
-      grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values))
+    for (let slot = 0; slot < loads.length; slot++) {
+      // direct current takes the battery's watts without the inverter's loss
+      if (loads[slot].isDc) weights[slot] = 1 / (dcFraction * paths[0].batteryWPerOutletW)
+      grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values), weights[slot])
+    }
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
     let end = 0
     for (let s = 0; s < sources.length; s++) {
-      const path = storePath(sources[s].lossRule, drawSource(sources[s], chain.sourceKeys[s], seed, run))
+      const path = paths[s]
       const charged = path.capacityWh * sources[s].chargedFraction
       const sink = { fractions: out.fractions[s], runs, run }
       const from = end
-      end =
-        s === 0 || !demandW
-          ? sweepStore(grid.changeW, horizonMin, path, charged, sink)
-          : sweepFollower(demandW, horizonMin, path, charged, sink, from)
+      if (isDetailed(path)) {
+        const swept = sweepDetailed(demandW!, horizonMin, path, charged, sink, from, outageMin)
+        end = swept.endMin
+        if (end < Infinity) out.causes[s][swept.cause]++
+        out.energy.takenWh += swept.takenWh
+        out.energy.noLoadWh += swept.noLoadWh
+      } else {
+        end =
+          s === 0 || !demandW
+            ? sweepStore(grid.changeW, horizonMin, path, charged, sink)
+            : sweepFollower(demandW, horizonMin, path, charged, sink, from)
+        if (end < Infinity) out.causes[s].reserve++
+        const begin = Math.min(from, outageMin)
+        const until = Math.min(end, outageMin)
+        const noLoadWh = (path.noLoadW * (until - begin)) / 60
+        out.energy.noLoadWh += noLoadWh
+        out.energy.takenWh += noLoadWh + energyBetween(grid, weights, begin, until) * path.batteryWPerOutletW
+      }
       out.emptyMin[s][run] = end
-      const begin = Math.min(from, outageMin)
-      const until = Math.min(end, outageMin)
-      const noLoadWh = (path.noLoadW * (until - begin)) / 60
-      out.energy.noLoadWh += noLoadWh
-      out.energy.takenWh +=
-        noLoadWh + energyBetween(grid, loads.length, begin, until) * path.batteryWPerOutletW
     }
     const until = Math.min(end, outageMin)
     for (let slot = 0; slot < loads.length; slot++) {
@@ -146,11 +168,29 @@ function runChain(
   return out
 }
 
-/** Wh all loads of a grid take between two moments. */
-function energyBetween(grid: DemandGrid, slots: number, fromMin: number, toMin: number): number {
+const isDetailed = (path: StorePath): path is StorePath & { detail: PathDetail } => path.detail !== null
+
+/** A source's path with what is unknown of it drawn for a run; an inverter that feeds nothing is off. */
+export function pathInRun(
+  chain: CompiledChain,
+  s: number,
+  seed: number,
+  run: number,
+  detail: PathDetail | null,
+): StorePath {
+  const source = chain.sources[s]
+  const values = drawSource(source, chain.sourceKeys[s], seed, run)
+  values.capacityWh *= chain.coldShares[s]
+  const path = storePath(source.lossRule, values, detail)
+  if (chain.loads.length > 0 && chain.loads.every(({ isDc }) => isDc)) path.noLoadW = 0
+  return path
+}
+
+/** Wh all loads of a grid take between two moments, each by its weight. */
+function energyBetween(grid: DemandGrid, weights: Float64Array, fromMin: number, toMin: number): number {
   let wh = 0
-  for (let slot = 0; slot < slots; slot++)
-    wh += grid.energyWh(slot, toMin) - (fromMin > 0 ? grid.energyWh(slot, fromMin) : 0)
+  for (let slot = 0; slot < weights.length; slot++)
+    wh += (grid.energyWh(slot, toMin) - (fromMin > 0 ? grid.energyWh(slot, fromMin) : 0)) * weights[slot]
   return wh
 }
 

@@ -42,8 +42,10 @@ export class StretchList {
   /**
    * Sums the energies up and writes every stretch as changes of power into a grid of minutes, so that each
    * minute's mean is exact. Until then the list's energies are not to be asked for.
+   *
+   * @param weight what a watt of it counts in the grid: 1 but for direct current
    */
-  draw(changeW: Float64Array): void {
+  draw(changeW: Float64Array, weight = 1): void {
     const { data } = this
     const end = this.count * WIDTH
     let wh = 0
@@ -53,13 +55,14 @@ export class StretchList {
       const to = data[i + 1]
       const watts = data[i + 2]
       if (watts > most) most = watts
+      const gridW = watts * weight
       const a = from | 0
-      const wa = (from - a) * watts
-      changeW[a] += watts - wa
+      const wa = (from - a) * gridW
+      changeW[a] += gridW - wa
       changeW[a + 1] += wa
       const b = to | 0
-      const wb = (to - b) * watts
-      changeW[b] -= watts - wb
+      const wb = (to - b) * gridW
+      changeW[b] -= gridW - wb
       changeW[b + 1] -= wb
       wh += (to - from) * watts * (1 / 60)
       data[i + 3] = wh

@@ -9,7 +9,13 @@ import { decidingRow, ROW_GROUPS, type RowContext } from './candidateRows'
 import styles from './PowerPage.module.css'
 import { useCandidateEvaluations } from './useCandidateEvaluations'
 
-const KIND_WORDS = { station: 'portable', bank: 'built of parts', ups: 'office UPS' }
+const KIND_WORDS = {
+  station: 'portable',
+  bank: 'built of parts',
+  ups: 'office UPS',
+  hybrid: 'hybrid inverter',
+  vehicle: 'vehicle',
+}
 
 /** Properties in rows, candidates in columns, what is needed first; the cell that decides each column is outlined. */
 export function CandidateTable() {

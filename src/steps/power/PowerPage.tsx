@@ -30,7 +30,7 @@ export function PowerPage() {
   const isFull = systems.length >= LIMITS.powerSystems
   useAddKey(() => setAnchor(document.getElementById('add-candidate')))
   const addClass = (index: number) => {
-    const name = freshName(EQUIPMENT[index].name, systems)
+    const name = freshName(EQUIPMENT[index].source.name, systems)
     edit(
       addPowerSystem({
         ...systemOf(EQUIPMENT[index], freshId(name, systems), mains === '230 V' ? 230 : 120),
@@ -67,7 +67,7 @@ export function PowerPage() {
         <ChoiceMenu
           anchor={anchor}
           onClose={() => setAnchor(null)}
-          choices={EQUIPMENT.map(({ id, name }, index) => ({
+          choices={EQUIPMENT.map(({ id, source: { name } }, index) => ({
             key: id,
             words: name,
             pick: () => addClass(index),

@@ -8,6 +8,7 @@ const WHY = {
   refused: 'refused',
   tier: 'not carried in this plan',
   voltage: 'needs another voltage',
+  away: 'its source is away',
 }
 
 /** What every load asks over the outage and how much of it is supplied, the largest first. */
