@@ -63,6 +63,8 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
     system.sources.map((source) => source.id),
     `${at}.sources`,
   )
+  if (system.sources.every(({ isAway }) => isAway))
+    faults.push({ path: `${at}.sources`, message: 'all of them are away; at least one must be here' })
   const byId = new Map(system.sources.map((source) => [source.id, source]))
   const followed = new Set<string>()
   system.sources.forEach((source, i) => {

@@ -8,10 +8,9 @@ import type { Plan } from '../plan/document'
 import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
 import type { Load, Scenario, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
-import { chemistryOf } from '../storage/bank'
-import { coldCapacity } from '../storage/coldCapacity'
 import { surroundingsByHour } from '../weather/temperature'
 import { type Chances, chancesOf } from './chances'
+import { coldShareOf } from './coldShare'
 import { driftLogSd } from './drift'
 import { quantitiesOf } from './places'
 
@@ -127,23 +126,12 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
       return {
         sources: chain,
         sourceKeys: chain.map(({ id }) => keyOf(`source ${id}`)),
-        coldShares: chain.map((source) =>
-          coldCapacity(
-            chemistryOf(source),
-            meanOf(weather[source.where ?? 'indoors'], plan.scenario.durationH),
-          ),
-        ),
+        coldShares: chain.map((source) => coldShareOf(source, weather, plan.scenario.durationH)),
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
       }
     })
     .filter((chain) => chain.sources.length > 0)
   return { horizonMin, outageMin: plan.scenario.durationH * 60, chains, leftOut }
-}
-
-/** Mean over the hours of an outage. */
-const meanOf = (byHour: Float64Array, hours: number) => {
-  const counted = byHour.subarray(0, Math.max(1, Math.ceil(hours)))
-  return counted.reduce((sum, celsius) => sum + celsius, 0) / counted.length
 }
 
 const follower = (sources: readonly Source[], of: Source) =>

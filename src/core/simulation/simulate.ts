@@ -6,6 +6,7 @@ import { drawLoad, drawSource } from './chance'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
 import { DemandGrid } from './demand'
+import { DetailTables } from './detailTables'
 import { type DefrostRun, defrostOf } from './defrosts'
 import { eventsOf, overloadsOf, percentilesOf } from './events'
 import { emptyLoadValues } from './loadValues'
@@ -89,6 +90,7 @@ function runChain(
   const points = Math.floor(horizonMin / POINT_MIN) + 1
   const grid = new DemandGrid(loads, horizonMin)
   const details = sources.map(pathDetail)
+  const tables = details.map((detail) => detail && new DetailTables(detail))
   const isPlain = details.every((detail) => detail === null)
   const demandW = sources.length > 1 || !isPlain ? new Float64Array(horizonMin) : null
   const dcFraction = dcEfficiency(sources[0])
@@ -128,7 +130,7 @@ function runChain(
       const sink = { fractions: out.fractions[s], runs, run }
       const from = end
       if (isDetailed(path)) {
-        const swept = sweepDetailed(demandW!, horizonMin, path, charged, sink, from, outageMin)
+        const swept = sweepDetailed(demandW!, horizonMin, path, tables[s]!, charged, sink, from, outageMin)
         end = swept.endMin
         if (end < Infinity) out.causes[s][swept.cause]++
         out.energy.takenWh += swept.takenWh

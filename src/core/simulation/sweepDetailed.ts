@@ -1,5 +1,5 @@
-import { type PathDetail, type StorePath, drainW, isBelow } from '../conversion/loss'
-import { loadedV } from '../storage/loadedVoltage'
+import { type PathDetail, type StorePath, isBelow } from '../conversion/loss'
+import type { DetailTables } from './detailTables'
 import { type CurveSink, POINT_MIN } from './sweep'
 
 /** What ends a source: its reserve or depth is reached, the volts under load fall too low, it went to sleep. */
@@ -27,6 +27,7 @@ export function sweepDetailed(
   demandW: Float64Array,
   horizonMin: number,
   path: StorePath & { detail: PathDetail },
+  tables: DetailTables,
   chargedWh: number,
   curve: CurveSink,
   fromMin: number,
@@ -44,17 +45,14 @@ export function sweepDetailed(
     if (found.endMin < Infinity || minute + 1 <= fromMin) continue
     const begin = Math.max(minute, fromMin)
     const outletW = demandW[minute]
-    const drain = drainW(path, outletW)
+    const drain = tables.drainW(path, detail, outletW)
     calmMin = isBelow(outletW, detail.sleepBelowW) ? calmMin + 1 : 0
     if (detail.sleepBelowW > 0 && calmMin > detail.sleepAfterMin) {
       found.endMin = begin
       found.cause = 'sleep'
       continue
     }
-    if (
-      detail.voltage &&
-      loadedV(detail.voltage, energy / capacityWh, drain / detail.nominalV) < detail.cutOffV
-    ) {
+    if (detail.voltage && tables.loadedV(energy / capacityWh, drain) < detail.cutOffV) {
       found.endMin = begin
       found.cause = 'cut-off'
       continue

@@ -2,19 +2,14 @@ import type { Plan } from '../plan/document'
 import { percentileInPlace } from '../quantity/percentile'
 import type { Load, Source } from '../plan/schema'
 import type { SimulationResult } from '../simulation/result'
-import { type Requirement, requirementOf } from './requirement'
+import { type Strain, carryStrains, startStrains } from './strains'
 
 export type Verdict = 'holds' | 'short' | 'unplanned'
 
-/** A limit of a source against what its loads ask of it. */
-export interface PowerGate {
+/** The limit of a source that its loads strain most. */
+export interface PowerGate extends Strain {
   verdict: Verdict
   source: Source
-  requirement: Requirement
-  neededW: number
-  limitW: number
-  /** the load that decides: the largest of those running, or the one whose start tops it */
-  binding: Load | null
   /** loads the source cannot feed, whatever its watts, because of their voltage */
   wrongVoltage: Load[]
 }
@@ -45,36 +40,19 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
     const carried = plan.loads.filter(
       (load) => ids.includes(load.sourceId) && !result.leftOut.some(({ loadId }) => loadId === load.id),
     )
-    const requirement = requirementOf(
-      carried,
-      plan.scenario.startsAt,
-      result.outageMin,
-      plan.household.surgeSchool,
-    )
     return ids.map((id) => {
       const source = plan.powerSystem.sources.find((candidate) => candidate.id === id)!
-      return { source, requirement, wrongVoltage: wrongVoltageLoads(plan, result, source) }
+      return { source, carried, wrongVoltage: wrongVoltageLoads(plan, result, source) }
     })
   })
-  const carries = groups.map(({ source, requirement, wrongVoltage }): PowerGate => {
-    const limitW = source.continuousW.value
-    const neededW = requirement.runningW
-    const verdict = neededW > limitW || wrongVoltage.length > 0 ? 'short' : 'holds'
-    return {
-      verdict,
-      source,
-      requirement,
-      neededW,
-      limitW,
-      binding: requirement.running[0] ?? null,
-      wrongVoltage,
-    }
+  const carries = groups.map(({ source, carried, wrongVoltage }): PowerGate => {
+    const [strain] = carryStrains(source, carried, plan)
+    const verdict = isOver(strain) || wrongVoltage.length > 0 ? 'short' : 'holds'
+    return { ...strain, verdict, source, wrongVoltage }
   })
-  const starts = groups.map(({ source, requirement }): PowerGate => {
-    const limitW = source.surgeW.value
-    const neededW = requirement.startW
-    const verdict = neededW > limitW ? 'short' : 'holds'
-    return { verdict, source, requirement, neededW, limitW, binding: requirement.starter, wrongVoltage: [] }
+  const starts = groups.map(({ source, carried }): PowerGate => {
+    const [strain] = startStrains(source, carried, plan)
+    return { ...strain, verdict: isOver(strain) ? 'short' : 'holds', source, wrongVoltage: [] }
   })
   const { confidence } = plan.scenario
   const runtimeMin = runtimeAt(result, confidence)
@@ -92,6 +70,8 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
   }
 }
 
+const isOver = ({ neededW, limitW }: Strain) => neededW > limitW
+
 /** The runtime that a share `confidence` of the runs reaches, minutes; Infinity beyond the horizon. */
 export function runtimeAt(result: SimulationResult, confidence: number): number {
   return percentileInPlace(result.runtimesMin.slice(), result.runs, 1 - confidence)
@@ -103,6 +83,7 @@ function wrongVoltageLoads(plan: Plan, result: SimulationResult, source: Source)
 }
 
 function tightest(gates: PowerGate[]): PowerGate {
+  if (gates.length === 0) throw new RangeError('every source of this power system is away')
   const strain = (gate: PowerGate) =>
     (gate.wrongVoltage.length ? 1e9 : 0) + gate.neededW / Math.max(1, gate.limitW)
   return gates.reduce((worst, gate) => (strain(gate) > strain(worst) ? gate : worst))

@@ -124,7 +124,7 @@ export function carriesWorking(plan: Plan, gate: PowerGate): Working {
       values: gate.requirement.running.map((load) => wattsValue(load, (l) => l.behaviour.runningW.value)),
       result: formatWatts(gate.neededW),
     },
-    limitStep(`${gate.source.name}: continuous limit`, gate.source.continuousW, gate),
+    limitStep(`${gate.source.name}: continuous limit${gate.part && `, ${gate.part}`}`, gate),
   ]
   for (const load of gate.wrongVoltage)
     steps.push({
@@ -167,8 +167,9 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
         result: formatWatts(otherW),
       },
       limitStep(
-        `${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`,
-        gate.source.surgeW,
+        gate.part
+          ? `${gate.source.name}: continuous limit, since the start lasts longer than ${formatNumber(gate.source.surgeS.value)} s`
+          : `${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`,
         gate,
       ),
     ],
@@ -196,13 +197,14 @@ export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, o
 
 export type WorkingKey = keyof ReturnType<typeof workingsOf>
 
-function limitStep(label: string, limit: Quantity, gate: PowerGate): WorkingStep {
-  const margin = limit.value - gate.neededW
+function limitStep(label: string, gate: PowerGate): WorkingStep {
+  const { limit, limitW } = gate
+  const margin = limitW - gate.neededW
   return {
     label,
     formula: 'limit − needed',
     values: [
-      value('limit', limit, formatWatts(limit.value)),
+      value('limit', limit, formatWatts(limitW)),
       { name: 'needed', value: formatWatts(gate.neededW) },
     ],
     result: margin >= 0 ? `${formatWatts(margin)} to spare` : `${formatWatts(-margin)} over`,

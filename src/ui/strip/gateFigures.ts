@@ -67,8 +67,8 @@ function barOf(value: number, limit: number) {
   return span > 0 ? { fill: value / span, mark: limit / span } : { fill: 0, mark: 0.8 }
 }
 
-function carriesDetail({ wrongVoltage, binding, neededW, limitW }: PowerGate): string {
+function carriesDetail({ wrongVoltage, binding, neededW, limitW, part }: PowerGate): string {
   if (wrongVoltage.length) return `${wrongVoltage[0].name} wants ${wrongVoltage[0].volts} V`
-  if (neededW > limitW) return `${formatWatts(neededW - limitW)} over`
-  return binding ? `${formatWatts(limitW - neededW)} to spare` : 'nothing runs'
+  if (neededW > limitW) return `${formatWatts(neededW - limitW)} over${part && `, ${part}`}`
+  return binding ? `${formatWatts(limitW - neededW)} to spare${part && `, ${part}`}` : 'nothing runs'
 }

@@ -1,0 +1,32 @@
+import type { Equipment } from '@/core/plan/equipment'
+import type { SearchStock } from '@/core/sizing/search/candidates'
+import { BATTERIES } from './batteries'
+import { EQUIPMENT, equipmentClass, sourceOf } from './equipment'
+import { INVERTERS } from './inverters'
+
+/**
+ * What the search chooses from: the catalogue with the mains of the household, and the household's own.
+ *
+ * @param own equipment of the household
+ */
+export function searchStock(mainsVolts: 120 | 230, own: readonly Equipment[] = []): SearchStock {
+  const { outfit, chemistry, ...bankBase } = sourceOf(equipmentClass('station-1000'), 'main', mainsVolts)
+  void outfit
+  void chemistry
+  const isSearched = ({ source, id }: Equipment) =>
+    (source.kind === 'station' || source.kind === 'ups') && id !== 'station-2000-expanded'
+  return {
+    equipment: [
+      ...own,
+      ...EQUIPMENT.filter(isSearched).map((one) => ({
+        ...one,
+        source: sourceOf(one, 'main', mainsVolts),
+      })),
+    ],
+    batteries: BATTERIES.map(({ battery }) => battery),
+    inverters: INVERTERS.map(({ inverter }) =>
+      mainsVolts === 230 ? { ...inverter, volts: [230] } : inverter,
+    ),
+    bankBase,
+  }
+}

@@ -1,0 +1,120 @@
+import { bankFaults } from '../../plan/bankFaults'
+import type { Equipment } from '../../plan/equipment'
+import { BANK_LIMITS } from '../../plan/limits'
+import type { Bank, Battery, Inverter, Source } from '../../plan/power'
+import { quantity } from '../../quantity/quantity'
+import { sourceOfBank, usualReserve } from '../../storage/bank'
+import { piecesOf, totalWeightKg, withExpansions } from '../../storage/expansion'
+
+/** What a search may choose from. */
+export interface SearchStock {
+  equipment: readonly Equipment[]
+  batteries: readonly Battery[]
+  inverters: readonly Inverter[]
+  /** what a bank's source takes its other figures from */
+  bankBase: Source
+}
+
+/** What a search must keep to. Null: no limit. */
+export interface SearchConstraints {
+  budget: number | null
+  pieceKg: number | null
+  allowsFlooded: boolean
+  gives240V: boolean
+  stations: boolean
+  banks: boolean
+}
+
+/** One thing the search looks at. */
+export interface SearchCandidate {
+  id: string
+  name: string
+  source: Source
+  /** what is still to be paid; null when not known */
+  price: number | null
+  /** all pieces together */
+  totalKg: number | null
+  pieces: number
+  owned: boolean
+}
+
+/** The most rows of batteries a search looks at, and the largest bank it makes. */
+const MOST_ROWS = BANK_LIMITS.usualParallel
+const LARGEST_BANK_WH = 40_000
+
+/** Everything the stock can be made into: stations with each number of expansions, batteries × series × parallel × inverter. */
+export function candidatesOf(stock: SearchStock, want: SearchConstraints): SearchCandidate[] {
+  const found = new Map<string, SearchCandidate>()
+  const add = (candidate: SearchCandidate) => found.set(candidate.id, candidate)
+  for (const { id, source, owned } of stock.equipment) {
+    if (source.bank ? !want.banks : !want.stations && !owned) continue
+    const most = owned || source.bank ? 0 : (source.outfit?.expansion?.most ?? 0)
+    for (let count = 0; count <= most; count++) {
+      const made = most > 0 ? withExpansions(source, count) : source
+      const words = count > 0 ? ` with ${count === 1 ? 'one expansion' : `${count} expansions`}` : ''
+      add(candidateOf(count > 0 ? `${id}-${count}` : id, `${source.name}${words}`, made, owned))
+    }
+  }
+  if (want.banks)
+    for (const battery of stock.batteries)
+      for (const inverter of stock.inverters)
+        for (const bank of banksOf(battery, inverter)) {
+          const name = `${bank.series}S${bank.parallel}P ${battery.name}, ${inverter.name}`
+          const id = `${bank.series}s${bank.parallel}p ${battery.name} ${inverter.name}`.replace(
+            /[^A-Za-z0-9]+/g,
+            '-',
+          )
+          const reserve = usualReserve(battery.chemistry)
+          const base: Source = {
+            ...stock.bankBase,
+            name,
+            reserveFraction: quantity(reserve, '1', 'typical', { plusMinus: 0.02 }),
+          }
+          add(candidateOf(id.slice(0, 64), name, sourceOfBank(base, bank), false))
+        }
+  return [...found.values()]
+}
+
+function banksOf(battery: Battery, inverter: Inverter): Bank[] {
+  const banks: Bank[] = []
+  for (let series = 1; series * battery.volts <= inverter.dcVolts * 1.15; series++)
+    for (let parallel = 1; parallel <= MOST_ROWS; parallel++) {
+      const bank: Bank = {
+        battery,
+        series,
+        parallel,
+        inverter,
+        chargerA: null,
+        halfUsedSchool: 'at 12.05 V',
+      }
+      const wh = battery.volts * series * battery.capacityAh.value * parallel
+      if (wh <= LARGEST_BANK_WH && bankFaults(bank, '').length === 0) banks.push(bank)
+    }
+  return banks
+}
+
+function candidateOf(id: string, name: string, source: Source, owned: boolean): SearchCandidate {
+  return {
+    id,
+    name,
+    source: { ...source, id: 'main', name: name.slice(0, 80) },
+    price: owned ? 0 : source.price,
+    totalKg: totalWeightKg(source),
+    pieces: piecesOf(source),
+    owned,
+  }
+}
+
+/** Why a candidate is out before it is run; null when it is not. */
+export function outBeforehand(candidate: SearchCandidate, want: SearchConstraints): string | null {
+  const { price, source } = candidate
+  if (want.budget !== null && price === null) return 'its price is not known'
+  if (want.budget !== null && price! > want.budget)
+    return `${Math.ceil(price! - want.budget)} over the budget`
+  if (want.pieceKg !== null && source.weightKg !== null && source.weightKg > want.pieceKg)
+    return `a piece weighs ${source.weightKg} kg`
+  if (!want.allowsFlooded && source.bank?.battery.chemistry === 'flooded')
+    return 'flooded batteries gas indoors'
+  if (want.gives240V && !source.volts.includes(240)) return 'gives no 240 V'
+  return null
+}

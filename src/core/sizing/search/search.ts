@@ -1,0 +1,163 @@
+import type { Plan } from '../../plan/document'
+import type { Load, Source } from '../../plan/schema'
+import { formatDuration, formatWatts } from '../../quantity/format'
+import { percentileInPlace } from '../../quantity/percentile'
+import { leftOutWhy } from '../../simulation/compile'
+import { DEFAULT_SEED } from '../../simulation/simulate'
+import { carryStrains, startStrains } from '../strains'
+import { type SearchCandidate, type SearchConstraints, outBeforehand } from './candidates'
+import { type RealisedDemand, realiseDemand } from './realisedDemand'
+import { runtimesOn } from './runtimes'
+
+export const SEARCH_RUNS = 200
+
+/** How a candidate came out. */
+export interface Judged {
+  candidate: SearchCandidate
+  /** runtime reached with the confidence asked for, worst scenario, minutes; the horizon at most */
+  runtimeMin: number
+  /** whether it outlasted the horizon */
+  isBeyond: boolean
+  /** by scenario, in the order asked */
+  byScenario: { scenarioId: string; runtimeMin: number; neededMin: number }[]
+  /** the first reason it does not hold; null when it does */
+  why: string | null
+  /** how far the reason is from none: for telling near misses, 0…1 and more */
+  missedBy: number
+}
+
+/** A search at work: demand realised once for each scenario, candidates judged one by one. */
+export class Search {
+  private readonly demands: RealisedDemand[]
+  private readonly plans: readonly Plan[]
+
+  /**
+   * @param plans one for each scenario; all their carried loads are put on one source
+   * @param hours to hold; null: as long as each outage
+   */
+  constructor(
+    plans: readonly Plan[],
+    private readonly want: SearchConstraints,
+    private readonly confidence: number,
+    private readonly hours: number | null,
+    runs = SEARCH_RUNS,
+    seed = DEFAULT_SEED,
+  ) {
+    this.plans = plans.map(onOneSource)
+    this.demands = this.plans.map((plan) => realiseDemand(plan, runs, seed))
+  }
+
+  judge(candidate: SearchCandidate): Judged {
+    const judged: Judged = {
+      candidate,
+      runtimeMin: 0,
+      isBeyond: false,
+      byScenario: [],
+      why: outBeforehand(candidate, this.want),
+      missedBy: 1,
+    }
+    if (judged.why !== null) return judged
+    for (const plan of this.plans) {
+      const refusal = this.refusal(plan, candidate)
+      if (refusal) return { ...judged, ...refusal }
+    }
+    let worst = Infinity
+    for (const demand of this.demands) {
+      const { plan, horizonMin, runs } = demand
+      const reached = percentileInPlace(runtimesOn(demand, candidate.source), runs, 1 - this.confidence)
+      const neededMin = (this.hours ?? plan.scenario.durationH) * 60
+      judged.byScenario.push({
+        scenarioId: plan.scenario.id,
+        runtimeMin: Math.min(reached, horizonMin),
+        neededMin,
+      })
+      worst = Math.min(worst, reached)
+      if (reached < neededMin && (judged.why === null || 1 - reached / neededMin > judged.missedBy)) {
+        judged.why = `${formatDuration(neededMin - reached)} short${this.plans.length > 1 ? ` in ${plan.scenario.name}` : ''}`
+        judged.missedBy = 1 - reached / neededMin
+      }
+    }
+    judged.isBeyond = worst === Infinity
+    judged.runtimeMin = Math.min(worst, ...this.demands.map(({ horizonMin }) => horizonMin))
+    if (judged.why === null) judged.missedBy = 0
+    return judged
+  }
+
+  /** Whether it carries and starts everything, whatever its watt-hours. */
+  private refusal(plan: Plan, { source }: SearchCandidate): Pick<Judged, 'why' | 'missedBy'> | null {
+    const loads = carriedLoads(plan)
+    const wrong = loads.find(({ volts }) => !source.volts.includes(volts))
+    if (wrong) return { why: `${wrong.name} wants ${wrong.volts} V`, missedBy: 1 }
+    const [carry] = carryStrains(source, loads, plan)
+    if (carry.neededW > carry.limitW)
+      return {
+        why: `carries ${formatWatts(carry.limitW)}${carry.part && `, ${carry.part}`}, ${formatWatts(carry.neededW)} run together`,
+        missedBy: carry.neededW / Math.max(1, carry.limitW) - 1,
+      }
+    const [start] = startStrains(source, loads, plan)
+    if (start.neededW > start.limitW)
+      return {
+        why: `starts ${formatWatts(start.limitW)}, ${start.binding?.name ?? 'a start'} asks ${formatWatts(start.neededW)}`,
+        missedBy: start.neededW / Math.max(1, start.limitW) - 1,
+      }
+    return null
+  }
+}
+
+const carriedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
+
+/** A plan with every load on one source that gives every voltage: what is to be found for it. */
+export function onOneSource(plan: Plan): Plan {
+  const [first] = plan.powerSystem.sources
+  const any = { ...first, id: 'main', volts: [12, 120, 230, 240] as Source['volts'], afterSourceId: null }
+  return {
+    ...plan,
+    loads: plan.loads.map((load) => ({ ...load, sourceId: 'main' })),
+    powerSystem: { ...plan.powerSystem, sources: [{ ...any, isAway: false }] },
+  }
+}
+
+export const GOALS = ['cheapest', 'lightest', 'fewest parts'] as const
+export type Goal = (typeof GOALS)[number]
+
+const COST: Record<Goal, (judged: Judged) => number> = {
+  cheapest: ({ candidate }) => candidate.price ?? Infinity,
+  lightest: ({ candidate }) => candidate.totalKg ?? Infinity,
+  'fewest parts': ({ candidate }) => candidate.pieces,
+}
+
+/** Those that hold, the best for the goal first; among equals the cheaper, then the longer-lasting. */
+export function ranked(all: readonly Judged[], goal: Goal): Judged[] {
+  return all
+    .filter(({ why }) => why === null)
+    .sort(
+      (a, b) =>
+        COST[goal](a) - COST[goal](b) || COST.cheapest(a) - COST.cheapest(b) || b.runtimeMin - a.runtimeMin,
+    )
+}
+
+/** Those that no other beats in price and hours at once, cheapest first; those that carry nothing left out. */
+export function frontOf(all: readonly Judged[]): Judged[] {
+  const run = all.filter(({ candidate, runtimeMin }) => candidate.price !== null && runtimeMin > 0)
+  const byPrice = [...run].sort(
+    (a, b) => a.candidate.price! - b.candidate.price! || b.runtimeMin - a.runtimeMin,
+  )
+  const front: Judged[] = []
+  let longest = 0
+  for (const judged of byPrice) {
+    if (judged.runtimeMin <= longest) continue
+    front.push(judged)
+    longest = judged.runtimeMin
+  }
+  return front
+}
+
+/** Those that fail by least, nearest first: what would have to give. */
+export function nearMisses(all: readonly Judged[], count: number): Judged[] {
+  return all
+    .filter(({ why }) => why !== null)
+    .sort(
+      (a, b) => a.missedBy - b.missedBy || (a.candidate.price ?? Infinity) - (b.candidate.price ?? Infinity),
+    )
+    .slice(0, count)
+}
