@@ -18,6 +18,10 @@ export interface RealisedDemand {
   mainsW: Float32Array
   /** Wh until the beginning of minute m of run r at r · (horizonMin + 1) + m */
   mainsWh: Float64Array
+  /** the same of the square of its watts, W²h */
+  mainsW2h: Float64Array
+  /** the most any minute of any run asks of mains, W */
+  peakW: number
   /** the same of loads fed with direct current; null where there are none */
   dcW: Float32Array | null
   dcWh: Float64Array | null
@@ -49,6 +53,8 @@ export function realiseDemand(
         }
       : null
   })
+  const mainsW2h = new Float64Array(runs * (horizonMin + 1))
+  let peakW = 0
   for (let run = 0; run < runs; run++) {
     for (const kind of kinds) {
       if (!kind) continue
@@ -59,10 +65,14 @@ export function realiseDemand(
       runningSum(grid.changeW, horizonMin, demandW)
       kind.watts.set(demandW, run * horizonMin)
       let sum = 0
+      let squares = 0
       const at = run * (horizonMin + 1)
       for (let minute = 0; minute < horizonMin; minute++) {
-        sum += demandW[minute] / 60
-        kind.wh[at + minute + 1] = sum
+        const watts = demandW[minute]
+        kind.wh[at + minute + 1] = sum += watts / 60
+        if (kind.isDc) continue
+        mainsW2h[at + minute + 1] = squares += (watts * watts) / 60
+        if (watts > peakW) peakW = watts
       }
     }
   }
@@ -74,6 +84,8 @@ export function realiseDemand(
     horizonMin,
     mainsW: mains!.watts,
     mainsWh: mains!.wh,
+    mainsW2h,
+    peakW,
     dcW: dc?.watts ?? null,
     dcWh: dc?.wh ?? null,
     hasMains: mains!.some,

@@ -7,6 +7,7 @@ import { coldShareOf } from '../../simulation/coldShare'
 import { DetailTables } from '../../simulation/detailTables'
 import { pathInRun } from '../../simulation/simulate'
 import type { RealisedDemand } from './realisedDemand'
+import { BLOCK_MIN, TABLE_W, wattBlocks } from './wattBlocks'
 
 /**
  * Runtime of a source on realised demand, minutes, run by run; Infinity beyond the horizon. The draws are
@@ -32,19 +33,50 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     if (!hasMains && demand.dcWh) path.noLoadW = 0
     const dcWeight = 1 / (dcFraction * path.batteryWPerOutletW)
     const chargedWh = path.capacityWh * source.chargedFraction
-    ends[run] = tables
-      ? walked(demand, run, path, path.detail!, tables, chargedWh, dcWeight)
-      : foundByHalving(demand, run, path, chargedWh, dcWeight)
+    ends[run] =
+      tables && !isSmooth(demand, path, tables)
+        ? walked(demand, run, path, tables, chargedWh, dcWeight)
+        : foundByHalving(demand, run, path, chargedWh, dcWeight)
   }
   return ends
 }
 
+/** Whether a detailed path loses only what sums of watts and of their squares tell, and nothing cuts it off early. */
+function isSmooth(demand: RealisedDemand, path: StorePath, tables: DetailTables): boolean {
+  const { detail } = path
+  if (!detail) return true
+  if (detail.peukert !== 1 || detail.searchBelowW > 0 || detail.sleepBelowW > 0) return false
+  if (demand.dcWh && detail.lossPerW2 > 0) return false
+  return !detail.voltage || cutOffFraction(demand, path, detail, tables) <= path.floorWh / path.capacityWh
+}
+
+/** The state of charge above which not even the largest draw pulls the volts under the cut-off. */
+function cutOffFraction(
+  { peakW, dcW }: RealisedDemand,
+  path: StorePath,
+  detail: PathDetail,
+  tables: DetailTables,
+): number {
+  // direct current has no peak of its own at hand: with it the whole range is watched
+  if (dcW) return 1
+  const mostW = tables.drainW(path, detail, peakW)
+  if (tables.loadedV(1, mostW) < detail.cutOffV) return 1
+  let low = 0
+  let high = 1
+  for (let i = 0; i < 12; i++) {
+    const middle = (low + high) / 2
+    if (tables.loadedV(middle, mostW) < detail.cutOffV) low = middle
+    else high = middle
+  }
+  return high
+}
+
 /**
  * Where loss is a plain multiplication, what the store has lost only grows with the minute:
- * P₀·t + E(t)·battery W per outlet W, so the end is found by halving.
+ * P₀·t + E(t)·battery W per outlet W, and a square loss times the sum of squares, so the end is found by halving.
  */
 function foundByHalving(
-  { mainsWh, dcWh, horizonMin }: RealisedDemand,
+  { mainsWh, mainsW2h, dcWh, horizonMin }: RealisedDemand,
   run: number,
   path: StorePath,
   chargedWh: number,
@@ -55,8 +87,11 @@ function foundByHalving(
   const at = run * (horizonMin + 1)
   const idleWh = path.noLoadW / 60
   const perW = path.batteryWPerOutletW
+  const perW2 = path.detail?.lossPerW2 ?? 0
   const lost = (minute: number) =>
-    minute * idleWh + (mainsWh[at + minute] + (dcWh ? dcWh[at + minute] * dcWeight : 0)) * perW
+    minute * idleWh +
+    (mainsWh[at + minute] + (dcWh ? dcWh[at + minute] * dcWeight : 0)) * perW +
+    mainsW2h[at + minute] * perW2
   if (lost(horizonMin) <= availableWh) return Infinity
   let low = 0
   let high = horizonMin
@@ -69,31 +104,62 @@ function foundByHalving(
   return low + (availableWh - before) / (lost(high) - before)
 }
 
-/** A detailed path walked minute by minute, as `sweepDetailed` does, without a curve. */
+let drains = new Float64Array(0)
+
+/**
+ * A detailed path walked minute by minute, as `sweepDetailed` does, without a curve: drains looked up in a
+ * table of the run, and volts only looked at where they can fall under the cut-off.
+ */
 function walked(
-  { horizonMin, mainsW, dcW }: RealisedDemand,
+  demand: RealisedDemand,
   run: number,
   path: StorePath,
-  detail: PathDetail,
   tables: DetailTables,
   chargedWh: number,
   dcWeight: number,
 ): number {
+  const { horizonMin, mainsW, dcW, peakW } = demand
   const { capacityWh, floorWh } = path
-  const { voltage, cutOffV, sleepBelowW, sleepAfterMin } = detail
+  const detail = path.detail!
+  const { voltage, cutOffV, sleepBelowW, sleepAfterMin, searchBelowW, searchDrawsW } = detail
+  const watchedWh = voltage ? cutOffFraction(demand, path, detail, tables) * capacityWh : -1
+  const entries = Math.ceil(peakW / TABLE_W) + 2
+  if (drains.length < entries) drains = new Float64Array(entries)
+  const always = { ...detail, searchBelowW: 0 }
+  for (let i = 0; i < entries; i++) drains[i] = tables.drainW(path, always, i * TABLE_W) / 60
   const from = run * horizonMin
   let energy = chargedWh
   let calmMin = 0
-  for (let minute = 0; minute < horizonMin; minute++) {
-    const outletW = mainsW[from + minute] + (dcW ? dcW[from + minute] * dcWeight : 0)
-    const drain = tables.drainW(path, detail, outletW)
+  let begin = 0
+  if (!dcW && searchBelowW === 0 && sleepBelowW === 0) {
+    // whole blocks, as long as nothing can happen in them
+    const { blocks, starts, entry, weight } = wattBlocks(demand)
+    const leastWh = Math.max(floorWh, watchedWh)
+    for (let block = run * blocks; block < (run + 1) * blocks; block++) {
+      let takenWh = 0
+      for (let i = starts[block]; i < starts[block + 1]; i++) takenWh += weight[i] * drains[entry[i]]
+      if (energy - takenWh < leastWh) break
+      energy -= takenWh
+      begin += BLOCK_MIN
+    }
+  }
+  for (let minute = begin; minute < horizonMin; minute++) {
+    let drainWh: number
+    const mains = mainsW[from + minute]
+    if (dcW) drainWh = tables.drainW(path, detail, mains + dcW[from + minute] * dcWeight) / 60
+    else if (searchBelowW > 0 && isBelow(mains, searchBelowW)) drainWh = searchDrawsW / 60
+    else {
+      const at = mains > 0 ? mains / TABLE_W : 0
+      const k = at | 0
+      drainWh = drains[k] + (at - k) * (drains[k + 1] - drains[k])
+    }
     if (sleepBelowW > 0) {
-      calmMin = isBelow(outletW, sleepBelowW) ? calmMin + 1 : 0
+      calmMin = isBelow(mains + (dcW ? dcW[from + minute] * dcWeight : 0), sleepBelowW) ? calmMin + 1 : 0
       if (calmMin > sleepAfterMin) return minute
     }
-    if (voltage && tables.loadedV(energy / capacityWh, drain) < cutOffV) return minute
-    const left = energy - drain / 60
-    if (left < floorWh) return energy < floorWh ? minute : minute + ((energy - floorWh) * 60) / drain
+    if (energy < watchedWh && tables.loadedV(energy / capacityWh, drainWh * 60) < cutOffV) return minute
+    const left = energy - drainWh
+    if (left < floorWh) return energy < floorWh ? minute : minute + (energy - floorWh) / drainWh
     energy = left
   }
   return Infinity
