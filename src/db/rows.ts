@@ -5,7 +5,7 @@ type Rows<T extends { $inferSelect: unknown }> = T['$inferSelect'][]
 
 /** A household as its rows in every table that holds a part of it. */
 export interface HouseholdRows {
-  household: { profile: unknown; chosenScenarioId: string; chosenPowerSystemId: string }
+  household: { profile: unknown; equipment: unknown; chosenScenarioId: string; chosenPowerSystemId: string }
   scenarios: Rows<typeof schema.scenarios>
   loads: Rows<typeof schema.loads>
   standings: Rows<typeof schema.standings>
@@ -21,6 +21,7 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
   return {
     household: {
       profile: household.profile,
+      equipment: household.equipment ?? null,
       chosenScenarioId: household.chosen.scenarioId,
       chosenPowerSystemId: household.chosen.powerSystemId,
     },
@@ -41,12 +42,13 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
           steering: steering ?? null,
         })),
     ),
-    powerSystems: household.powerSystems.map(({ id, name, note }, position) => ({
+    powerSystems: household.powerSystems.map(({ id, name, note, shown }, position) => ({
       householdId,
       id,
       position,
       name,
       note,
+      shown: shown ?? null,
     })),
     sources: household.powerSystems.flatMap((system) =>
       system.sources.map(({ id, name, kind, ...spec }, position) => ({
@@ -80,6 +82,7 @@ export function householdOf(rows: HouseholdRows): Household {
     (hangsOn[powerSystemId] ??= {})[loadId] = sourceId
   const reading = readHousehold({
     profile: rows.household.profile,
+    ...(rows.household.equipment ? { equipment: rows.household.equipment } : {}),
     chosen: {
       scenarioId: rows.household.chosenScenarioId,
       powerSystemId: rows.household.chosenPowerSystemId,
@@ -96,10 +99,11 @@ export function householdOf(rows: HouseholdRows): Household {
           ]),
       ),
     })),
-    powerSystems: inOrder(rows.powerSystems).map(({ id, name, note }) => ({
+    powerSystems: inOrder(rows.powerSystems).map(({ id, name, note, shown }) => ({
       id,
       name,
       note,
+      ...(shown ? { shown } : {}),
       sources: inOrder(rows.sources.filter(({ powerSystemId }) => powerSystemId === id)).map((row) => ({
         id: row.id,
         name: row.name,

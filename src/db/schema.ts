@@ -91,6 +91,8 @@ export const households = mysqlTable('households', {
   id: uid('id').primaryKey(),
   version: int('version').notNull().default(1),
   profile: json('profile').notNull(),
+  /** what the household has or looked at beside the catalogue */
+  equipment: json('equipment'),
   chosenScenarioId: uid('chosen_scenario_id').notNull(),
   chosenPowerSystemId: uid('chosen_power_system_id').notNull(),
   createdAt: datetime('created_at', { fsp: 3 }).notNull(),
@@ -183,9 +185,11 @@ export const standings = mysqlTable(
   ],
 )
 
-export const powerSystems = mysqlTable('power_systems', ofHousehold(), (table) => [
-  primaryKey({ columns: [table.householdId, table.id] }),
-])
+export const powerSystems = mysqlTable(
+  'power_systems',
+  { ...ofHousehold(), shown: varchar('shown', { length: 16 }) },
+  (table) => [primaryKey({ columns: [table.householdId, table.id] })],
+)
 
 /** The sources of a power system, in order; quantities stay documents, what is asked for often is a column. */
 export const sources = mysqlTable(

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { powerFaults } from './document'
+import { equipmentSchema } from './equipment'
 import { type Fault, faultsOf } from './fault'
 import { LIMITS } from './limits'
 import { upgradeHousehold } from './migrate'
@@ -15,6 +16,8 @@ export const householdSchema = z.strictObject({
   scenarios: z.array(scenarioSchema).min(1).max(LIMITS.scenarios),
   loads: z.array(householdLoadSchema).max(LIMITS.loads),
   powerSystems: z.array(powerSystemSchema).min(1).max(LIMITS.powerSystems),
+  /** what stands in the cellar or was looked at: beside the catalogue */
+  equipment: z.array(equipmentSchema).max(LIMITS.equipment).optional(),
   /** by power system, by load: the source it hangs on, where that is not the first */
   hangsOn: z.record(idSchema, z.record(idSchema, idSchema)),
   chosen: z.strictObject({ scenarioId: idSchema, powerSystemId: idSchema }),
@@ -33,6 +36,7 @@ export function readHousehold(input: unknown): HouseholdReading {
     scenarios: household.scenarios,
     loads: household.loads,
     powerSystems: household.powerSystems,
+    equipment: household.equipment ?? [],
   })) {
     const seen = new Set<string>()
     list.forEach(({ id }, i) => {

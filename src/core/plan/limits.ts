@@ -4,6 +4,7 @@ export const LIMITS = {
   sources: 8,
   scenarios: 24,
   powerSystems: 24,
+  equipment: 200,
   windows: 24,
   nameLength: 80,
   noteLength: 2000,

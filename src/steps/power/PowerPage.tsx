@@ -16,8 +16,13 @@ import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import dynamic from 'next/dynamic'
 import { CandidateTable } from './CandidateTable'
 import styles from './PowerPage.module.css'
+
+const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {
+  ssr: false,
+})
 
 /** The candidates side by side against what the loads ask; the chosen one's figures are fields. */
 export function PowerPage() {
@@ -99,6 +104,7 @@ export function PowerPage() {
           onChange={(note) => edit(changePowerSystem(chosen.id, { note }), `${chosen.id} note`)}
         />
       </div>
+      <SearchPanel />
       <p className="caution">
         A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a
         licensed electrician and local code. Never back-feed an outlet: it can kill a line worker.

@@ -1,0 +1,41 @@
+import type { Source } from '../../plan/power'
+import { piecesOf, totalWeightKg } from '../../storage/expansion'
+
+/** What speaks for a ready-made station and for a bank built of parts, beside hours. */
+export interface MadeOrBuilt {
+  price: number | null
+  totalKg: number | null
+  /** hours of work until it stands */
+  workH: number
+  repair: string
+  warranty: string
+  skill: string
+}
+
+/** Hours a practised person takes for a bank: the board with its fuses, and each battery. From memory. */
+const BUILD_H = { board: 5, eachBattery: 0.75, wiring240: 4 }
+
+/** The comparison for one source. Common practice, no source. */
+export function madeOrBuilt(source: Source): MadeOrBuilt {
+  const { bank, outfit, price } = source
+  const common = { price, totalKg: totalWeightKg(source) }
+  if (!bank)
+    return {
+      ...common,
+      workH: 0.25,
+      repair: 'Sent back whole; out of warranty usually replaced.',
+      warranty: outfit ? `${outfit.warrantyYears} years on the whole.` : 'As its maker says.',
+      skill: 'Anyone: plug in. An inlet or transfer switch belongs to a licensed electrician.',
+    }
+  const wires240 = bank.inverter?.volts.includes(240) ?? false
+  return {
+    ...common,
+    workH:
+      BUILD_H.board +
+      BUILD_H.eachBattery * (piecesOf(source) - (bank.inverter ? 1 : 0)) +
+      (wires240 ? BUILD_H.wiring240 : 0),
+    repair: 'Any part can be replaced alone; a fuse or an inverter within the hour.',
+    warranty: 'Each part has its own; nobody answers for the whole.',
+    skill: `Someone qualified in direct current: fuses, cable sizes, torque.${wires240 ? ' Fixed wiring belongs to a licensed electrician.' : ''}`,
+  }
+}

@@ -1,0 +1,1 @@
+ALTER TABLE `power_systems` ADD `shown` varchar(16);

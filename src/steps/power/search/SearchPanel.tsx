@@ -1,0 +1,201 @@
+'use client'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import { searchStock } from '@/catalog/searchStock'
+import { planOf } from '@/core/plan/planOf'
+import type { SearchConstraints } from '@/core/sizing/search/candidates'
+import { GOALS, type Goal } from '@/core/sizing/search/search'
+import { CheckField } from '@/ui/field/CheckField'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { SearchResults } from './SearchResults'
+import styles from './search.module.css'
+import { useSearch } from './useSearch'
+
+const GOAL_WORDS: Record<Goal, string> = {
+  cheapest: 'The cheapest',
+  lightest: 'The lightest',
+  'fewest parts': 'The fewest parts',
+}
+
+const BEGIN: SearchConstraints = {
+  budget: null,
+  pieceKg: null,
+  allowsFlooded: false,
+  gives240V: false,
+  stations: true,
+  banks: true,
+}
+
+/** Finds in the catalogue what holds the outage: asked in the words people ask it, answered with what nothing beats. */
+export function SearchPanel() {
+  const store = useHouseholdStore()
+  const scenario = useScenario()
+  const scenarios = useHousehold(({ household }) => household.scenarios)
+  const mains = useHousehold(({ household }) => household.profile.mains)
+  const own = useHousehold(({ household }) => household.equipment)
+  const [goal, setGoal] = useState<Goal>('cheapest')
+  const [hours, setHours] = useState<number | null>(null)
+  const [confidence, setConfidence] = useState<number | null>(null)
+  const [inAll, setInAll] = useState(false)
+  const [want, setWant] = useState(BEGIN)
+  const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
+  const search = useSearch()
+  const change = (part: Partial<SearchConstraints>) => setWant({ ...want, ...part })
+  const isRunning = search.stage === 'running'
+
+  const begin = () => {
+    const { household } = store.getState()
+    const searched = inAll ? household.scenarios : [scenario]
+    const sure = confidence ?? scenario.confidence
+    setAsked({
+      neededH: hours ?? Math.max(...searched.map(({ durationH }) => durationH)),
+      confidence: sure,
+      count: searched.length,
+    })
+    void search.run({
+      plans: searched.map(({ id }) => planOf(household, id, household.chosen.powerSystemId)),
+      want,
+      confidence: sure,
+      hours,
+      stock: searchStock(mains === '230 V' ? 230 : 120, own),
+    })
+  }
+
+  return (
+    <section className={styles.search} aria-label="Search the catalogue">
+      <h2>Let it be found</h2>
+      <p className={styles.lead}>
+        Every station with its expansions and every bank of batteries, rows and inverters that fit each other,
+        held against your own loads.
+      </p>
+      <div className={styles.columns}>
+        <div>
+          <SelectField
+            label="Find"
+            value={goal}
+            options={GOALS.map((value) => ({ value, words: GOAL_WORDS[value] }))}
+            onChange={setGoal}
+          />
+          <SelectField
+            label="That holds"
+            value={hours === null ? 'outage' : 'hours'}
+            options={[
+              { value: 'outage', words: inAll ? 'each outage through' : 'the outage through' },
+              { value: 'hours', words: 'so many hours' },
+            ]}
+            onChange={(choice) => setHours(choice === 'outage' ? null : scenario.durationH)}
+          />
+          {hours !== null && (
+            <UnitField
+              label="Hours to hold"
+              kind="hours"
+              value={hours}
+              check={(h) => (h < 0.25 || h > 336 ? 'From a quarter of an hour to 336 hours.' : null)}
+              onChange={setHours}
+            />
+          )}
+          <UnitField
+            label="As surely as"
+            kind="fraction"
+            value={confidence ?? scenario.confidence}
+            check={(share) => (share < 0.5 || share > 0.99 ? 'From 50 to 99 %.' : null)}
+            onChange={setConfidence}
+          />
+          {scenarios.length > 1 && (
+            <SelectField
+              label="In"
+              value={inAll ? 'all' : 'one'}
+              options={[
+                { value: 'one', words: scenario.name },
+                { value: 'all', words: `all ${scenarios.length} scenarios` },
+              ]}
+              onChange={(choice) => setInAll(choice === 'all')}
+            />
+          )}
+          <CheckField
+            label="From"
+            words="ready-made stations"
+            on={want.stations}
+            onChange={(stations) => change({ stations })}
+          />
+          <CheckField
+            label=""
+            words="banks built of parts"
+            on={want.banks}
+            onChange={(banks) => change({ banks })}
+          />
+          <CheckField
+            label=""
+            words="flooded batteries too (outside, vented)"
+            on={want.allowsFlooded}
+            onChange={(allowsFlooded) => change({ allowsFlooded })}
+          />
+          <CheckField
+            label="It must"
+            words="give 240 V"
+            on={want.gives240V}
+            onChange={(gives240V) => change({ gives240V })}
+          />
+          <CheckField
+            label="At most"
+            words="a budget"
+            on={want.budget !== null}
+            onChange={(on) => change({ budget: on ? 2000 : null })}
+          />
+          {want.budget !== null && (
+            <UnitField
+              label="Budget"
+              kind="money"
+              value={want.budget}
+              onChange={(budget) => change({ budget })}
+            />
+          )}
+          <CheckField
+            label=""
+            words="a weight for each piece"
+            on={want.pieceKg !== null}
+            onChange={(on) => change({ pieceKg: on ? 25 : null })}
+          />
+          {want.pieceKg !== null && (
+            <UnitField
+              label="Heaviest piece"
+              kind="weight"
+              value={want.pieceKg}
+              onChange={(pieceKg) => change({ pieceKg })}
+            />
+          )}
+          <div className={styles.act}>
+            <Button
+              variant="contained"
+              color="primary"
+              onClick={begin}
+              disabled={isRunning || (!want.stations && !want.banks && !own?.length)}
+            >
+              Search
+            </Button>
+            {isRunning && (
+              <>
+                <progress
+                  className={styles.progress}
+                  max={search.all || 1}
+                  value={search.judged.length}
+                  aria-label="Candidates judged"
+                />
+                <button className="text-button" onClick={search.cancel}>
+                  Cancel
+                </button>
+              </>
+            )}
+          </div>
+        </div>
+        <div aria-live="polite">
+          {search.stage !== 'idle' && search.judged.length > 0 && (
+            <SearchResults {...search} goal={goal} {...asked} />
+          )}
+        </div>
+      </div>
+    </section>
+  )
+}
