@@ -3,7 +3,7 @@ import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
-import type { CandidateRow, RowContext } from './candidateRows'
+import { type CandidateRow, type RowContext, decidingWords } from './candidateRows'
 import styles from './PowerPage.module.css'
 
 interface CandidateCellProps {
@@ -22,12 +22,12 @@ export function CandidateCell({ row, context, isChosen, isDeciding, flags }: Can
     <td
       className={`${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`}
       data-holds={!fails}
-      title={isDeciding ? (fails ? 'This decides against it' : 'This decides') : undefined}
+      title={isDeciding ? decidingWords(context) : undefined}
       {...flags}
     >
       {!counts ? (
         '–'
-      ) : isChosen && (row.quantity || row.setting) ? (
+      ) : isChosen && (row.quantity || row.setting) && !(row.follows && context.source.bank) ? (
         <CellField row={row} context={context} />
       ) : (
         `${fails ? '× ' : ''}${row.show(context)}`

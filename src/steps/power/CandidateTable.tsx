@@ -5,9 +5,11 @@ import type { PowerSystem } from '@/core/plan/schema'
 import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { CandidateCell } from './CandidateCell'
-import { decidingRow, ROW_GROUPS, type RowContext } from './candidateRows'
+import { decidingRow, decidingWords, inOrder, ROW_GROUPS, type RowContext } from './candidateRows'
 import styles from './PowerPage.module.css'
+import { MatrixRows } from './MatrixRows'
 import { useCandidateEvaluations } from './useCandidateEvaluations'
+import { useScenarioMatrix } from './useScenarioMatrix'
 
 const KIND_WORDS = {
   station: 'portable',
@@ -18,12 +20,13 @@ const KIND_WORDS = {
 }
 
 /** Properties in rows, candidates in columns, what is needed first; the cell that decides each column is outlined. */
-export function CandidateTable() {
+export function CandidateTable({ order }: { order: string }) {
   const store = useHouseholdStore()
   const household = useHousehold((state) => state.household)
   const evaluations = useCandidateEvaluations()
   const { powerSystemId } = household.chosen
-  const contexts = household.powerSystems.map((system): RowContext => {
+  const matrix = useScenarioMatrix()
+  const all = household.powerSystems.map((system): RowContext => {
     return {
       system,
       source: system.sources[0],
@@ -31,7 +34,8 @@ export function CandidateTable() {
       evaluation: evaluations.get(system.id),
     }
   })
-  const chosen = contexts.find(({ system }) => system.id === powerSystemId)!
+  const chosen = all.find(({ system }) => system.id === powerSystemId)!
+  const contexts = inOrder(all, order)
   const flags = (system: PowerSystem) => ({
     'data-chosen': system.id === powerSystemId,
     'data-other': system.id !== powerSystemId,
@@ -62,6 +66,7 @@ export function CandidateTable() {
                   <small>
                     {KIND_WORDS[system.sources[0].kind]}
                     {system.id === powerSystemId ? ', chosen' : ''}
+                    {system.shown === 'pinned' ? ', pinned' : ''}
                     {system.sources.length > 1 ? `, first of ${system.sources.length} sources` : ''}
                   </small>
                 </button>
@@ -95,8 +100,19 @@ export function CandidateTable() {
               ))}
             </Fragment>
           ))}
+          {household.scenarios.length > 1 && (
+            <MatrixRows
+              scenarios={household.scenarios}
+              systems={contexts.map(({ system }) => system)}
+              cells={matrix}
+              flags={flags}
+            />
+          )}
         </tbody>
       </table>
+      <p className={styles.decides} data-testid="deciding">
+        <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
+      </p>
     </div>
   )
 }

@@ -1,8 +1,9 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { EQUIPMENT, systemOf } from '@/catalog/equipment'
+import { EQUIPMENT, bankOf, systemOf } from '@/catalog/equipment'
 import { LIMITS } from '@/core/plan/limits'
+import type { PowerSystem } from '@/core/plan/power'
 import {
   addPowerSystem,
   changePowerSystem,
@@ -18,9 +19,20 @@ import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import dynamic from 'next/dynamic'
 import { CandidateTable } from './CandidateTable'
+import { ORDERS } from './candidateRows'
 import styles from './PowerPage.module.css'
 
 const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {
+  ssr: false,
+})
+
+const BankBuilder = dynamic(() => import('./bank/BankBuilder').then((module) => module.BankBuilder), {
+  ssr: false,
+})
+const SourcesPanel = dynamic(() => import('./SourcesPanel').then((module) => module.SourcesPanel), {
+  ssr: false,
+})
+const OwnEquipment = dynamic(() => import('./OwnEquipment').then((module) => module.OwnEquipment), {
   ssr: false,
 })
 
@@ -43,6 +55,28 @@ export function PowerPage() {
       }),
     )
   }
+  const [order, setOrder] = useState('kept')
+  const hidden = systems.filter(({ shown }) => shown === 'hidden')
+  const show = (shown: PowerSystem['shown']) => edit(changePowerSystem(chosen.id, { shown }))
+  const addBank = () => {
+    const source = bankOf('lfp-12-100', 2, 1, 'inverter-1500-24', 'Bank of parts')
+    const name = freshName(source.name, systems)
+    edit(
+      addPowerSystem({
+        id: freshId(name, systems),
+        name,
+        sources: [{ ...source, volts: mains === '230 V' ? [230] : source.volts }],
+        note: '',
+      }),
+    )
+  }
+  const hide = () => {
+    const next = systems.find(({ id, shown }) => id !== chosen.id && shown !== 'hidden')
+    if (!next) return
+    edit((household) =>
+      choose({ powerSystemId: next.id })(changePowerSystem(chosen.id, { shown: 'hidden' })(household)),
+    )
+  }
   const duplicate = () => {
     const name = freshName(chosen.name, systems)
     edit(addPowerSystem({ ...structuredClone(chosen), name, id: freshId(name, systems) }))
@@ -58,6 +92,9 @@ export function PowerPage() {
         >
           Add a candidate
         </Button>
+        <Button onClick={addBank} disabled={isFull}>
+          Build a bank
+        </Button>
         <button className="text-button" onClick={duplicate} disabled={isFull}>
           Duplicate {chosen.name}
         </button>
@@ -66,7 +103,39 @@ export function PowerPage() {
             Remove it (undo brings it back)
           </button>
         )}
-        <span className={styles.hint}>The figures of the chosen candidate can be changed.</span>
+        <button
+          className="text-button"
+          onClick={() => show(chosen.shown === 'pinned' ? undefined : 'pinned')}
+        >
+          {chosen.shown === 'pinned' ? 'Unpin it' : 'Pin it first'}
+        </button>
+        {systems.length - hidden.length > 1 && (
+          <button className="text-button" onClick={hide}>
+            Hide it
+          </button>
+        )}
+        {hidden.length > 0 && (
+          <button
+            className="text-button"
+            onClick={() =>
+              edit((household) =>
+                hidden.reduce((next, { id }) => changePowerSystem(id, { shown: undefined })(next), household),
+              )
+            }
+          >
+            Show {hidden.length} hidden
+          </button>
+        )}
+        <label className={styles.hint}>
+          In order{' '}
+          <select value={order} onChange={(event) => setOrder(event.target.value)}>
+            {Object.entries(ORDERS).map(([value, { words }]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
       </div>
       {anchor && (
         <ChoiceMenu
@@ -87,7 +156,8 @@ export function PowerPage() {
           onChange={(powerSystemId) => edit(choose({ powerSystemId }))}
         />
       </div>
-      <CandidateTable />
+      <CandidateTable order={order} />
+
       <div className={styles.note} key={chosen.id}>
         <TextField
           label="Name of the chosen"
@@ -104,7 +174,18 @@ export function PowerPage() {
           onChange={(note) => edit(changePowerSystem(chosen.id, { note }), `${chosen.id} note`)}
         />
       </div>
+      {chosen.sources.map((source) =>
+        source.bank ? (
+          <BankBuilder
+            key={`${chosen.id} ${source.id}`}
+            system={chosen}
+            source={{ ...source, bank: source.bank }}
+          />
+        ) : null,
+      )}
+      <SourcesPanel system={chosen} />
       <SearchPanel />
+      <OwnEquipment />
       <p className="caution">
         A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a
         licensed electrician and local code. Never back-feed an outlet: it can kill a line worker.

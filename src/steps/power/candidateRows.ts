@@ -11,6 +11,9 @@ import {
 } from '@/core/quantity/format'
 import type { Quantity } from '@/core/quantity/quantity'
 import type { MeasureKind } from '@/core/quantity/parse'
+import { chemistryOf, refillHours } from '@/core/storage/bank'
+import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
+import { pricePerLifeKwh } from '@/core/sizing/money'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { runsText } from '@/core/sizing/answer'
 
@@ -39,10 +42,13 @@ export interface CandidateRow {
   fails?: (context: RowContext) => boolean
   quantity?: { key: QuantityKey; kind: MeasureKind; check?: (value: number, source: Source) => string | null }
   setting?: 'weightKg' | 'price' | 'chargedFraction' | 'lossRule'
+  /** of a bank it follows from its parts and is changed there */
+  follows?: boolean
   /** only where this school counts */
   school?: Source['lossRule']
 }
 
+const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
 const gates = (context: RowContext) => context.evaluation?.gates
 const energy = (context: RowContext) => context.evaluation?.result.chains[0]?.energy
 const shownQuantity = (quantity: Quantity, format: (value: number) => string) => format(quantity.value)
@@ -62,8 +68,13 @@ const lastsRow: CandidateRow = {
 
 const runningRow: CandidateRow = {
   label: 'Running watts',
+  follows: true,
   need: (context) => (gates(context) ? formatWatts(gates(context)!.carries.neededW) : '…'),
-  show: ({ source }) => shownQuantity(source.continuousW, formatWatts),
+  show: (context) => {
+    const carries = gates(context)?.carries
+    const watts = shownQuantity(context.source.continuousW, formatWatts)
+    return carries?.part ? `${formatWatts(carries.limitW)}, ${carries.part}` : watts
+  },
   fails: (context) => {
     const carries = gates(context)?.carries
     return carries !== undefined && carries.neededW > carries.limitW
@@ -91,6 +102,7 @@ const voltageRow: CandidateRow = {
 
 const startsRow: CandidateRow = {
   label: 'Largest start',
+  follows: true,
   need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : '…'),
   show: ({ source }) => shownQuantity(source.surgeW, formatWatts),
   fails: (context) => gates(context)?.starts.verdict === 'short',
@@ -132,6 +144,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         label: 'Stored',
         show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),
         quantity: { key: 'capacityWh', kind: 'energy' },
+        follows: true,
       },
       {
         label: 'Charged at the start',
@@ -154,6 +167,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       },
       {
         label: 'Inverter efficiency',
+        follows: true,
         show: ({ source }) => shownQuantity(source.efficiencyFraction, formatPercent),
         quantity: {
           key: 'efficiencyFraction',
@@ -164,6 +178,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       },
       {
         label: 'No-load draw',
+        follows: true,
         show: ({ source }) => shownQuantity(source.noLoadW, formatWatts),
         quantity: {
           key: 'noLoadW',
@@ -192,28 +207,152 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       },
     ],
   },
-  { title: 'Does it carry', rows: [runningRow, voltageRow] },
+  {
+    title: 'Does it carry',
+    rows: [
+      runningRow,
+      voltageRow,
+      plain('Outlets', ({ source }) =>
+        source.outfit
+          ? `${source.outfit.outlets.count} × ${formatNumber(source.outfit.outlets.ampsEach)} A`
+          : '–',
+      ),
+      plain('Direct current', ({ source }) => {
+        const dc = source.outfit?.dc
+        if (dc) return `${formatWatts(dc.socketW + dc.usbW)}`
+        return source.volts.includes(12) ? 'at the battery' : '–'
+      }),
+    ],
+  },
   { title: 'Does it start', rows: [startsRow] },
   {
-    title: 'To live with',
+    title: 'How refilled',
+    rows: [
+      plain('From the wall', ({ source }) => {
+        if (source.bank) {
+          const hours = refillHours(source.bank, 1 - source.reserveFraction.value)
+          return hours === Infinity ? 'no charger' : `${formatNumber(hours, hours < 10 ? 1 : 0)} h`
+        }
+        const watts = source.outfit?.input.acW ?? 0
+        return watts > 0
+          ? `${formatNumber((source.capacityWh.value / (0.9 * watts)) * 1.1, 1)} h at ${formatWatts(watts)}`
+          : '–'
+      }),
+      plain('Panels’ window', ({ source }) => {
+        const solar = source.outfit?.input.solar
+        return solar
+          ? `${formatNumber(solar.lowV)}–${formatNumber(solar.highV)} V, ${formatNumber(solar.amps)} A, ${formatWatts(solar.watts)}`
+          : '–'
+      }),
+      plain('Feeds while it charges', ({ source }) =>
+        source.outfit ? (source.outfit.suppliesWhileCharging ? 'yes' : 'no') : source.bank ? 'yes' : '–',
+      ),
+      plain('Gap when the wall goes', ({ source }) => {
+        const ms = source.outfit?.transferMs
+        if (ms === undefined) return '–'
+        return ms === null ? 'plug over' : `${formatNumber(ms)} ms`
+      }),
+    ],
+  },
+  {
+    title: 'How heavy',
     rows: [
       {
         label: 'Heaviest piece',
+        follows: true,
         show: ({ source }) => (source.weightKg === null ? '–' : `${formatNumber(source.weightKg, 1)} kg`),
         setting: 'weightKg',
       },
+      plain('In all', ({ source }) => {
+        const kg = totalWeightKg(source)
+        return kg === null ? '–' : `${formatNumber(kg)} kg, ${piecesOf(source)} pc`
+      }),
+    ],
+  },
+  {
+    title: 'What price',
+    rows: [
       {
         label: 'Price',
+        follows: true,
         show: ({ source, plan }) =>
           source.price === null ? '–' : `${formatNumber(source.price, 0)} ${plan.household.currency}`,
         setting: 'price',
       },
+      plain('A usable kWh, over its life', ({ source, plan }) => {
+        const price = pricePerLifeKwh(source)
+        return price === null ? '–' : `${formatNumber(price, 2)} ${plan.household.currency}`
+      }),
+    ],
+  },
+  {
+    title: 'What breaks',
+    rows: [
+      plain('Cycles', ({ source }) => {
+        const cycles = source.bank?.battery.cycles ?? source.outfit?.cycles
+        return cycles === undefined ? '–' : formatNumber(cycles)
+      }),
+      plain('Warranty', ({ source }) =>
+        source.outfit
+          ? `${formatNumber(source.outfit.warrantyYears)} years`
+          : source.bank
+            ? 'part by part'
+            : '–',
+      ),
+      plain('Goes to sleep', ({ source }) => {
+        const sleep = source.outfit?.sleep ?? null
+        const search = source.bank?.inverter?.search
+        if (sleep) return `under ${formatWatts(sleep.belowW)}`
+        return search ? `searches under ${formatWatts(search.belowW)}` : 'no'
+      }),
+      plain('Cold', ({ source }) =>
+        chemistryOf(source) === 'lifepo4' ? 'no charging under 0 °C' : 'less at every degree',
+      ),
     ],
   },
 ]
+
+/** How candidates may be put in order: what each is sorted by, the smallest first. */
+export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
+  kept: { words: 'as added', by: null },
+  price: { words: 'by price', by: ({ source }) => source.price ?? Infinity },
+  hours: { words: 'by hours, longest first', by: (context) => -(gates(context)?.lasts.runtimeMin ?? 0) },
+  weight: { words: 'by heaviest piece', by: ({ source }) => source.weightKg ?? Infinity },
+}
+
+/** Those shown, the pinned ones first, each group in the order asked for. */
+export function inOrder(contexts: readonly RowContext[], order: string): RowContext[] {
+  const by = ORDERS[order]?.by
+  const shown = contexts.filter(({ system }) => system.shown !== 'hidden')
+  const sorted = by ? [...shown].sort((a, b) => by(a) - by(b)) : shown
+  const isPinned = ({ system }: RowContext) => system.shown === 'pinned'
+  return [...sorted.filter(isPinned), ...sorted.filter((context) => !isPinned(context))]
+}
 
 /** The row that decides a candidate: the first that fails of carrying, starting and lasting; lasting when none does. */
 export function decidingRow(context: RowContext): CandidateRow | null {
   if (!context.evaluation) return null
   return [voltageRow, runningRow, startsRow].find((row) => row.fails!(context)) ?? lastsRow
+}
+
+/** Why the deciding cell decides, in a sentence. */
+export function decidingWords(context: RowContext): string {
+  const row = decidingRow(context)
+  const found = gates(context)
+  if (!row || !found) return ''
+  if (row === voltageRow) {
+    const [load] = found.carries.wrongVoltage
+    return `${load.name} wants ${load.volts} V, which it does not give.`
+  }
+  if (row === runningRow) {
+    const { neededW, limitW, part, binding } = found.carries
+    return `${formatWatts(neededW)} may run together${part && ` (${part})`}, ${formatWatts(limitW)} is given; the largest is ${binding?.name}.`
+  }
+  if (row === startsRow) {
+    const { neededW, limitW, part, binding } = found.starts
+    return `${binding?.name ?? 'A start'} brings it to ${formatWatts(neededW)}${part && ` for longer than the surge lasts`}, ${formatWatts(limitW)} is given.`
+  }
+  const { runtimeMin, outageMin } = found.lasts
+  if (runtimeMin >= outageMin) return 'It carries, starts and lasts; how long decides among those that do.'
+  return `It carries and starts all, and ends ${formatDuration(outageMin - runtimeMin)} too early.`
 }

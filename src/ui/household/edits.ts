@@ -1,3 +1,4 @@
+import type { Equipment } from '@/core/plan/equipment'
 import type { Household } from '@/core/plan/household'
 import { DEFAULT_STANDING } from '@/core/plan/planOf'
 import type {
@@ -179,6 +180,62 @@ export const changeSource =
       sources: replaced(system.sources, sourceId, (source) => ({ ...source, ...change })),
     })),
   })
+
+/** Adds a source to a power system. */
+export const addSource =
+  (systemId: string, source: Source): Edit =>
+  (household) => ({
+    ...household,
+    powerSystems: replaced(household.powerSystems, systemId, (system) => ({
+      ...system,
+      sources: [...system.sources, source],
+    })),
+  })
+
+/** Removes a source; the last stays. What hung on it hangs on the first, what followed it follows what it followed. */
+export const removeSource =
+  (systemId: string, sourceId: string): Edit =>
+  (household) => {
+    const system = household.powerSystems.find(({ id }) => id === systemId)
+    const gone = system?.sources.find(({ id }) => id === sourceId)
+    if (!system || !gone || system.sources.length === 1) return household
+    const hangings = Object.entries(household.hangsOn[systemId] ?? {})
+    return {
+      ...household,
+      powerSystems: replaced(household.powerSystems, systemId, () => ({
+        ...system,
+        sources: system.sources
+          .filter(({ id }) => id !== sourceId)
+          .map((source) =>
+            source.afterSourceId === sourceId ? { ...source, afterSourceId: gone.afterSourceId } : source,
+          ),
+      })),
+      hangsOn: {
+        ...household.hangsOn,
+        [systemId]: Object.fromEntries(hangings.filter(([, on]) => on !== sourceId)),
+      },
+    }
+  }
+
+/** Hangs a load on a source of a power system. */
+export const hangLoad =
+  (systemId: string, loadId: string, sourceId: string): Edit =>
+  (household) => ({
+    ...household,
+    hangsOn: {
+      ...household.hangsOn,
+      [systemId]: { ...household.hangsOn[systemId], [loadId]: sourceId },
+    },
+  })
+
+/** Puts equipment beside the catalogue, or takes all of it away. */
+export const keepEquipment =
+  (equipment: Equipment[]): Edit =>
+  (household) => {
+    const { equipment: before, ...rest } = household
+    void before
+    return equipment.length ? { ...rest, equipment } : rest
+  }
 
 /** An id nobody in the list has, made from a name: "Chest freezer" → "chest-freezer", "chest-freezer-2". */
 export function freshId(name: string, taken: readonly { id: string }[]): string {

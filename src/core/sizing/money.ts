@@ -1,0 +1,25 @@
+import type { Source } from '../plan/power'
+import { deliverableWh, middlePath } from '../conversion/loss'
+
+/** Cycles of a battery that says nothing of them. From memory: what LiFePO4 is usually sold as. */
+const USUAL_CYCLES = 2500
+/** Watts at which what reaches the outlets is counted: a fair load. Common practice, no source. */
+const FAIR_SHARE = 0.1
+
+/**
+ * What a kWh at the outlets costs over the life of the battery: price ÷ (cycles × usable kWh).
+ *
+ * @returns in the household's currency; null when the price is not known or nothing has to be paid
+ */
+export function pricePerLifeKwh(source: Source): number | null {
+  if (!source.price) return null
+  const cycles = source.bank?.battery.cycles ?? source.outfit?.cycles ?? USUAL_CYCLES
+  const fairW = Math.max(1, source.continuousW.value * FAIR_SHARE)
+  const usableKwh = deliverableWh(middlePath(source), fairW) / 1000
+  return usableKwh > 0 ? source.price / (cycles * usableKwh) : null
+}
+
+/** How many outages' spoiled food a price is worth; null where the household set no value on it. */
+export function outagesOfFood(price: number, foodValue: number | undefined): number | null {
+  return foodValue ? price / foodValue : null
+}

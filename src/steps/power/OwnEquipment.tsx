@@ -1,0 +1,177 @@
+'use client'
+import { useState } from 'react'
+import { equipmentClass } from '@/catalog/equipment'
+import { usualNoLoadW } from '@/catalog/noLoad'
+import { LIMITS } from '@/core/plan/limits'
+import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
+import {
+  EQUIPMENT_COLUMNS,
+  type EquipmentRow,
+  type RefusedRow,
+  equipmentOfRows,
+  rowsOfEquipment,
+} from '@/core/storage/equipmentRows'
+import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import styles from './PowerPage.module.css'
+
+const NOTHING: never[] = []
+const MOST_BYTES = 2_000_000
+
+/** The household's own equipment beside the catalogue, in and out as a table. */
+export function OwnEquipment() {
+  const store = useHouseholdStore()
+  const equipment = useHousehold(({ household }) => household.equipment) ?? NOTHING
+  const systems = useHousehold(({ household }) => household.powerSystems)
+  const [refused, setRefused] = useState<RefusedRow[]>([])
+  const [said, setSaid] = useState('')
+  const { edit } = store.getState()
+
+  const read = async (file: File) => {
+    if (file.size > MOST_BYTES) {
+      setSaid('')
+      return setRefused([
+        { line: 0, message: 'the file is larger than 2 MB; a list of equipment has a few lines' },
+      ])
+    }
+    const { default: Papa } = await import('papaparse')
+    const { data } = Papa.parse<EquipmentRow>(await file.text(), {
+      header: true,
+      skipEmptyLines: 'greedy',
+      transformHeader: (header) => header.trim().toLowerCase(),
+    })
+    const found = equipmentOfRows(data, equipmentClass('station-1000').source, usualNoLoadW)
+    const room = LIMITS.equipment - equipment.length
+    const taken = found.equipment.slice(0, room).map((item) => ({ ...item, id: freshId(item.id, equipment) }))
+    if (taken.length) edit(keepEquipment([...equipment, ...taken]))
+    setSaid(`${taken.length} added.`)
+    setRefused([
+      ...found.refused,
+      ...(found.equipment.length > room
+        ? [{ line: 0, message: `${LIMITS.equipment} pieces at most; the rest was left out` }]
+        : []),
+      ...(data.length === 0
+        ? [{ line: 1, message: `no rows; the header is ${EQUIPMENT_COLUMNS.join(',')}` }]
+        : []),
+    ])
+  }
+  const write = async () => {
+    const { default: Papa } = await import('papaparse')
+    const text = Papa.unparse(rowsOfEquipment(equipment), { columns: [...EQUIPMENT_COLUMNS] })
+    const url = URL.createObjectURL(new Blob([`${text}\r\n`], { type: 'text/csv' }))
+    const link = Object.assign(document.createElement('a'), { href: url, download: 'equipment.csv' })
+    link.click()
+    URL.revokeObjectURL(url)
+  }
+  return (
+    <section className={styles.sources} aria-label="Your own equipment">
+      <h2>Your own equipment</h2>
+      <p className={styles.aside}>
+        Searched beside the catalogue; what you own costs nothing more. A CSV file with the header{' '}
+        <code>{EQUIPMENT_COLUMNS.slice(0, 4).join(',')}</code> and, where known,{' '}
+        <code>{EQUIPMENT_COLUMNS.slice(4).join(',')}</code>.
+      </p>
+      {equipment.length > 0 && (
+        <table className={styles.plain}>
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">Stored</th>
+              <th scope="col">Watts</th>
+              <th scope="col">Price</th>
+              <th scope="col">Owned</th>
+              <th scope="col">
+                <span className="visually-hidden">Acts</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {equipment.map((item) => (
+              <tr key={item.id}>
+                <th scope="row" dir="auto">
+                  {item.source.name}
+                </th>
+                <td>{formatEnergy(item.source.capacityWh.value)}</td>
+                <td>{formatWatts(item.source.continuousW.value)}</td>
+                <td>{item.source.price === null ? '–' : formatNumber(item.source.price)}</td>
+                <td>
+                  <input
+                    type="checkbox"
+                    aria-label={`${item.source.name} is yours`}
+                    checked={item.owned}
+                    onChange={(event) =>
+                      edit(
+                        keepEquipment(
+                          equipment.map((one) =>
+                            one.id === item.id ? { ...one, owned: event.target.checked } : one,
+                          ),
+                        ),
+                      )
+                    }
+                  />
+                </td>
+                <td>
+                  <button
+                    className="text-button"
+                    disabled={systems.length >= LIMITS.powerSystems}
+                    onClick={() => {
+                      const name = freshName(item.source.name, systems)
+                      edit(
+                        addPowerSystem({
+                          id: freshId(name, systems),
+                          name,
+                          sources: [{ ...structuredClone(item.source), id: 'main' }],
+                          note: item.note,
+                        }),
+                      )
+                    }}
+                  >
+                    as a candidate
+                  </button>{' '}
+                  <button
+                    className="text-button"
+                    onClick={() => edit(keepEquipment(equipment.filter(({ id }) => id !== item.id)))}
+                  >
+                    remove
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <div className={styles.tools}>
+        <label className={styles.file}>
+          Read a CSV file{' '}
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            onChange={(event) => {
+              const file = event.target.files?.[0]
+              event.target.value = ''
+              if (file) void read(file)
+            }}
+          />
+        </label>
+        {equipment.length > 0 && (
+          <button className="text-button" onClick={() => void write()}>
+            Write a CSV file
+          </button>
+        )}
+        <span aria-live="polite">{said}</span>
+      </div>
+      {refused.length > 0 && (
+        <div role="alert" className={styles.fails} data-testid="equipment-refused">
+          <ul>
+            {refused.map(({ line, message }) => (
+              <li key={`${line} ${message}`}>
+                {line > 0 ? `Line ${line}: ` : ''}
+                {message}.
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  )
+}

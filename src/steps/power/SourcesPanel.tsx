@@ -1,0 +1,172 @@
+'use client'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import { EQUIPMENT, sourceOf } from '@/catalog/equipment'
+import { LIMITS } from '@/core/plan/limits'
+import type { PowerSystem, Source } from '@/core/plan/power'
+import { formatDuration, formatEnergy } from '@/core/quantity/format'
+import { addSource, changeSource, freshId, freshName, hangLoad, removeSource } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
+import { SelectField } from '@/ui/field/SelectField'
+import { ChoiceMenu } from '@/ui/shell/lazy'
+import styles from './PowerPage.module.css'
+
+const BESIDE = 'beside'
+
+/** Several sources in one system: what takes over from what, what is away, and which load hangs where. */
+export function SourcesPanel({ system }: { system: PowerSystem }) {
+  const store = useHouseholdStore()
+  const plan = usePlan()
+  const mains = useHousehold(({ household }) => household.profile.mains)
+  const result = useHousehold(({ evaluation }) => evaluation.result)
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null)
+  const { edit } = store.getState()
+  const { sources } = system
+  const emptyOf = (id: string) =>
+    result.chains.flatMap((chain) => chain.sources).find(({ sourceId }) => sourceId === id)?.emptyMin.p50
+  const add = (index: number) => {
+    const item = EQUIPMENT[index]
+    const name = freshName(item.source.name, sources)
+    const source = sourceOf(item, freshId(name, sources), mains === '230 V' ? 230 : 120)
+    edit(addSource(system.id, { ...source, name }))
+  }
+  const heads = sources.filter(({ afterSourceId }) => afterSourceId === null)
+  return (
+    <section className={styles.sources} aria-label={`Sources of ${system.name}`}>
+      <h2>
+        {sources.length === 1 ? 'One source' : `${sources.length} sources`} in {system.name}
+      </h2>
+      {sources.length > 1 && (
+        <table className={styles.plain}>
+          <thead>
+            <tr>
+              <th scope="col">Source</th>
+              <th scope="col">Stored</th>
+              <th scope="col">Empty after</th>
+              <th scope="col">Its turn</th>
+              <th scope="col">Here</th>
+              <th scope="col">
+                <span className="visually-hidden">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {sources.map((source) => (
+              <tr key={source.id}>
+                <th scope="row" dir="auto">
+                  {source.name}
+                </th>
+                <td>{formatEnergy(source.capacityWh.value)}</td>
+                <td>{source.isAway ? 'away' : wordsFor(emptyOf(source.id))}</td>
+                <td>
+                  <SelectField
+                    cell
+                    label={`Turn of ${source.name}`}
+                    value={source.afterSourceId ?? BESIDE}
+                    options={turnsFor(source, sources)}
+                    onChange={(choice) =>
+                      edit(
+                        changeSource(system.id, source.id, {
+                          afterSourceId: choice === BESIDE ? null : choice,
+                        }),
+                      )
+                    }
+                  />
+                </td>
+                <td>
+                  <input
+                    type="checkbox"
+                    aria-label={`${source.name} is here`}
+                    checked={!source.isAway}
+                    disabled={!source.isAway && sources.filter(({ isAway }) => !isAway).length === 1}
+                    onChange={(event) =>
+                      edit(
+                        changeSource(system.id, source.id, {
+                          isAway: event.target.checked ? undefined : true,
+                        }),
+                      )
+                    }
+                  />
+                </td>
+                <td>
+                  <button className="text-button" onClick={() => edit(removeSource(system.id, source.id))}>
+                    remove
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {sources.some(({ afterSourceId }) => afterSourceId !== null) && (
+        <p className={styles.aside}>
+          At the swap the loads are plugged over and stop for that moment: network gear starts again, a
+          medical device may alarm. The empty one can meanwhile be charged elsewhere, or lent; untick it while
+          it is away.
+        </p>
+      )}
+      {heads.length > 1 && (
+        <>
+          <h3>What hangs where</h3>
+          <div className={styles.hangings}>
+            {plan.loads
+              .filter(({ tier }) => tier !== 'refuse')
+              .map((load) => (
+                <SelectField
+                  key={load.id}
+                  label={load.name}
+                  value={load.sourceId}
+                  options={heads.map(({ id, name }) => ({ value: id, words: name }))}
+                  onChange={(sourceId) => edit(hangLoad(system.id, load.id, sourceId))}
+                />
+              ))}
+          </div>
+        </>
+      )}
+      <Button
+        onClick={(event) => setAnchor(event.currentTarget)}
+        disabled={sources.length >= LIMITS.sources}
+        aria-haspopup="menu"
+      >
+        Add a source beside it
+      </Button>
+      {anchor && (
+        <ChoiceMenu
+          anchor={anchor}
+          onClose={() => setAnchor(null)}
+          choices={EQUIPMENT.map(({ id, source: { name } }, index) => ({
+            key: id,
+            words: name,
+            pick: () => add(index),
+          }))}
+        />
+      )}
+    </section>
+  )
+}
+
+function wordsFor(minutes: number | undefined): string {
+  if (minutes === undefined) return '–'
+  return minutes === Infinity ? 'not in sight' : formatDuration(minutes)
+}
+
+/** What a source may follow: any that nobody follows yet and that does not follow it. */
+function turnsFor(source: Source, sources: readonly Source[]) {
+  const follows = (one: Source, other: Source): boolean => {
+    if (one.afterSourceId === null) return false
+    if (one.afterSourceId === other.id) return true
+    const before = sources.find(({ id }) => id === one.afterSourceId)
+    return before ? follows(before, other) : false
+  }
+  return [
+    { value: BESIDE, words: 'beside the others' },
+    ...sources
+      .filter(
+        (other) =>
+          other.id !== source.id &&
+          !follows(other, source) &&
+          !sources.some(({ id, afterSourceId }) => afterSourceId === other.id && id !== source.id),
+      )
+      .map(({ id, name }) => ({ value: id, words: `after ${name}` })),
+  ]
+}

@@ -1,0 +1,53 @@
+'use client'
+import { formatMoment } from '@/core/plan/clock'
+import type { Bank, Source } from '@/core/plan/power'
+import { formatNumber, formatPercent } from '@/core/quantity/format'
+import { fractionPerReading } from '@/core/storage/restingVoltage'
+import { voltmeterReadings } from '@/core/storage/voltmeter'
+import { useHousehold, useScenario } from '@/ui/household/HouseholdContext'
+import styles from './bank.module.css'
+
+const MOMENTS = 5
+
+/** What a voltmeter at the battery will show along the middle run, and what it is worth. */
+export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
+  const { startsAt } = useScenario()
+  const result = useHousehold(({ evaluation }) => evaluation.result)
+  const chain = result.chains.find(({ sources }) => sources.some(({ sourceId }) => sourceId === source.id))
+  const own = chain?.sources.find(({ sourceId }) => sourceId === source.id)
+  if (!chain || !own || chain.suppliedMin === 0) return null
+  const meanW = (chain.energy.takenWh * 60) / chain.suppliedMin
+  const readings = voltmeterReadings(source.bank, own.band.p50, own.band.stepMin, meanW, MOMENTS)
+  const { chemistry } = source.bank.battery
+  const perReading = formatPercent(fractionPerReading(chemistry))
+  return (
+    <div>
+      <h3>What a voltmeter will show</h3>
+      <table className={styles.volts}>
+        <thead>
+          <tr>
+            <th scope="col">About</th>
+            <th scope="col">Charge</th>
+            <th scope="col">Under load</th>
+            <th scope="col">At rest</th>
+          </tr>
+        </thead>
+        <tbody>
+          {readings.map(({ atMin, fraction, loadedV, restingV }, i) => (
+            <tr key={i}>
+              <td>{formatMoment(startsAt, atMin, 10)}</td>
+              <td>{formatPercent(fraction)}</td>
+              <td>{formatNumber(loadedV, 1)} V</td>
+              <td>{formatNumber(restingV, 1)} V</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={styles.said}>
+        {chemistry === 'lifepo4'
+          ? `On LiFePO4 volts say little: a meter off by 0.05 V is off by ${perReading} of the charge. Count amp-hours instead.`
+          : `A meter off by 0.05 V is off by ${perReading} of the charge; at rest means an hour without load.`}
+      </p>
+    </div>
+  )
+}
