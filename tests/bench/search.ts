@@ -11,6 +11,7 @@ const ANYTHING: SearchConstraints = {
   budget: null,
   pieceKg: null,
   allowsFlooded: true,
+  allowsModifiedSine: true,
   gives240V: false,
   stations: true,
   banks: true,

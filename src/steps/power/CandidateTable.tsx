@@ -41,78 +41,80 @@ export function CandidateTable({ order }: { order: string }) {
     'data-other': system.id !== powerSystemId,
   })
   return (
-    <div className={styles.scroll}>
-      <table className={styles.table}>
-        <colgroup>
-          <col className={styles.labelColumn} />
-          <col className={styles.needColumn} />
-        </colgroup>
-        <thead>
-          <tr>
-            <th scope="row">
-              <span className="visually-hidden">Property</span>
-            </th>
-            <th scope="col" className={styles.need}>
-              You need
-            </th>
-            {contexts.map(({ system }) => (
-              <th key={system.id} scope="col" {...flags(system)}>
-                <button
-                  className={styles.head}
-                  aria-pressed={system.id === powerSystemId}
-                  onClick={() => store.getState().edit(choose({ powerSystemId: system.id }))}
-                >
-                  <span dir="auto">{system.name}</span>
-                  <small>
-                    {KIND_WORDS[system.sources[0].kind]}
-                    {system.id === powerSystemId ? ', chosen' : ''}
-                    {system.shown === 'pinned' ? ', pinned' : ''}
-                    {system.sources.length > 1 ? `, first of ${system.sources.length} sources` : ''}
-                  </small>
-                </button>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {ROW_GROUPS.map(({ title, rows }) => (
-            <Fragment key={title}>
-              <tr className={styles.group}>
-                <th scope="row" colSpan={2 + contexts.length}>
-                  {title}
-                </th>
-              </tr>
-              {rows.map((row) => (
-                <tr key={row.label}>
-                  <th scope="row">{row.label}</th>
-                  <td className={styles.need}>{row.need?.(chosen) ?? ''}</td>
-                  {contexts.map((context) => (
-                    <CandidateCell
-                      key={context.system.id}
-                      row={row}
-                      context={context}
-                      isChosen={context.system.id === powerSystemId}
-                      isDeciding={decidingRow(context) === row}
-                      flags={flags(context.system)}
-                    />
-                  ))}
-                </tr>
-              ))}
-            </Fragment>
-          ))}
-          {household.scenarios.length > 1 && (
-            <MatrixRows
-              scenarios={household.scenarios}
-              systems={contexts.map(({ system }) => system)}
-              cells={matrix}
-              flags={flags}
-            />
-          )}
-        </tbody>
-      </table>
+    <>
       <p className={styles.decides} data-testid="deciding">
         <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
       </p>
-    </div>
+      <div className={styles.scroll}>
+        <table className={styles.table}>
+          <colgroup>
+            <col className={styles.labelColumn} />
+            <col className={styles.needColumn} />
+          </colgroup>
+          <thead>
+            <tr>
+              <th scope="row">
+                <span className="visually-hidden">Property</span>
+              </th>
+              <th scope="col" className={styles.need}>
+                You need
+              </th>
+              {contexts.map(({ system }) => (
+                <th key={system.id} scope="col" {...flags(system)}>
+                  <button
+                    className={styles.head}
+                    aria-pressed={system.id === powerSystemId}
+                    onClick={() => store.getState().edit(choose({ powerSystemId: system.id }))}
+                  >
+                    <span dir="auto">{system.name}</span>
+                    <small>
+                      {KIND_WORDS[system.sources[0].kind]}
+                      {system.id === powerSystemId ? ', chosen' : ''}
+                      {system.shown === 'pinned' ? ', pinned' : ''}
+                      {system.sources.length > 1 ? `, first of ${system.sources.length} sources` : ''}
+                    </small>
+                  </button>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {ROW_GROUPS.map(({ title, rows }) => (
+              <Fragment key={title}>
+                <tr className={styles.group}>
+                  <th scope="row" colSpan={2 + contexts.length}>
+                    {title}
+                  </th>
+                </tr>
+                {rows.map((row) => (
+                  <tr key={row.label}>
+                    <th scope="row">{row.label}</th>
+                    <td className={styles.need}>{row.need?.(chosen) ?? ''}</td>
+                    {contexts.map((context) => (
+                      <CandidateCell
+                        key={context.system.id}
+                        row={row}
+                        context={context}
+                        isChosen={context.system.id === powerSystemId}
+                        isDeciding={decidingRow(context) === row}
+                        flags={flags(context.system)}
+                      />
+                    ))}
+                  </tr>
+                ))}
+                {title === 'How long' && household.scenarios.length > 1 && (
+                  <MatrixRows
+                    scenarios={household.scenarios}
+                    systems={contexts.map(({ system }) => system)}
+                    cells={matrix}
+                    flags={flags}
+                  />
+                )}
+              </Fragment>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
   )
 }

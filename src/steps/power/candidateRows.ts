@@ -140,6 +140,11 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
               : runsText(evaluation.result.reachesFraction)
             : '…',
       },
+    ],
+  },
+  {
+    title: 'What it gives',
+    rows: [
       {
         label: 'Stored',
         show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),

@@ -20,6 +20,8 @@ export interface SearchConstraints {
   budget: number | null
   pieceKg: number | null
   allowsFlooded: boolean
+  /** a modified sine wave harms motors and medical devices */
+  allowsModifiedSine: boolean
   gives240V: boolean
   stations: boolean
   banks: boolean
@@ -115,6 +117,8 @@ export function outBeforehand(candidate: SearchCandidate, want: SearchConstraint
     return `a piece weighs ${source.weightKg} kg`
   if (!want.allowsFlooded && source.bank?.battery.chemistry === 'flooded')
     return 'flooded batteries gas indoors'
+  if (!want.allowsModifiedSine && source.bank?.inverter?.wave === 'modified sine')
+    return 'a modified sine wave harms motors and medical devices'
   if (want.gives240V && !source.volts.includes(240)) return 'gives no 240 V'
   return null
 }

@@ -13,6 +13,7 @@ const ANYTHING: SearchConstraints = {
   budget: null,
   pieceKg: null,
   allowsFlooded: true,
+  allowsModifiedSine: true,
   gives240V: false,
   stations: true,
   banks: true,
@@ -51,6 +52,8 @@ describe('candidates', () => {
     expect(outBeforehand(station, { ...ANYTHING, budget: 3000 })).toBe('100 over the budget')
     expect(outBeforehand(station, { ...ANYTHING, pieceKg: 30 })).toBe('a piece weighs 45 kg')
     expect(outBeforehand(bank, { ...ANYTHING, allowsFlooded: false })).toMatch(/gas/)
+    const cheap = all.find(({ name }) => name.includes('modified sine'))!
+    expect(outBeforehand(cheap, { ...ANYTHING, allowsModifiedSine: false })).toMatch(/harms motors/)
     expect(outBeforehand(bank, { ...ANYTHING, gives240V: true })).toBe('gives no 240 V')
     expect(outBeforehand(station, ANYTHING)).toBeNull()
   })
@@ -111,8 +114,8 @@ describe('the search', () => {
       a.candidate.price! <= b.candidate.price! &&
       a.runtimeMin >= b.runtimeMin &&
       (a.candidate.price! < b.candidate.price! || a.runtimeMin > b.runtimeMin)
-    for (const one of judged.filter(({ runtimeMin }) => runtimeMin > 0)) {
-      if (front.includes(one)) expect(judged.some((other) => beats(other, one))).toBe(false)
+    for (const one of judged.filter(({ carries }) => carries)) {
+      if (front.includes(one)) expect(judged.some((other) => other.carries && beats(other, one))).toBe(false)
       else
         expect(
           front.some(

@@ -10,10 +10,14 @@ import { type RealisedDemand, realiseDemand } from './realisedDemand'
 import { runtimesOn } from './runtimes'
 
 export const SEARCH_RUNS = 200
+/** Watts short by no more than this share leave a candidate worth running, to tell how near it comes. */
+const NEARLY = 0.15
 
 /** How a candidate came out. */
 export interface Judged {
   candidate: SearchCandidate
+  /** whether it carries and starts everything */
+  carries: boolean
   /** runtime reached with the confidence asked for, worst scenario, minutes; the horizon at most */
   runtimeMin: number
   /** whether it outlasted the horizon */
@@ -50,6 +54,7 @@ export class Search {
   judge(candidate: SearchCandidate): Judged {
     const judged: Judged = {
       candidate,
+      carries: false,
       runtimeMin: 0,
       isBeyond: false,
       byScenario: [],
@@ -57,9 +62,10 @@ export class Search {
       missedBy: 1,
     }
     if (judged.why !== null) return judged
+    let refusal: ReturnType<Search['refusal']> = null
     for (const plan of this.plans) {
-      const refusal = this.refusal(plan, candidate)
-      if (refusal) return { ...judged, ...refusal }
+      refusal ??= this.refusal(plan, candidate)
+      if (refusal && refusal.missedBy > NEARLY) return { ...judged, ...refusal }
     }
     let worst = Infinity
     for (const demand of this.demands) {
@@ -79,7 +85,10 @@ export class Search {
     }
     judged.isBeyond = worst === Infinity
     judged.runtimeMin = Math.min(worst, ...this.demands.map(({ horizonMin }) => horizonMin))
-    if (judged.why === null) judged.missedBy = 0
+    judged.carries = refusal === null
+    const missedHours = judged.why === null ? 0 : judged.missedBy
+    judged.missedBy = missedHours + (refusal?.missedBy ?? 0)
+    if (refusal) judged.why = judged.why === null ? refusal.why : `${refusal.why}; ${judged.why}`
     return judged
   }
 
@@ -138,7 +147,7 @@ export function ranked(all: readonly Judged[], goal: Goal): Judged[] {
 
 /** Those that no other beats in price and hours at once, cheapest first; those that carry nothing left out. */
 export function frontOf(all: readonly Judged[]): Judged[] {
-  const run = all.filter(({ candidate, runtimeMin }) => candidate.price !== null && runtimeMin > 0)
+  const run = all.filter(({ candidate, carries }) => candidate.price !== null && carries)
   const byPrice = [...run].sort(
     (a, b) => a.candidate.price! - b.candidate.price! || b.runtimeMin - a.runtimeMin,
   )

@@ -23,6 +23,7 @@ const BEGIN: SearchConstraints = {
   budget: null,
   pieceKg: null,
   allowsFlooded: false,
+  allowsModifiedSine: false,
   gives240V: false,
   stations: true,
   banks: true,
@@ -131,6 +132,12 @@ export function SearchPanel() {
             words="flooded batteries too (outside, vented)"
             on={want.allowsFlooded}
             onChange={(allowsFlooded) => change({ allowsFlooded })}
+          />
+          <CheckField
+            label=""
+            words="modified sine too (no motors, no medical devices)"
+            on={want.allowsModifiedSine}
+            onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
           />
           <CheckField
             label="It must"
