@@ -12,9 +12,16 @@ import {
   session,
 } from '../../../tests/support/samplePlan'
 import { findLevers, pauseWords, rankLevers, runtimesOf, withChange } from './levers'
+import { bankOf } from '@/catalog/equipment'
+import { simulate } from '../simulation/simulate'
 import { measureNext } from './measureNext'
+import { findPowerLevers } from './powerLevers'
 
-const ids = (plan: Parameters<typeof findLevers>[0]) => findLevers(plan).map(({ id }) => id)
+/** ids of the levers on loads */
+const ids = (plan: Parameters<typeof findLevers>[0]) =>
+  findLevers(plan)
+    .filter(({ change }) => 'loadId' in change)
+    .map(({ id }) => id)
 
 describe('levers', () => {
   const cold = (more = {}) => loadOf(coldBox(150, 60), { id: 'box', name: 'Box', ...more })
@@ -33,6 +40,7 @@ describe('levers', () => {
       'boiler set-back',
       'net night',
       'coffee drop',
+      'net direct current',
     ])
   })
 
@@ -63,7 +71,9 @@ describe('levers', () => {
       const gained = mean(runtimesOf(withChange(plan, lever.change), 40, 1)) - mean(runtimesOf(plan, 40, 1))
       expect(lever.gainH).toBeCloseTo(gained, 6)
     }
-    expect([...first].sort((a, b) => b.gainH - a.gainH)).toEqual(first)
+    const free = first.filter(({ isBought }) => !isBought)
+    expect([...free].sort((a, b) => b.gainH - a.gainH)).toEqual(free)
+    expect(first.slice(0, free.length)).toEqual(free)
   })
 
   test('a box put off does not save what it was off for: it catches up', () => {
@@ -110,5 +120,40 @@ describe('what to measure next', () => {
       ],
     )
     expect(measureNext(plan, 200)[0]).toMatchObject({ loadId: null, name: expect.stringMatching(/own draw/) })
+  })
+})
+
+describe('what equipment would gain', () => {
+  const router = loadOf(constant(12), { id: 'net', name: 'Router' })
+
+  test('a station: an expansion, and network gear on direct current', () => {
+    const plan = planWith([router, loadOf(constant(100))])
+    const found = findPowerLevers(plan)
+    expect(found.map(({ id }) => id)).toEqual(['main expansion', 'net direct current'])
+    expect(found[0].note).toBe('780 USD, 22 kg')
+    const ranked = rankLevers(plan, 20)
+    const gain = (id: string) => ranked.find((lever) => lever.id === id)!.gainH
+    // twice the watt-hours last about twice as long
+    const base = simulate(plan, { runs: 20 }).runtimeMin.p50 / 60
+    expect(gain('main expansion')).toBeGreaterThan(0.8 * base)
+  })
+
+  test('a bank: a row more, and a smaller inverter where this one is much too large', () => {
+    const bank = bankOf('lfp-12-100', 2, 1, 'inverter-3000-24', 'bank')
+    const found = findPowerLevers(planWith([loadOf(constant(60))], [bank]))
+    expect(found.map(({ id }) => id)).toEqual(['main row', 'main inverter'])
+    const [row, inverter] = found.map(({ change }) => ('source' in change ? change.source : null)!)
+    expect(row.capacityWh.value).toBe(2 * bank.capacityWh.value)
+    expect(inverter.noLoadW.value).toBeLessThan(bank.noLoadW.value / 2)
+    expect(inverter.continuousW.value).toBe(300)
+    const needed = findPowerLevers(planWith([loadOf(constant(2500))], [bank]))
+    expect(needed.map(({ id }) => id)).toEqual(['main row'])
+  })
+
+  test('what is away, and medical devices, are left alone', () => {
+    const away = { ...exactSource(), isAway: true }
+    const here = { ...exactSource(), id: 'here', outfit: undefined }
+    const loads = [{ ...router, sourceId: 'here', medical: true }]
+    expect(findPowerLevers(planWith(loads, [away, here]))).toEqual([])
   })
 })

@@ -1,17 +1,15 @@
 import type { Plan } from '../plan/document'
 import type { DayWindow } from '../plan/clock'
-import type { Load, Steering } from '../plan/schema'
+import type { Load, Source, Steering } from '../plan/schema'
+import { findPowerLevers } from './powerLevers'
 import { formatMoment } from '../plan/clock'
 import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED, runAll } from '../simulation/simulate'
 import { outdoorC } from '../weather/temperature'
 
-/** What a lever does to a load in this outage. */
-export interface LeverChange {
-  loadId: string
-  on?: boolean
-  steering?: Steering
-}
+/** What a lever does to a load in this outage, or to a source for good. */
+export type LeverChange =
+  { loadId: string; on?: boolean; steering?: Steering; volts?: 12 } | { sourceId: string; source: Source }
 
 /** Something that can be done, in words, and what it would gain. */
 export interface Lever {
@@ -21,6 +19,8 @@ export interface Lever {
   /** what it costs, or what must be heeded */
   note: string
   change: LeverChange
+  /** has to be bought: told after what costs nothing */
+  isBought?: true
 }
 
 export interface RankedLever extends Lever {
@@ -41,13 +41,16 @@ const NETWORK = /network|router|fibre|modem|switch|satellite|internet/i
 
 /** Every lever the program sees in a plan: none that changes nothing, none on what is already off. */
 export function findLevers(plan: Plan): Lever[] {
-  return plan.loads.filter((load) => leftOutWhy(load, plan) === null).flatMap((load) => leversOf(load, plan))
+  return [
+    ...plan.loads.filter((load) => leftOutWhy(load, plan) === null).flatMap((load) => leversOf(load, plan)),
+    ...findPowerLevers(plan),
+  ]
 }
 
 function leversOf(load: Load, plan: Plan): Lever[] {
   const { behaviour, name, steering, tier } = load
   const levers: Lever[] = []
-  const lever = (id: string, words: string, note: string, change: Omit<LeverChange, 'loadId'>) =>
+  const lever = (id: string, words: string, note: string, change: { on?: boolean; steering?: Steering }) =>
     levers.push({ id: `${load.id} ${id}`, words, note, change: { loadId: load.id, ...change } })
   const steer = (more: Steering): { steering: Steering } => ({ steering: { ...steering, ...more } })
   const night = asleepOf(plan)
@@ -122,7 +125,7 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       { on: false },
     )
   // two ways to the same thing are told once: the one without electricity, which says how
-  const offs = levers.filter(({ change }) => change.on === false)
+  const offs = levers.filter(({ change }) => 'on' in change && change.on === false)
   return offs.length < 2 ? levers : levers.filter(({ id }) => id !== `${load.id} drop`)
 }
 
@@ -137,12 +140,25 @@ const warmestC = ({ scenario }: Plan) =>
   Math.max(...Array.from({ length: 24 }, (_, h) => outdoorC(scenario.outdoor, h)))
 
 /** The plan with a lever applied; the plan handed in stays as it is. */
-export function withChange(plan: Plan, { loadId, on, steering }: LeverChange): Plan {
+export function withChange(plan: Plan, change: LeverChange): Plan {
+  if ('sourceId' in change) {
+    const { powerSystem } = plan
+    const sources = powerSystem.sources.map((source) =>
+      source.id === change.sourceId ? change.source : source,
+    )
+    return { ...plan, powerSystem: { ...powerSystem, sources } }
+  }
+  const { loadId, on, steering, volts } = change
   return {
     ...plan,
     loads: plan.loads.map((load) =>
       load.id === loadId
-        ? { ...load, ...(on === undefined ? {} : { on }), ...(steering ? { steering } : {}) }
+        ? {
+            ...load,
+            ...(on === undefined ? {} : { on }),
+            ...(steering ? { steering } : {}),
+            ...(volts ? { volts } : {}),
+          }
         : load,
     ),
   }
@@ -153,7 +169,7 @@ const RUNS = 60
 const LEAST_GAIN_H = 0.05
 
 /**
- * The levers by hours gained, most first. Every variant runs with the same draws, load by load, so that the order
+ * The levers by hours gained, most first, those that cost nothing before those that do. Every variant runs with the same draws, load by load, so that the order
  * does not flicker from one look to the next; runs that outlast the horizon count as long as it is.
  */
 export function rankLevers(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): RankedLever[] {
@@ -166,7 +182,7 @@ export function rankLevers(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): Ranked
       return { ...lever, gainH: gained / runs / 60 }
     })
     .filter(({ gainH }) => gainH >= LEAST_GAIN_H)
-    .sort((a, b) => b.gainH - a.gainH)
+    .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gainH - a.gainH)
 }
 
 /** Runtime of every run, minutes, the horizon at most; first end among the chains. */

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration } from '@/core/quantity/format'
 import { type RankedLever, withChange } from '@/core/sizing/levers'
-import { changeStanding, tidySteering } from '@/ui/household/edits'
+import { changeLoad, changeSource, changeStanding, tidySteering } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { usePageKeys } from '@/ui/shell/useShortcuts'
@@ -20,10 +20,13 @@ export function BuysHours({ plan }: { plan: Plan }) {
   const [done, setDone] = useState<{ words: string; after: unknown } | null>(null)
   const [all, setAll] = useState(false)
   const apply = ({ change, words }: RankedLever) => {
-    const { on, steering } = withChange(plan, change).loads.find(({ id }) => id === change.loadId)!
-    store
-      .getState()
-      .edit(changeStanding(change.loadId, { on, ...(steering ? { steering: tidySteering(steering) } : {}) }))
+    const { edit } = store.getState()
+    if ('sourceId' in change) edit(changeSource(plan.powerSystem.id, change.sourceId, change.source))
+    else if (change.volts) edit(changeLoad(change.loadId, { volts: change.volts }))
+    else {
+      const { on, steering } = withChange(plan, change).loads.find(({ id }) => id === change.loadId)!
+      edit(changeStanding(change.loadId, { on, ...(steering ? { steering: tidySteering(steering) } : {}) }))
+    }
     setDone({ words, after: store.getState().household })
   }
   const undo = () => {
@@ -33,7 +36,11 @@ export function BuysHours({ plan }: { plan: Plan }) {
   }
   usePageKeys({ b: () => levers?.[0] && apply(levers[0]), u: undo })
   const known = new Set(plan.loads.filter(({ on }) => on).map(({ id }) => id))
-  const shown = (levers ?? []).filter(({ change }) => known.has(change.loadId))
+  const shown = (levers ?? []).filter(({ change }) =>
+    'sourceId' in change
+      ? plan.powerSystem.sources.some(({ id }) => id === change.sourceId)
+      : known.has(change.loadId),
+  )
   return (
     <section aria-label="What buys hours">
       <h2>What buys hours</h2>
@@ -49,7 +56,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
       {levers === null && <p className={styles.note}>Trying what could be left off…</p>}
       {levers !== null && shown.length === 0 && (
         <p className={styles.note}>
-          Nothing that can be left off or set back would gain as much as a few minutes.
+          Nothing that can be left off, set back or added would gain as much as a few minutes.
         </p>
       )}
       <ol className={styles.levers}>
@@ -65,7 +72,10 @@ export function BuysHours({ plan }: { plan: Plan }) {
                     <kbd>b</kbd>
                   </>
                 )}
-                <small>{lever.note}</small>
+                <small>
+                  {lever.isBought && 'to buy: '}
+                  {lever.note}
+                </small>
               </span>
             </button>
           </li>
