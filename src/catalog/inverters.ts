@@ -11,6 +11,8 @@ export interface InverterClass {
 interface Figures {
   dcVolts: 12 | 24 | 48
   watts: number
+  /** volt-amps, where they are more than the watts */
+  va?: number
   kg: number
   price: number
   chargerA?: number
@@ -27,6 +29,7 @@ function inverter(id: string, name: string, figures: Figures): InverterClass {
   const {
     dcVolts,
     watts,
+    va = watts / 0.8,
     kg,
     price,
     chargerA = 0,
@@ -39,7 +42,7 @@ function inverter(id: string, name: string, figures: Figures): InverterClass {
     id,
     inverter: {
       name,
-      continuousVa: watts,
+      continuousVa: va,
       continuousW: rated(watts),
       surgeW: rated(2 * watts),
       surgeS: quantity(2, 's', 'typical', { times: 2 }),
@@ -82,7 +85,8 @@ export const INVERTERS: readonly InverterClass[] = [
   inverter('inverter-1500-24', '1.5 kW inverter, 24 V', { dcVolts: 24, watts: 1500, kg: 6, price: 320 }),
   inverter('inverter-3000-24', '3 kVA inverter-charger, 24 V, 120/240 V', {
     dcVolts: 24,
-    watts: 3000,
+    watts: 2400,
+    va: 3000,
     kg: 23,
     price: 1100,
     chargerA: 70,
@@ -90,7 +94,8 @@ export const INVERTERS: readonly InverterClass[] = [
   }),
   inverter('inverter-3000-48', '3 kVA inverter-charger, 48 V, 120/240 V', {
     dcVolts: 48,
-    watts: 3000,
+    watts: 2400,
+    va: 3000,
     kg: 24,
     price: 1150,
     chargerA: 40,
@@ -98,7 +103,8 @@ export const INVERTERS: readonly InverterClass[] = [
   }),
   inverter('inverter-5000-48', '5 kVA inverter-charger, 48 V, 120/240 V', {
     dcVolts: 48,
-    watts: 5000,
+    watts: 4000,
+    va: 5000,
     kg: 32,
     price: 1700,
     chargerA: 70,

@@ -2,12 +2,14 @@ import { expose } from 'comlink'
 import { evaluate } from '@/core/sizing/evaluate'
 import { rankLevers } from '@/core/sizing/levers'
 import { measureNext } from '@/core/sizing/measureNext'
+import { openersOf } from '@/core/sizing/openers'
 import type { SimulationJobs } from './simulationJobs'
 
 const jobs: SimulationJobs = {
   evaluate,
   rankLevers: (plan) => rankLevers(plan),
   measureNext: (plan) => measureNext(plan),
+  openers: (plan, stock) => openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
 }
 
 expose(jobs)

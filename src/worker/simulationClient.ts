@@ -3,6 +3,8 @@ import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { MeasureNext } from '@/core/sizing/measureNext'
+import type { Opener } from '@/core/sizing/openers'
+import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationJobs } from './simulationJobs'
 
 /** A worker that runs plans off the page's own thread, begun on first use. */
@@ -25,6 +27,11 @@ export class SimulationClient {
   /** What is worth measuring, ranked. */
   measureNext(plan: Plan): Promise<MeasureNext[]> {
     return this.jobs().measureNext(plan)
+  }
+
+  /** What would open the gates that are shut. */
+  openers(plan: Plan, stock: SearchStock): Promise<Opener[]> {
+    return this.jobs().openers(plan, stock)
   }
 
   /**

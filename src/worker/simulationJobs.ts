@@ -2,6 +2,8 @@ import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { MeasureNext } from '@/core/sizing/measureNext'
+import type { Opener } from '@/core/sizing/openers'
+import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationOptions } from '@/core/simulation/simulate'
 
 /** What the simulation worker does for a page. */
@@ -9,4 +11,5 @@ export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
   rankLevers(plan: Plan): RankedLever[]
   measureNext(plan: Plan): MeasureNext[]
+  openers(plan: Plan, stock: SearchStock): Opener[]
 }

@@ -7,9 +7,11 @@ import { type Requirement, requirementOf } from './requirement'
 
 /** One limit of a source against what its loads ask of it. */
 export interface Strain {
+  unit: 'W' | 'VA'
   /** which part of the source it is: all its outlets together unless said */
   part: string
   requirement: Requirement
+  /** W, or VA where that is the limit */
   neededW: number
   limitW: number
   /** the label's value behind the limit */
@@ -33,8 +35,15 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
   const mains = loads.filter((load) => !isDc(load))
   const askedBy = (some: readonly Load[]) => requirementOf(some, ...asked(plan))
   const strains: Strain[] = []
-  const add = (part: string, requirement: Requirement, limit: Quantity, limitW: number) =>
+  const add = (
+    part: string,
+    requirement: Requirement,
+    limit: Quantity,
+    limitW: number,
+    unit: Strain['unit'] = 'W',
+  ) =>
     strains.push({
+      unit,
       part,
       requirement,
       neededW: requirement.runningW,
@@ -44,6 +53,11 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
     })
   const hotWords = hot < 1 ? 'in this heat' : ''
   add(hotWords, askedBy(mains), source.continuousW, source.continuousW.value * hot)
+  const inverter = source.bank?.inverter
+  if (inverter) {
+    const limit = { ...source.continuousW, value: inverter.continuousVa }
+    add('', askedBy(mains.map(inVoltAmps)), limit, inverter.continuousVa, 'VA')
+  }
   if (outfit?.legW) {
     for (const leg of ['A', 'B'] as const) {
       const onLeg = mains.filter((load) => load.volts === 120 && load.leg === leg)
@@ -74,6 +88,7 @@ export function startStrains(source: Source, loads: readonly Load[], plan: Plan)
   const of = (some: readonly Load[], part: string, limit: Quantity): Strain => {
     const requirement = requirementOf(some, ...asked(plan))
     return {
+      unit: 'W',
       part,
       requirement,
       neededW: requirement.startW,
@@ -96,6 +111,25 @@ const asked = (plan: Plan) =>
 
 const byPeak = (loads: readonly Load[]) =>
   [...loads].sort((a, b) => peakRunningW(b.behaviour) - peakRunningW(a.behaviour))
+
+/** Motors draw more volt-amps than watts. Common practice, no source. */
+const MOTOR_POWER_FACTOR = 0.75
+
+/** A load as the inverter's volt-amps see it. */
+function inVoltAmps(load: Load): Load {
+  const { behaviour } = load
+  const isMotor =
+    behaviour.kind === 'pump' || (behaviour.kind === 'cycling' && behaviour.drive?.kind !== 'inverter')
+  if (!isMotor) return load
+  const { runningW } = behaviour
+  return {
+    ...load,
+    behaviour: {
+      ...behaviour,
+      runningW: { ...runningW, value: runningW.value / MOTOR_POWER_FACTOR },
+    } as Load['behaviour'],
+  }
+}
 
 /** A 240 V load as each leg sees it. */
 function halved(load: Load): Load {

@@ -120,9 +120,12 @@ export function carriesWorking(plan: Plan, gate: PowerGate): Working {
   const steps: WorkingStep[] = [
     {
       label: `Running together, ${formatMoment(plan.scenario.startsAt, gate.requirement.runningAtMin)}`,
-      formula: 'sum of running watts of all that may run at that hour',
+      formula:
+        gate.unit === 'VA'
+          ? 'sum of volt-amps of all that may run at that hour: running watts, motors ÷ 0.75'
+          : 'sum of running watts of all that may run at that hour',
       values: gate.requirement.running.map((load) => wattsValue(load, (l) => l.behaviour.runningW.value)),
-      result: formatWatts(gate.neededW),
+      result: wattsOf(gate, gate.neededW),
     },
     limitStep(`${gate.source.name}: continuous limit${gate.part && `, ${gate.part}`}`, gate),
   ]
@@ -197,17 +200,16 @@ export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, o
 
 export type WorkingKey = keyof ReturnType<typeof workingsOf>
 
+const wattsOf = ({ unit }: PowerGate, watts: number) => formatWatts(watts).replace(/W$/, unit)
+
 function limitStep(label: string, gate: PowerGate): WorkingStep {
-  const { limit, limitW } = gate
-  const margin = limitW - gate.neededW
+  const { limit, limitW, neededW } = gate
+  const margin = limitW - neededW
   return {
     label,
     formula: 'limit − needed',
-    values: [
-      value('limit', limit, formatWatts(limitW)),
-      { name: 'needed', value: formatWatts(gate.neededW) },
-    ],
-    result: margin >= 0 ? `${formatWatts(margin)} to spare` : `${formatWatts(-margin)} over`,
+    values: [value('limit', limit, wattsOf(gate, limitW)), { name: 'needed', value: wattsOf(gate, neededW) }],
+    result: margin >= 0 ? `${wattsOf(gate, margin)} to spare` : `${wattsOf(gate, -margin)} over`,
   }
 }
 

@@ -7,6 +7,7 @@ import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext
 import { CandidateCell } from './CandidateCell'
 import { decidingRow, decidingWords, inOrder, ROW_GROUPS, type RowContext } from './candidateRows'
 import styles from './PowerPage.module.css'
+import { ChosenNotes } from './ChosenNotes'
 import { MatrixRows } from './MatrixRows'
 import { useCandidateEvaluations } from './useCandidateEvaluations'
 import { useScenarioMatrix } from './useScenarioMatrix'
@@ -45,6 +46,7 @@ export function CandidateTable({ order }: { order: string }) {
       <p className={styles.decides} data-testid="deciding">
         <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
       </p>
+      <ChosenNotes />
       <div className={styles.scroll}>
         <table className={styles.table}>
           <colgroup>

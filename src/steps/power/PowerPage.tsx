@@ -7,6 +7,7 @@ import type { PowerSystem } from '@/core/plan/power'
 import {
   addPowerSystem,
   changePowerSystem,
+  changeProfile,
   choose,
   freshId,
   freshName,
@@ -14,6 +15,7 @@ import {
 } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
 import { TextField } from '@/ui/field/TextField'
 import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useAddKey } from '@/ui/shell/useShortcuts'
@@ -41,6 +43,7 @@ export function PowerPage() {
   const store = useHouseholdStore()
   const systems = useHousehold((state) => state.household.powerSystems)
   const mains = useHousehold((state) => state.household.profile.mains)
+  const foodValue = useHousehold((state) => state.household.profile.foodValue)
   const chosen = usePowerSystem()
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const { edit } = store.getState()
@@ -95,12 +98,15 @@ export function PowerPage() {
         <Button onClick={addBank} disabled={isFull}>
           Build a bank
         </Button>
+        <Button onClick={() => document.getElementById('search')?.scrollIntoView({ block: 'start' })}>
+          Let it be found
+        </Button>
         <button className="text-button" onClick={duplicate} disabled={isFull}>
-          Duplicate {chosen.name}
+          Duplicate it
         </button>
         {systems.length > 1 && (
           <button className="text-button" onClick={() => edit(removePowerSystem(chosen.id))}>
-            Remove it (undo brings it back)
+            Remove it
           </button>
         )}
         <button
@@ -164,6 +170,13 @@ export function PowerPage() {
           value={chosen.name}
           maxLength={LIMITS.nameLength}
           onChange={(name) => edit(changePowerSystem(chosen.id, { name }), `${chosen.id} name`)}
+        />
+        <UnitField
+          label="Food at stake"
+          kind="money"
+          value={foodValue ?? 0}
+          check={(value) => (value > 100_000 ? 'What a spoiled refrigerator and freezer would cost.' : null)}
+          onChange={(value) => edit(changeProfile({ foodValue: value > 0 ? value : undefined }), 'food')}
         />
         <TextField
           label="Note"

@@ -13,7 +13,7 @@ import type { Quantity } from '@/core/quantity/quantity'
 import type { MeasureKind } from '@/core/quantity/parse'
 import { chemistryOf, refillHours } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
-import { pricePerLifeKwh } from '@/core/sizing/money'
+import { outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { runsText } from '@/core/sizing/answer'
 
@@ -69,10 +69,14 @@ const lastsRow: CandidateRow = {
 const runningRow: CandidateRow = {
   label: 'Running watts',
   follows: true,
-  need: (context) => (gates(context) ? formatWatts(gates(context)!.carries.neededW) : '…'),
+  need: (context) => {
+    const carries = gates(context)?.carries
+    return carries ? formatWatts(carries.neededW).replace(/W$/, carries.unit) : '…'
+  },
   show: (context) => {
     const carries = gates(context)?.carries
     const watts = shownQuantity(context.source.continuousW, formatWatts)
+    if (carries?.unit === 'VA') return formatWatts(carries.limitW).replace(/W$/, 'VA')
     return carries?.part ? `${formatWatts(carries.limitW)}, ${carries.part}` : watts
   },
   fails: (context) => {
@@ -284,6 +288,10 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
           source.price === null ? '–' : `${formatNumber(source.price, 0)} ${plan.household.currency}`,
         setting: 'price',
       },
+      plain('In outages of lost food', ({ source, plan }) => {
+        const outages = source.price === null ? null : outagesOfFood(source.price, plan.household.foodValue)
+        return outages === null ? '–' : `${formatNumber(outages, 1)} ×`
+      }),
       plain('A usable kWh, over its life', ({ source, plan }) => {
         const price = pricePerLifeKwh(source)
         return price === null ? '–' : `${formatNumber(price, 2)} ${plan.household.currency}`
@@ -350,8 +358,9 @@ export function decidingWords(context: RowContext): string {
     return `${load.name} wants ${load.volts} V, which it does not give.`
   }
   if (row === runningRow) {
-    const { neededW, limitW, part, binding } = found.carries
-    return `${formatWatts(neededW)} may run together${part && ` (${part})`}, ${formatWatts(limitW)} is given; the largest is ${binding?.name}.`
+    const { neededW, limitW, part, binding, unit } = found.carries
+    const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
+    return `${watts(neededW)} may run together${part && ` (${part})`}, ${watts(limitW)} is given; the largest is ${binding?.name}.`
   }
   if (row === startsRow) {
     const { neededW, limitW, part, binding } = found.starts

@@ -52,10 +52,10 @@ export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
   ]
 }
 
-function powerFigure({ verdict, neededW, limitW }: PowerGate) {
+function powerFigure({ verdict, neededW, limitW, unit }: PowerGate) {
   return {
     verdict,
-    need: formatWatts(neededW),
+    need: formatWatts(neededW).replace(/W$/, unit),
     of: `of ${formatNumber(limitW, 0)}`,
     bar: barOf(neededW, limitW),
   }
@@ -67,8 +67,9 @@ function barOf(value: number, limit: number) {
   return span > 0 ? { fill: value / span, mark: limit / span } : { fill: 0, mark: 0.8 }
 }
 
-function carriesDetail({ wrongVoltage, binding, neededW, limitW, part }: PowerGate): string {
+function carriesDetail({ wrongVoltage, binding, neededW, limitW, part, unit }: PowerGate): string {
+  const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
   if (wrongVoltage.length) return `${wrongVoltage[0].name} wants ${wrongVoltage[0].volts} V`
-  if (neededW > limitW) return `${formatWatts(neededW - limitW)} over${part && `, ${part}`}`
-  return binding ? `${formatWatts(limitW - neededW)} to spare${part && `, ${part}`}` : 'nothing runs'
+  if (neededW > limitW) return `${watts(neededW - limitW)} over${part && `, ${part}`}`
+  return binding ? `${watts(limitW - neededW)} to spare${part && `, ${part}`}` : 'nothing runs'
 }

@@ -100,7 +100,7 @@ export class Search {
     const [carry] = carryStrains(source, loads, plan)
     if (carry.neededW > carry.limitW)
       return {
-        why: `carries ${formatWatts(carry.limitW)}${carry.part && `, ${carry.part}`}, ${formatWatts(carry.neededW)} run together`,
+        why: `carries ${inUnit(carry.limitW, carry.unit)}${carry.part && `, ${carry.part}`}, ${inUnit(carry.neededW, carry.unit)} run together`,
         missedBy: carry.neededW / Math.max(1, carry.limitW) - 1,
       }
     const [start] = startStrains(source, loads, plan)
@@ -112,6 +112,8 @@ export class Search {
     return null
   }
 }
+
+const inUnit = (watts: number, unit: 'W' | 'VA') => formatWatts(watts).replace(/W$/, unit)
 
 const carriedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
 

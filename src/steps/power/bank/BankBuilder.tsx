@@ -183,7 +183,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
             ]}
             onChange={(where) => store.getState().edit(changeSource(system.id, source.id, { where }))}
           />
-          {bank.battery.chemistry !== 'lifepo4' && (
+          {bank.battery.chemistry === 'flooded' && (
             <SelectField
               label="Half used is"
               value={bank.halfUsedSchool}

@@ -65,7 +65,7 @@ export function SearchPanel() {
   }
 
   return (
-    <section className={styles.search} aria-label="Search the catalogue">
+    <section id="search" className={styles.search} aria-label="Search the catalogue">
       <h2>Let it be found</h2>
       <p className={styles.lead}>
         Every station with its expansions and every bank of batteries, rows and inverters that fit each other,
@@ -129,13 +129,13 @@ export function SearchPanel() {
           />
           <CheckField
             label=""
-            words="flooded batteries too (outside, vented)"
+            words="flooded ones too, outdoors"
             on={want.allowsFlooded}
             onChange={(allowsFlooded) => change({ allowsFlooded })}
           />
           <CheckField
             label=""
-            words="modified sine too (no motors, no medical devices)"
+            words="modified sine too: no motors"
             on={want.allowsModifiedSine}
             onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
           />

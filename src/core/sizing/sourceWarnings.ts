@@ -1,0 +1,71 @@
+import type { Plan } from '../plan/document'
+import type { Source } from '../plan/power'
+import { formatNumber, formatWatts } from '../quantity/format'
+import { expectedW } from '../simulation/expected'
+import { hoursOf, leftOutWhy, weatherOf } from '../simulation/compile'
+import { chemistryOf } from '../storage/bank'
+import { coldShareOf } from '../simulation/coldShare'
+
+/** Lead-acid or cold LiFePO4 that gives less than this is worth a word. */
+const COLD_SHARE = 0.95
+
+/**
+ * What no gate measures and yet breaks a night: a unit that goes to sleep, that stands too cold or too hot,
+ * a gap at the switch-over, a wave that harms, a car that stays awake.
+ *
+ * @returns sentences, the gravest first
+ */
+export function sourceWarnings(source: Source, plan: Plan): string[] {
+  const loads = plan.loads.filter((load) => load.sourceId === source.id && leftOutWhy(load, plan) === null)
+  if (loads.length === 0) return []
+  const { outfit, bank } = source
+  const warnings: string[] = []
+  const weather = weatherOf(plan.scenario, hoursOf(plan.scenario.durationH * 60))
+  const around = weather[source.where ?? 'indoors']
+  const coldest = Math.min(...around)
+  const hottest = Math.max(...around)
+  const medical = loads.find((load) => load.medical)
+
+  const search = bank?.inverter?.search
+  const sleep = outfit?.sleep
+  const threshold = sleep?.belowW ?? search?.belowW ?? 0
+  const steadyW = loads
+    .filter(({ behaviour }) => behaviour.kind === 'constant')
+    .reduce((sum, load) => sum + expectedW(load, plan.scenario), 0)
+  if (threshold > 0 && steadyW < threshold)
+    warnings.push(
+      sleep
+        ? `It switches its outlets off when less than ${formatWatts(threshold)} is drawn for ${formatNumber(sleep.afterMin)} min; ${formatWatts(steadyW)} is drawn at the quietest. Turn that off, or the night ends there.`
+        : `In search mode it feeds nothing under ${formatWatts(threshold)}; ${formatWatts(steadyW)} is drawn at the quietest. Small loads go out between the large ones.`,
+    )
+  if (outfit && coldest < outfit.dischargeC.lowC)
+    warnings.push(
+      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest)} °C where it stands.`,
+    )
+  if (outfit && hottest > outfit.dischargeC.highC)
+    warnings.push(
+      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest)} °C where it stands.`,
+    )
+  if (chemistryOf(source) === 'lifepo4' && coldest < 0)
+    warnings.push('It must not be charged below 0 °C: bring it in, or use one that heats itself.')
+  const share = coldShareOf(source, weather, plan.scenario.durationH)
+  if (share < COLD_SHARE)
+    warnings.push(`In this cold it gives ${formatNumber(share * 100)} % of its capacity; that is counted.`)
+  if (bank?.inverter?.wave === 'modified sine') {
+    const harmed = medical ?? loads.find(({ behaviour }) => ['cycling', 'pump'].includes(behaviour.kind))
+    if (harmed) warnings.push(`Its modified sine wave can harm or upset ${harmed.name}.`)
+  }
+  if (medical && (outfit?.transferMs === null || (outfit && outfit.transferMs > 20)))
+    warnings.push(
+      `${medical.name} stops while it is plugged over. Ask its supplier what it bears, and for a second source.`,
+    )
+  if (source.kind === 'vehicle')
+    warnings.push(
+      'Never run a car’s engine in a garage or near a window: carbon monoxide kills. Park it outdoors, mind its charge for driving.',
+    )
+  if (source.kind === 'ups')
+    warnings.push(
+      'An office UPS is made for minutes: its fan and inverter take a large share, and some beep all night.',
+    )
+  return warnings
+}

@@ -1,0 +1,41 @@
+'use client'
+import { useMemo } from 'react'
+import { searchStock } from '@/catalog/searchStock'
+import type { Plan } from '@/core/plan/document'
+import { sourceWarnings } from '@/core/sizing/sourceWarnings'
+import { useHousehold, usePlan } from '@/ui/household/HouseholdContext'
+import { useAdvice } from '@/ui/household/useAdvice'
+import type { SimulationClient } from '@/worker/simulationClient'
+import styles from './PowerPage.module.css'
+
+const GATE_WORDS = { carries: 'To carry it', starts: 'To start it', lasts: 'To last' }
+
+/** What would open the chosen candidate's shut gates for the least money, and what no gate measures. */
+export function ChosenNotes() {
+  const plan = usePlan()
+  const mains = useHousehold(({ household }) => household.profile.mains)
+  const own = useHousehold(({ household }) => household.equipment)
+  const ask = useMemo(() => {
+    const stock = searchStock(mains === '230 V' ? 230 : 120, own)
+    return (client: SimulationClient, asked: Plan) => client.openers(asked, stock)
+  }, [mains, own])
+  const openers = useAdvice(ask)
+  const warnings = plan.powerSystem.sources.flatMap((source) =>
+    source.isAway ? [] : sourceWarnings(source, plan),
+  )
+  return (
+    <ul className={styles.notes} data-testid="chosen-notes">
+      {(openers ?? []).map(({ gate, free, bought }) => (
+        <li key={gate}>
+          {GATE_WORDS[gate]}: {free ? `${free}, for nothing; or ` : ''}
+          {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
+        </li>
+      ))}
+      {warnings.map((words) => (
+        <li key={words} className={styles.warns}>
+          {words}
+        </li>
+      ))}
+    </ul>
+  )
+}
