@@ -21,11 +21,29 @@ const VIEWS = [
     act: (page) => page.getByRole('table').getByRole('button', { name: 'Larder refrigerator' }).click(),
   },
   { name: 'power-day', step: 'power' },
+  { name: 'power-search', step: 'power', act: search },
+  { name: 'power-bank', step: 'power', act: openBank },
   { name: 'outage-day', step: 'outage' },
   { name: 'working', step: 'runtime', act: openWorking },
   { name: 'loads-phone', step: 'loads', phone: true },
   { name: 'runtime-phone-night', step: 'runtime', phone: true, colorScheme: 'dark' },
 ]
+async function search(page) {
+  const box = page.getByRole('region', { name: 'Search the catalogue' })
+  await box.getByRole('button', { name: 'Search', exact: true }).click()
+  await box.getByRole('heading', { name: 'Near misses' }).waitFor()
+  await box.evaluate((element) => element.scrollIntoView({ block: 'start' }))
+}
+async function openBank(page) {
+  await page
+    .getByRole('button', { name: /24 V AGM bank/ })
+    .last()
+    .click()
+  const bank = page.getByRole('region', { name: /The bank of/ })
+  await bank.waitFor()
+  await page.waitForTimeout(1500)
+  await bank.evaluate((element) => element.scrollIntoView({ block: 'start' }))
+}
 async function openWorking(page) {
   await page.getByTestId('answer').getByTitle('The working').first().click()
   await page.getByRole('dialog').getByRole('listitem').first().waitFor()

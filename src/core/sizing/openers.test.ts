@@ -71,7 +71,7 @@ describe('what no gate measures', () => {
   test('cold and heat where it stands', () => {
     const out = { ...sourceOf(equipmentClass('station-1000'), 'main'), where: 'outdoors' as const }
     const cold = warned(out, ({ scenario }) => (scenario.outdoor = { lowC: -20, highC: -12 }))
-    expect(cold).toMatch(/gives nothing below −10 °C/)
+    expect(cold).toMatch(/gives nothing below [-−]10 °C, and it gets [-−]20 °C/)
     expect(cold).toMatch(/must not be charged below 0 °C/)
     expect(warned(out, ({ scenario }) => (scenario.outdoor = { lowC: 30, highC: 46 }))).toMatch(
       /off above 40 °C/,

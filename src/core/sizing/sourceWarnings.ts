@@ -40,17 +40,17 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
     )
   if (outfit && coldest < outfit.dischargeC.lowC)
     warnings.push(
-      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest)} °C where it stands.`,
+      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest, 0)} °C where it stands.`,
     )
   if (outfit && hottest > outfit.dischargeC.highC)
     warnings.push(
-      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest)} °C where it stands.`,
+      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest, 0)} °C where it stands.`,
     )
   if (chemistryOf(source) === 'lifepo4' && coldest < 0)
     warnings.push('It must not be charged below 0 °C: bring it in, or use one that heats itself.')
   const share = coldShareOf(source, weather, plan.scenario.durationH)
   if (share < COLD_SHARE)
-    warnings.push(`In this cold it gives ${formatNumber(share * 100)} % of its capacity; that is counted.`)
+    warnings.push(`In this cold it gives ${formatNumber(share * 100, 0)} % of its capacity; that is counted.`)
   if (bank?.inverter?.wave === 'modified sine') {
     const harmed = medical ?? loads.find(({ behaviour }) => ['cycling', 'pump'].includes(behaviour.kind))
     if (harmed) warnings.push(`Its modified sine wave can harm or upset ${harmed.name}.`)
