@@ -66,6 +66,11 @@ test.describe('on a phone', () => {
 
 test('the page does not move while its numbers change', async ({ page }) => {
   await openSample(page, 'loads')
+  // what comes after the first paint is there
+  await expect(page.getByRole('button', { name: 'Move row 1', exact: true })).toHaveAttribute(
+    'aria-roledescription',
+    'sortable',
+  )
   const fixed = [
     page.getByRole('region', { name: 'The answer' }),
     page.getByTestId('gate-carries'),

@@ -107,18 +107,23 @@ function candidateOf(id: string, name: string, source: Source, owned: boolean): 
   }
 }
 
-/** Why a candidate is out before it is run; null when it is not. */
-export function outBeforehand(candidate: SearchCandidate, want: SearchConstraints): string | null {
+/** Why a candidate is out before it is run, and by how much (1: no less than all); null when it is not. */
+export function outBeforehand(
+  candidate: SearchCandidate,
+  want: SearchConstraints,
+): { why: string; missedBy: number } | null {
   const { price, source } = candidate
-  if (want.budget !== null && price === null) return 'its price is not known'
-  if (want.budget !== null && price! > want.budget)
-    return `${Math.ceil(price! - want.budget)} over the budget`
-  if (want.pieceKg !== null && source.weightKg !== null && source.weightKg > want.pieceKg)
-    return `a piece weighs ${source.weightKg} kg`
+  const { budget, pieceKg } = want
+  const out = (why: string, missedBy = 1) => ({ why, missedBy })
+  if (budget !== null && price === null) return out('its price is not known')
+  if (budget !== null && price! > budget)
+    return out(`${Math.ceil(price! - budget)} over the budget`, (price! - budget) / Math.max(1, budget))
+  if (pieceKg !== null && source.weightKg !== null && source.weightKg > pieceKg)
+    return out(`a piece weighs ${source.weightKg} kg`, (source.weightKg - pieceKg) / Math.max(1, pieceKg))
   if (!want.allowsFlooded && source.bank?.battery.chemistry === 'flooded')
-    return 'flooded batteries gas indoors'
+    return out('flooded batteries gas indoors')
   if (!want.allowsModifiedSine && source.bank?.inverter?.wave === 'modified sine')
-    return 'a modified sine wave harms motors and medical devices'
-  if (want.gives240V && !source.volts.includes(240)) return 'gives no 240 V'
+    return out('a modified sine wave harms motors and medical devices')
+  if (want.gives240V && !source.volts.includes(240)) return out('gives no 240 V')
   return null
 }

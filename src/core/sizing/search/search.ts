@@ -58,10 +58,11 @@ export class Search {
       runtimeMin: 0,
       isBeyond: false,
       byScenario: [],
-      why: outBeforehand(candidate, this.want),
+      why: null,
       missedBy: 1,
     }
-    if (judged.why !== null) return judged
+    const out = outBeforehand(candidate, this.want)
+    if (out) return { ...judged, ...out }
     let refusal: ReturnType<Search['refusal']> = null
     for (const plan of this.plans) {
       refusal ??= this.refusal(plan, candidate)
