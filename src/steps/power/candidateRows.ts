@@ -221,6 +221,10 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     rows: [
       runningRow,
       voltageRow,
+      plain('With the grid there', ({ source }) => {
+        const watts = source.outfit?.withGridW ?? null
+        return watts === null ? '–' : formatWatts(watts)
+      }),
       plain('Outlets', ({ source }) =>
         source.outfit
           ? `${source.outfit.outlets.count} × ${formatNumber(source.outfit.outlets.ampsEach)} A`

@@ -4,7 +4,7 @@ import { useColorScheme } from '@mui/material/styles'
 import { useEffect, useRef } from 'react'
 import { formatNumber } from '@/core/quantity/format'
 import type { Judged } from '@/core/sizing/search/search'
-import { inkOf } from '@/ui/chart/chartInk'
+import { type Ink, inkOf } from '@/ui/chart/chartInk'
 import { STILL, axisOf } from '@/ui/chart/lineChart'
 import styles from './search.module.css'
 
@@ -40,75 +40,63 @@ export default function FrontChart(props: {
     chosen.current = pick
   }, [pick])
 
+  const chart = useRef<Chart<'scatter', Point[]> | null>(null)
+  const marks = useRef({ neededH, currency, demand: '' })
+
   useEffect(() => {
     const element = canvas.current
     if (!element) return
-    const ink = inkOf(element)
-    const shown = judged.filter(({ candidate, runtimeMin }) => candidate.price !== null && runtimeMin > 0)
-    const chart = new Chart<'scatter', Point[]>(element, {
+    const made = new Chart<'scatter', Point[]>(element, {
       type: 'scatter',
-      data: {
-        datasets: [
-          {
-            data: front.map(pointOf),
-            showLine: true,
-            stepped: 'before',
-            borderColor: ink.store,
-            borderWidth: 1.6,
-            backgroundColor: front.map((one) => (one === picked ? ink.demand : ink.store)),
-            pointRadius: front.map((one) => (one === picked ? 7 : 4.5)),
-            pointHitRadius: 10,
-          },
-          {
-            data: shown.filter((one) => !front.includes(one)).map(pointOf),
-            borderColor: ink.soft,
-            backgroundColor: 'transparent',
-            pointRadius: shown.filter((one) => !front.includes(one)).map((one) => (one === picked ? 6 : 2.5)),
-            pointHitRadius: 5,
-          },
-        ],
-      },
+      data: { datasets: [] },
       options: {
         ...(STILL as object),
         events: ['click'],
         elements: {},
-        onClick: (_, elements, chart) => {
+        onClick: (_, elements, { data }) => {
           const [hit] = elements
           if (!hit) return
-          const point = chart.data.datasets[hit.datasetIndex].data[hit.index] as unknown as Point
+          const point = data.datasets[hit.datasetIndex].data[hit.index] as unknown as Point
           chosen.current(point.judged)
-        },
-        scales: {
-          x: axisOf(element, ink, {
-            ticks: { maxTicksLimit: 8, callback: (value) => `${formatNumber(Number(value), 0)} ${currency}` },
-          }),
-          y: axisOf(element, ink, {
-            ticks: { maxTicksLimit: 6, callback: (value) => `${formatNumber(Number(value), 0)} h` },
-          }),
         },
       },
       plugins: [
         {
           id: 'needed',
           beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
-            const y = scales.y.getPixelForValue(neededH)
-            if (y < chartArea.top) return
+            const y = scales.y?.getPixelForValue(marks.current.neededH)
+            if (!y || y < chartArea.top) return
             ctx.save()
-            ctx.strokeStyle = ink.demand
+            ctx.strokeStyle = ctx.fillStyle = marks.current.demand
             ctx.setLineDash([5, 4])
             ctx.beginPath()
             ctx.moveTo(chartArea.left, y)
             ctx.lineTo(chartArea.right, y)
             ctx.stroke()
-            ctx.fillStyle = ink.demand
             ctx.font = `12px ${getComputedStyle(ctx.canvas).fontFamily}`
-            ctx.fillText(`${formatNumber(neededH, 0)} h needed`, chartArea.left + 6, y - 5)
+            ctx.fillText(`${formatNumber(marks.current.neededH, 0)} h needed`, chartArea.left + 6, y - 5)
             ctx.restore()
           },
         },
       ],
     })
-    return () => chart.destroy()
+    chart.current = made
+    return () => {
+      made.destroy()
+      chart.current = null
+    }
+  }, [])
+
+  // in a task of its own, after the figures
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const made = chart.current
+      if (!made) return
+      const ink = inkOf(made.canvas)
+      marks.current = { neededH, currency, demand: ink.demand }
+      show(made, ink, { judged, front, picked, currency })
+    })
+    return () => clearTimeout(timer)
   }, [judged, front, picked, neededH, currency, scheme])
 
   return (
@@ -121,4 +109,44 @@ export default function FrontChart(props: {
       />
     </div>
   )
+}
+
+interface Shown {
+  judged: readonly Judged[]
+  front: readonly Judged[]
+  picked: Judged | null
+  currency: string
+}
+
+function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked, currency }: Shown): void {
+  const onFront = new Set(front)
+  const rest = judged.filter((one) => one.carries && one.candidate.price !== null && !onFront.has(one))
+  made.data.datasets = [
+    {
+      data: front.map(pointOf),
+      showLine: true,
+      stepped: 'before',
+      borderColor: ink.store,
+      borderWidth: 1.6,
+      backgroundColor: front.map((one) => (one === picked ? ink.demand : ink.store)),
+      pointRadius: front.map((one) => (one === picked ? 7 : 4.5)),
+      pointHitRadius: 10,
+    },
+    {
+      data: rest.map(pointOf),
+      borderColor: ink.soft,
+      backgroundColor: 'transparent',
+      pointRadius: rest.map((one) => (one === picked ? 6 : 2.5)),
+      pointHitRadius: 5,
+    },
+  ]
+  made.options.scales = {
+    x: axisOf(made.canvas, ink, {
+      ticks: { maxTicksLimit: 8, callback: (value) => `${formatNumber(Number(value), 0)} ${currency}` },
+    }),
+    y: axisOf(made.canvas, ink, {
+      ticks: { maxTicksLimit: 6, callback: (value) => `${formatNumber(Number(value), 0)} h` },
+    }),
+  }
+  made.update('none')
 }

@@ -9,6 +9,7 @@ import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { usePreload } from '@/ui/shell/usePreload'
 import { SearchResults } from './SearchResults'
 import styles from './search.module.css'
 import { useSearch } from './useSearch'
@@ -18,6 +19,8 @@ const GOAL_WORDS: Record<Goal, string> = {
   lightest: 'The lightest',
   'fewest parts': 'The fewest parts',
 }
+
+const loadChart = () => import('./FrontChart')
 
 const BEGIN: SearchConstraints = {
   budget: null,
@@ -43,6 +46,7 @@ export function SearchPanel() {
   const [want, setWant] = useState(BEGIN)
   const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
   const search = useSearch()
+  usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWant({ ...want, ...part })
   const isRunning = search.stage === 'running'
 

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { startTransition, useEffect, useRef, useState } from 'react'
 import type { Judged } from '@/core/sizing/search/search'
 import { SearchClient } from '@/worker/searchClient'
 import type { SearchRequest } from '@/worker/searchJobs'
@@ -10,6 +10,8 @@ export interface SearchState {
   stage: 'idle' | 'running' | 'done' | 'cancelled'
 }
 
+const SHOW_MS = 250
+
 const IDLE: SearchState = { judged: [], all: 0, stage: 'idle' }
 
 /** A search of a page: what was found so far, and the means to begin and to stop. */
@@ -20,10 +22,17 @@ export function useSearch() {
   const run = async (request: SearchRequest) => {
     client.current ??= new SearchClient()
     setState({ ...IDLE, stage: 'running' })
-    const ended = await client.current.run(request, (judged, all) =>
-      setState((before) => ({ ...before, judged: [...before.judged, ...judged], all })),
-    )
-    if (ended) setState((before) => ({ ...before, stage: 'done' }))
+    const found: Judged[] = []
+    let shownAt = 0
+    const ended = await client.current.run(request, (judged, all) => {
+      found.push(...judged)
+      // the first at once, then no oftener than the eye follows: every showing costs the page's own thread
+      if (performance.now() - shownAt < SHOW_MS) return
+      shownAt = performance.now()
+      startTransition(() => setState({ judged: [...found], all, stage: 'running' }))
+    })
+    if (ended)
+      setState(({ all }) => ({ judged: [...found], all: Math.max(all, found.length), stage: 'done' }))
   }
   const cancel = () => {
     client.current?.cancel()
