@@ -6,20 +6,22 @@ import { FIRST_EVENT_PLACE, type LoadValues } from './loadValues'
 import { STARTS, StretchList } from './stretchList'
 
 /**
- * One run's demand, written as changes of power into a grid of minutes. Beside the grid each load keeps
+ * One run's demand, written as changes of power into a grid of equal steps. Beside the grid each load keeps
  * its switching times, for its energy and for peaks, which minute averages would hide.
  */
 export class DemandGrid {
-  /** change of the minute's mean power against the minute before, W; its running sum is the demand */
+  /** change of a step's mean power against the step before, W; its running sum is the demand */
   readonly changeW: Float64Array
   readonly lists: StretchList[]
   private readonly cycles: CycleWriter
 
+  /** @param stepMin minutes of a step */
   constructor(
     loads: readonly CompiledLoad[],
     private readonly horizonMin: number,
+    private readonly stepMin = 1,
   ) {
-    this.changeW = new Float64Array(horizonMin + 2)
+    this.changeW = new Float64Array(Math.ceil(horizonMin / stepMin) + 2)
     this.lists = loads.map((load) => new StretchList(load.expectedPairs))
     this.cycles = new CycleWriter(horizonMin)
   }
@@ -48,7 +50,7 @@ export class DemandGrid {
       case 'pump':
         this.cycles.write(list, values, load.pauses)
     }
-    list.draw(this.changeW, weight)
+    list.draw(this.changeW, weight, 1 / this.stepMin)
   }
 
   private writeSessions(list: StretchList, load: CompiledLoad, values: LoadValues): void {
@@ -86,6 +88,13 @@ export class DemandGrid {
     if (idleW === 0 || to <= from) return
     if (load.pauses.length === 0) return list.push(from, to, idleW, 0)
     for (const [a, b] of without([[from, to]], load.pauses)) list.push(a, b, idleW, 0)
+  }
+
+  /** Mean watts of each minute of a stretch, from the switching times themselves. */
+  minutes(minuteW: Float64Array, from: number, until: number, weights: Float64Array): void {
+    minuteW.fill(0)
+    for (let slot = 0; slot < this.lists.length; slot++)
+      this.lists[slot].addMinutes(minuteW, from, until, weights[slot])
   }
 
   /** Wh a load takes from the start until a moment. */

@@ -123,15 +123,26 @@ describe('sweeps', () => {
     const change = new Float64Array(2000)
     change[0] = 90
     const curve = sink(1000)
-    expect(sweepStore(change, 1000, path, 1000, curve)).toBeCloseTo(540, 9)
+    const minutes = (minuteW: Float64Array) => minuteW.fill(90)
+    expect(sweepStore(change, 1000, path, 1000, curve, minutes)).toBeCloseTo(540, 9)
     expect(curve.fractions[4]).toBeCloseTo(0.9, 6)
     expect(curve.fractions[40]).toBeCloseTo(0.1, 6)
   })
 
   test('a store below its floor at the start gives nothing', () => {
     const curve = sink(60)
-    expect(sweepStore(new Float64Array(100), 60, path, 50, curve)).toBe(0)
+    expect(sweepStore(new Float64Array(100), 60, path, 50, curve, () => {})).toBe(0)
     expect(curve.fractions[2]).toBeCloseTo(0.05, 6)
+  })
+
+  test('within a step the watts of each minute count, not the mean of the step', () => {
+    const change = new Float64Array(100)
+    change[0] = 600
+    const curve = sink(60)
+    // 1,800 W for five minutes, then nothing
+    const minutes = (minuteW: Float64Array) => minuteW.fill(0).fill(1800, 0, 5)
+    const idle = { ...path, noLoadW: 0, floorWh: 900 }
+    expect(sweepStore(change, 60, idle, 1000, curve, minutes)).toBeCloseTo(100 / 30, 9)
   })
 
   test('a follower waits, then carries the rest of the minute it is called in', () => {

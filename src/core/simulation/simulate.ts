@@ -88,11 +88,12 @@ function runChain(
   const { horizonMin, outageMin } = plan
   const { sources, loads } = chain
   const points = Math.floor(horizonMin / POINT_MIN) + 1
-  const grid = new DemandGrid(loads, horizonMin)
   const details = sources.map(pathDetail)
   const tables = details.map((detail) => detail && new DetailTables(detail))
   const isPlain = details.every((detail) => detail === null)
-  const demandW = sources.length > 1 || !isPlain ? new Float64Array(horizonMin) : null
+  const byMinute = sources.length > 1 || !isPlain
+  const grid = new DemandGrid(loads, horizonMin, byMinute ? 1 : POINT_MIN)
+  const demandW = byMinute ? new Float64Array(horizonMin) : null
   const dcFraction = dcEfficiency(sources[0])
   const paths: StorePath[] = []
   const weights = new Float64Array(loads.length).fill(1)
@@ -103,6 +104,8 @@ function runChain(
   const defrosting = loads.flatMap(({ load }, slot) =>
     load.behaviour.kind === 'cycling' && load.behaviour.defrost ? [slot] : [],
   )
+  const minutes = (minuteW: Float64Array, from: number, until: number) =>
+    grid.minutes(minuteW, from, until, weights)
   const out: ChainRuns = {
     chain,
     fractions: sources.map(() => new Float32Array(points * runs)),
@@ -137,8 +140,8 @@ function runChain(
         out.energy.noLoadWh += swept.noLoadWh
       } else {
         end =
-          s === 0 || !demandW
-            ? sweepStore(grid.changeW, horizonMin, path, charged, sink)
+          demandW === null
+            ? sweepStore(grid.changeW, horizonMin, path, charged, sink, minutes)
             : sweepFollower(demandW, horizonMin, path, charged, sink, from)
         if (end < Infinity) out.causes[s].reserve++
         const begin = Math.min(from, outageMin)

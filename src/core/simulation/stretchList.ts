@@ -40,12 +40,13 @@ export class StretchList {
   }
 
   /**
-   * Sums the energies up and writes every stretch as changes of power into a grid of minutes, so that each
-   * minute's mean is exact. Until then the list's energies are not to be asked for.
+   * Sums the energies up and writes every stretch as changes of power into a grid of equal steps, so that
+   * each step's mean is exact. Until then the list's energies are not to be asked for.
    *
    * @param weight what a watt of it counts in the grid: 1 but for direct current
+   * @param perMin steps in a minute
    */
-  draw(changeW: Float64Array, weight = 1): void {
+  draw(changeW: Float64Array, weight: number, perMin: number): void {
     const { data } = this
     const end = this.count * WIDTH
     let wh = 0
@@ -56,18 +57,31 @@ export class StretchList {
       const watts = data[i + 2]
       if (watts > most) most = watts
       const gridW = watts * weight
-      const a = from | 0
-      const wa = (from - a) * gridW
+      const begin = from * perMin
+      const a = begin | 0
+      const wa = (begin - a) * gridW
       changeW[a] += gridW - wa
       changeW[a + 1] += wa
-      const b = to | 0
-      const wb = (to - b) * gridW
+      const end = to * perMin
+      const b = end | 0
+      const wb = (end - b) * gridW
       changeW[b] -= gridW - wb
       changeW[b + 1] -= wb
       wh += (to - from) * watts * (1 / 60)
       data[i + 3] = wh
     }
     this.peakW = most
+  }
+
+  /** Adds its mean watts of each minute from `from` until before `until` to `minuteW`, which begins at `from`. */
+  addMinutes(minuteW: Float64Array, from: number, until: number, weight: number): void {
+    for (let k = this.endedBy(from); k < this.count && this.onMin(k) < until; k++) {
+      const begin = Math.max(from, this.onMin(k))
+      const end = Math.min(until, this.offMin(k))
+      const watts = this.watts(k) * weight
+      for (let minute = begin | 0; minute < end; minute++)
+        minuteW[minute - from] += watts * (Math.min(end, minute + 1) - Math.max(begin, minute))
+    }
   }
 
   clear(): void {

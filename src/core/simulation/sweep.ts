@@ -10,17 +10,20 @@ export interface CurveSink {
   run: number
 }
 
+const minuteW = new Float64Array(POINT_MIN)
+
 /**
- * Carries one store through a run's demand with one multiply-add a minute:
- * E ← E − P₀/60 − P · (battery W per outlet W)/60.
+ * Carries one store through a run's demand with one multiply-add a step of POINT_MIN minutes:
+ * E ← E − P₀·Δt − P̄ · (battery W per outlet W) · Δt.
  *
- * The energy only falls, so the floor is looked for once every POINT_MIN minutes and the minute found by
- * walking that stretch again.
+ * The energy only falls, so the floor is looked for at the end of each step, and the minute found among the
+ * minutes of that step alone.
  *
- * @param changeW change of mean power each minute, W; its running sum is the demand
+ * @param changeW change of mean power each step, W; its running sum is the demand
  * @param horizonMin minutes to carry
  * @param chargedWh energy in the battery at the start
  * @param curve receives the state of charge every POINT_MIN minutes
+ * @param minutes writes the mean watts of each minute from one minute until before another
  * @returns the minute, with its fraction, in which the floor is reached; Infinity when it is not
  */
 export function sweepStore(
@@ -29,6 +32,7 @@ export function sweepStore(
   path: StorePath,
   chargedWh: number,
   curve: CurveSink,
+  minutes: (minuteW: Float64Array, from: number, until: number) => void,
 ): number {
   const { fractions, runs, run } = curve
   const idleWh = path.noLoadW / 60
@@ -41,39 +45,14 @@ export function sweepStore(
   let end = energy < floorWh ? 0 : Infinity
   let point = 0
   for (let from = 0; end === Infinity && from < horizonMin; from += POINT_MIN) {
+    power += changeW[point]
     fractions[point++ * runs + run] = energy * perCapacity
     const until = from + POINT_MIN < horizonMin ? from + POINT_MIN : horizonMin
-    const powerBefore = power
-    // three sums side by side, since each addition waits for the one before it: a change counts for as many
-    // minutes as are left
-    let minute = from
-    let change0 = 0
-    let change1 = 0
-    let change2 = 0
-    let sum0 = 0
-    let sum1 = 0
-    let sum2 = 0
-    for (; minute + 2 < until; minute += 3) {
-      const left = until - minute
-      const first = changeW[minute]
-      const second = changeW[minute + 1]
-      const third = changeW[minute + 2]
-      change0 += first
-      change1 += second
-      change2 += third
-      sum0 += first * left
-      sum1 += second * (left - 1)
-      sum2 += third * (left - 2)
-    }
-    let sumW = power * (until - from) + sum0 + sum1 + sum2
-    power += change0 + change1 + change2
-    for (; minute < until; minute++) {
-      power += changeW[minute]
-      sumW += changeW[minute] * (until - minute)
-    }
-    const left = energy - (until - from) * idleWh - sumW * whPerW
+    // a step that the horizon cuts short has its watts spread over a whole one
+    const left = energy - (until - from) * idleWh - power * POINT_MIN * whPerW
     if (left < floorWh) {
-      end = walkToFloor(changeW, from, until, powerBefore, energy - floorWh, idleWh, whPerW)
+      minutes(minuteW, from, until)
+      end = from + walkToFloor(until - from, energy - floorWh, idleWh, whPerW)
       energy = floorWh
     } else energy = left
   }
@@ -82,25 +61,15 @@ export function sweepStore(
   return end
 }
 
-/** The minute, with its fraction, in which `aboveWh` is used up. */
-function walkToFloor(
-  changeW: Float64Array,
-  from: number,
-  until: number,
-  powerBefore: number,
-  aboveWh: number,
-  idleWh: number,
-  whPerW: number,
-): number {
-  let power = powerBefore
+/** Of so many minutes the one, with its fraction, in which `aboveWh` is used up. */
+function walkToFloor(count: number, aboveWh: number, idleWh: number, whPerW: number): number {
   let left = aboveWh
-  for (let minute = from; minute < until; minute++) {
-    power += changeW[minute]
-    const taken = idleWh + power * whPerW
+  for (let minute = 0; minute < count; minute++) {
+    const taken = idleWh + minuteW[minute] * whPerW
     if (left < taken) return minute + left / taken
     left -= taken
   }
-  return until
+  return count
 }
 
 /** The demand of each minute, from its changes. */
