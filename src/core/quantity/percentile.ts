@@ -51,6 +51,7 @@ export function percentilesInPlace(
 const BUCKETS = 256
 const counts = new Int32Array(BUCKETS)
 const isWanted = new Uint8Array(BUCKETS)
+let scratch = new Float64Array(0)
 
 /**
  * The same by sorting into buckets of equal width and then sorting those alone that hold a rank asked for:
@@ -85,9 +86,11 @@ function sortedWhereAsked(
     for (let below = counts[0]; below <= rank; below += counts[++bucket]);
     isWanted[bucket] = 1
   }
-  const wanted: number[] = []
-  for (let i = 0; i < count; i++) if (isWanted[((sample[i] - least) * perValue) | 0]) wanted.push(sample[i])
-  wanted.sort((a, b) => a - b)
+  if (scratch.length < count) scratch = new Float64Array(count)
+  let found = 0
+  for (let i = 0; i < count; i++)
+    if (isWanted[((sample[i] - least) * perValue) | 0]) scratch[found++] = sample[i]
+  const wanted = scratch.subarray(0, found).sort()
   let skipped = 0
   let taken = 0
   let bucket = 0
