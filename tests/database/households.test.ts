@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals
 import { randomUUID } from 'node:crypto'
 import { eq } from 'drizzle-orm'
 import { demoHousehold } from '@/catalog/demoHousehold'
+import { equipmentClass } from '@/catalog/equipment'
 import { newHousehold } from '@/catalog/newHousehold'
 import { type Connected, connect } from '@/db/client'
 import {
@@ -60,6 +61,22 @@ describe('rows and documents', () => {
     household.hangsOn = { [system.id]: { boiler: 'second' } }
     const { userId, id } = await householdOfVisitor(household)
     expect((await findHousehold(opened.db, userId, id))?.household).toEqual(household)
+  })
+
+  test('own equipment, a bank of parts, and how candidates are shown are kept, and taken away again', async () => {
+    const household = demoHousehold()
+    household.equipment = [{ ...equipmentClass('station-2000'), id: 'mine', owned: true }]
+    household.powerSystems[0].shown = 'hidden'
+    household.powerSystems[1].shown = 'pinned'
+    const { userId, id } = await householdOfVisitor(household)
+    const found = (await findHousehold(opened.db, userId, id))!
+    expect(found.household).toEqual(household)
+    expect(found.household.powerSystems.some(({ sources }) => sources[0].bank)).toBe(true)
+    const { equipment, ...without } = household
+    void equipment
+    delete without.powerSystems[0].shown
+    await saveHousehold(opened.db, userId, id, 1, without, new Date('2027-01-02T09:00:00Z'))
+    expect((await findHousehold(opened.db, userId, id))?.household).toEqual(without)
   })
 
   test('a full household of 200 loads is saved and read', async () => {

@@ -16,6 +16,7 @@ export interface VoltmeterReading {
  *
  * @param fractions state of charge every `stepMin` minutes
  * @param batteryW mean W drawn from the battery meanwhile
+ * @returns nothing where nothing is drawn
  * @param count how many moments, evenly from the start until it is empty or the record ends
  */
 export function voltmeterReadings(
@@ -28,6 +29,7 @@ export function voltmeterReadings(
   const floor = fractions[fractions.length - 1]
   const found = fractions.findIndex((fraction) => fraction <= floor + 1e-4)
   const last = found < 0 ? fractions.length - 1 : found
+  if (last === 0 || fractions[0] - floor < 1e-3) return []
   const volts = bankVolts(bank)
   const { chemistry } = bank.battery
   return Array.from({ length: count }, (_, i) => {

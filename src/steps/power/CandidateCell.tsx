@@ -3,7 +3,8 @@ import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
-import { type CandidateRow, type RowContext, decidingWords } from './candidateRows'
+import type { CandidateRow, RowContext } from './candidateRows'
+import { decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 
 interface CandidateCellProps {

@@ -21,7 +21,7 @@ import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import dynamic from 'next/dynamic'
 import { CandidateTable } from './CandidateTable'
-import { ORDERS } from './candidateRows'
+import { ORDERS } from './candidateOrder'
 import styles from './PowerPage.module.css'
 
 const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {

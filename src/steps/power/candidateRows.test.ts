@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
 import { evaluate } from '@/core/sizing/evaluate'
-import { ROW_GROUPS, type RowContext, decidingRow } from './candidateRows'
+import { inOrder } from './candidateOrder'
+import { ROW_GROUPS, type RowContext } from './candidateRows'
+import { decidingRow, decidingWords } from './deciding'
 
 const household = demoHousehold()
 
@@ -55,6 +57,50 @@ describe('what decides a candidate', () => {
   })
 })
 
+describe('why it decides', () => {
+  test('in a sentence with the figures and the load', () => {
+    expect(decidingWords(contextOf('station-2000'))).toMatch(
+      /^It carries and starts all, and ends .* too early/,
+    )
+    expect(decidingWords(contextOf('station-1000'))).toMatch(
+      /1,032 W may run together, 1,000 W is given; the largest is/,
+    )
+    expect(decidingWords(contextOf('station-1000', 'august-line-work'))).toMatch(/wants 240 V/)
+    const weak = contextOf('station-2000', 'february-ice', ({ powerSystem: { sources } }) => {
+      sources[0].continuousW.value = 1500
+      sources[0].surgeW.value = 1600
+    })
+    expect(decidingWords(weak)).toMatch(/Cellar drain pump brings it to 2,012 W, 1,600 W is given/)
+    expect(decidingWords({ ...weak, evaluation: undefined })).toBe('')
+  })
+})
+
+describe('the order of candidates', () => {
+  const contexts = household.powerSystems.map(({ id }) => contextOf(id))
+  const ids = (order: string, list = contexts) => inOrder(list, order).map(({ system }) => system.id)
+
+  test('as added, by price, by hours, by weight', () => {
+    expect(ids('kept')).toEqual(household.powerSystems.map(({ id }) => id))
+    const prices = inOrder(contexts, 'price').map(({ source }) => source.price!)
+    expect(prices).toEqual([...prices].sort((a, b) => a - b))
+    expect(ids('hours')[0]).toBe('bank-lfp-24')
+    expect(ids('weight')[0]).toBe('station-1000')
+  })
+
+  test('the pinned first, the hidden not at all', () => {
+    const shown = contexts.map((context) => ({
+      ...context,
+      system: {
+        ...context.system,
+        ...(context.system.id === 'bank-agm-24' ? { shown: 'pinned' as const } : {}),
+        ...(context.system.id === 'station-1000' ? { shown: 'hidden' as const } : {}),
+      },
+    }))
+    expect(ids('price', shown)[0]).toBe('bank-agm-24')
+    expect(ids('price', shown)).not.toContain('station-1000')
+  })
+})
+
 describe('what a row shows', () => {
   const context = contextOf('station-2000')
 
@@ -83,6 +129,25 @@ describe('what a row shows', () => {
     )
     expect(row('Runs out about').show(endless)).toBe('not in sight')
     expect(row('Lasts, as surely as asked').show(endless)).toBe('over 48 h')
+  })
+
+  test('what a station and a bank each have to say', () => {
+    const agm = contextOf('bank-agm-24')
+    expect(row('From the wall').show(agm)).toBe('no charger')
+    expect(row('From the wall').show(contextOf('bank-lfp-24'))).toMatch(/ h$/)
+    expect(row('In all').show(agm)).toMatch(/kg, 5 pc$/)
+    expect(row('Outlets').show(context)).toMatch(/× 20 A/)
+    expect(row('Panels’ window').show(context)).toMatch(/^11–60 V, 15 A/)
+    expect(row('Cold').show(agm)).not.toBe(row('Cold').show(context))
+    expect(row('A usable kWh, over its life').show(context)).toMatch(/USD$/)
+    expect(row('In outages of lost food').show(context)).toBe('–')
+    const valued = {
+      ...context,
+      plan: { ...context.plan, household: { ...context.plan.household, foodValue: 300 } },
+    }
+    expect(row('In outages of lost food').show(valued)).toBe('5 ×')
+    expect(row('Goes to sleep').show(context)).toBe('no')
+    expect(row('Gap when the wall goes').show(context)).toBe('20 ms')
   })
 
   test('fields object to what contradicts the rest', () => {

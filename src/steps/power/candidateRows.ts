@@ -49,11 +49,11 @@ export interface CandidateRow {
 }
 
 const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
-const gates = (context: RowContext) => context.evaluation?.gates
+export const gates = (context: RowContext) => context.evaluation?.gates
 const energy = (context: RowContext) => context.evaluation?.result.chains[0]?.energy
 const shownQuantity = (quantity: Quantity, format: (value: number) => string) => format(quantity.value)
 
-const lastsRow: CandidateRow = {
+export const lastsRow: CandidateRow = {
   label: 'Lasts, as surely as asked',
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
@@ -66,7 +66,7 @@ const lastsRow: CandidateRow = {
   fails: (context) => gates(context)?.lasts.verdict === 'short',
 }
 
-const runningRow: CandidateRow = {
+export const runningRow: CandidateRow = {
   label: 'Running watts',
   follows: true,
   need: (context) => {
@@ -93,7 +93,7 @@ const runningRow: CandidateRow = {
   },
 }
 
-const voltageRow: CandidateRow = {
+export const voltageRow: CandidateRow = {
   label: 'Voltage',
   show: (context) => {
     const wrong = gates(context)?.carries.wrongVoltage ?? []
@@ -104,7 +104,7 @@ const voltageRow: CandidateRow = {
   fails: (context) => (gates(context)?.carries.wrongVoltage.length ?? 0) > 0,
 }
 
-const startsRow: CandidateRow = {
+export const startsRow: CandidateRow = {
   label: 'Largest start',
   follows: true,
   need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : '…'),
@@ -328,49 +328,3 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
 ]
-
-/** How candidates may be put in order: what each is sorted by, the smallest first. */
-export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
-  kept: { words: 'as added', by: null },
-  price: { words: 'by price', by: ({ source }) => source.price ?? Infinity },
-  hours: { words: 'by hours, longest first', by: (context) => -(gates(context)?.lasts.runtimeMin ?? 0) },
-  weight: { words: 'by heaviest piece', by: ({ source }) => source.weightKg ?? Infinity },
-}
-
-/** Those shown, the pinned ones first, each group in the order asked for. */
-export function inOrder(contexts: readonly RowContext[], order: string): RowContext[] {
-  const by = ORDERS[order]?.by
-  const shown = contexts.filter(({ system }) => system.shown !== 'hidden')
-  const sorted = by ? [...shown].sort((a, b) => by(a) - by(b)) : shown
-  const isPinned = ({ system }: RowContext) => system.shown === 'pinned'
-  return [...sorted.filter(isPinned), ...sorted.filter((context) => !isPinned(context))]
-}
-
-/** The row that decides a candidate: the first that fails of carrying, starting and lasting; lasting when none does. */
-export function decidingRow(context: RowContext): CandidateRow | null {
-  if (!context.evaluation) return null
-  return [voltageRow, runningRow, startsRow].find((row) => row.fails!(context)) ?? lastsRow
-}
-
-/** Why the deciding cell decides, in a sentence. */
-export function decidingWords(context: RowContext): string {
-  const row = decidingRow(context)
-  const found = gates(context)
-  if (!row || !found) return ''
-  if (row === voltageRow) {
-    const [load] = found.carries.wrongVoltage
-    return `${load.name} wants ${load.volts} V, which it does not give.`
-  }
-  if (row === runningRow) {
-    const { neededW, limitW, part, binding, unit } = found.carries
-    const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
-    return `${watts(neededW)} may run together${part && ` (${part})`}, ${watts(limitW)} is given; the largest is ${binding?.name}.`
-  }
-  if (row === startsRow) {
-    const { neededW, limitW, part, binding } = found.starts
-    return `${binding?.name ?? 'A start'} brings it to ${formatWatts(neededW)}${part && ` for longer than the surge lasts`}, ${formatWatts(limitW)} is given.`
-  }
-  const { runtimeMin, outageMin } = found.lasts
-  if (runtimeMin >= outageMin) return 'It carries, starts and lasts; how long decides among those that do.'
-  return `It carries and starts all, and ends ${formatDuration(outageMin - runtimeMin)} too early.`
-}

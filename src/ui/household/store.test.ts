@@ -1,20 +1,25 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
+import { equipmentClass, sourceOf } from '@/catalog/equipment'
 import { planOf } from '@/core/plan/planOf'
 import { readHousehold } from '@/core/plan/household'
 import { evaluate } from '@/core/sizing/evaluate'
 import {
   addLoad,
+  addSource,
   addScenario,
   changeLoad,
   changeStanding,
   choose,
   freshId,
   freshName,
+  hangLoad,
+  keepEquipment,
   neighbour,
   removeLoad,
   removePowerSystem,
   removeScenario,
+  removeSource,
 } from './edits'
 import { createHouseholdStore } from './store'
 
@@ -146,4 +151,58 @@ test('fresh ids and names are nobody else’s', () => {
   expect(freshId('🧊', [])).toBe('item')
   expect(freshName('Lamp', [{ name: 'Lamp' }, { name: 'Lamp 2' }])).toBe('Lamp 3')
   expect(neighbour([{ id: 'a' }, { id: 'b' }], 'a', -1).id).toBe('b')
+})
+
+describe('several sources in a power system', () => {
+  const id = 'station-2000'
+  const second = () => sourceOf(equipmentClass('station-1000'), 'second')
+  const third = () => ({ ...sourceOf(equipmentClass('station-700'), 'third'), afterSourceId: 'second' })
+  const sourcesOf = (household: ReturnType<typeof demoHousehold>) =>
+    household.powerSystems.find((system) => system.id === id)!.sources
+
+  test('a source is added, loads hang on it, and it goes with what hung on it going back to the first', () => {
+    const two = hangLoad(id, 'network', 'second')(addSource(id, second())(demoHousehold()))
+    expect(sourcesOf(two).map((source) => source.id)).toEqual(['main', 'second'])
+    const sourceIdOf = (household: typeof two) =>
+      planOf(household, household.chosen.scenarioId, id).loads.find((load) => load.id === 'network')!.sourceId
+    expect(sourceIdOf(two)).toBe('second')
+    const one = removeSource(id, 'second')(two)
+    expect(sourcesOf(one)).toHaveLength(1)
+    expect(sourceIdOf(one)).toBe('main')
+    expect(readHousehold(one).ok).toBe(true)
+  })
+
+  test('what followed the removed one follows what it followed; the last source stays', () => {
+    const three = addSource(
+      id,
+      third(),
+    )(addSource(id, { ...second(), afterSourceId: 'main' })(demoHousehold()))
+    expect(readHousehold(three).ok).toBe(true)
+    const two = removeSource(id, 'second')(three)
+    expect(sourcesOf(two).map(({ afterSourceId }) => afterSourceId)).toEqual([null, 'main'])
+    const household = demoHousehold()
+    expect(removeSource(id, 'main')(household)).toBe(household)
+    expect(removeSource(id, 'nothing')(three)).toBe(three)
+  })
+
+  test('own equipment is kept beside the catalogue; none leaves no trace', () => {
+    const mine = { ...equipmentClass('station-2000'), id: 'mine', owned: true }
+    const kept = keepEquipment([mine])(demoHousehold())
+    expect(readHousehold(kept)).toMatchObject({ ok: true, household: { equipment: [{ id: 'mine' }] } })
+    expect(keepEquipment([])(kept)).toEqual(demoHousehold())
+  })
+
+  test('all sources away, an inverter over its bank’s volts, a window upside down: each is told with what would be right', () => {
+    const household = demoHousehold()
+    household.powerSystems[0].sources[0].isAway = true
+    const bank = household.powerSystems.find(({ sources }) => sources[0].bank)!
+    bank.sources[0].bank!.series = 5
+    household.powerSystems[1].sources[0].outfit!.input.solar!.lowV = 90
+    const reading = readHousehold(household)
+    expect(reading.ok ? [] : reading.faults.map(({ message }) => message)).toEqual([
+      expect.stringMatching(/all of them are away/),
+      expect.stringMatching(/lowest volts of the window/),
+      expect.stringMatching(/5 × 12.8 V makes 64 V.*2 in series would be right/),
+    ])
+  })
 })

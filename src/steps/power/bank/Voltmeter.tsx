@@ -18,6 +18,7 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
   if (!chain || !own || chain.suppliedMin === 0) return null
   const meanW = (chain.energy.takenWh * 60) / chain.suppliedMin
   const readings = voltmeterReadings(source.bank, own.band.p50, own.band.stepMin, meanW, MOMENTS)
+  if (readings.length === 0) return null
   const { chemistry } = source.bank.battery
   const perReading = formatPercent(fractionPerReading(chemistry))
   return (

@@ -73,7 +73,7 @@ export function SearchPanel() {
       <h2>Let it be found</h2>
       <p className={styles.lead}>
         Every station with its expansions and every bank of batteries, rows and inverters that fit each other,
-        held against your own loads.
+        held against your own loads. 2S3P: two in series, three rows of them.
       </p>
       <div className={styles.columns}>
         <div>
