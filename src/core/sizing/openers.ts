@@ -3,7 +3,7 @@ import type { Load } from '../plan/schema'
 import { formatNumber } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
 import type { Gates } from './gates'
-import { type SearchConstraints, type SearchStock, candidatesOf } from './search/candidates'
+import { type SearchStock, USUAL_CONSTRAINTS, candidatesOf } from './search/candidates'
 import { Search, ranked } from './search/search'
 import { carryStrains, startStrains } from './strains'
 
@@ -16,16 +16,6 @@ export interface Opener {
 }
 
 const RUNS = 100
-const ANY: SearchConstraints = {
-  budget: null,
-  pieceKg: null,
-  allowsFlooded: false,
-  allowsModifiedSine: false,
-  gives240V: false,
-  stations: true,
-  banks: true,
-}
-
 /**
  * The cheapest things that would open the gates that are shut.
  *
@@ -36,9 +26,9 @@ const ANY: SearchConstraints = {
 export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[] {
   const shut = (['carries', 'starts', 'lasts'] as const).filter((gate) => gates[gate].verdict === 'short')
   if (shut.length === 0) return []
-  const search = new Search([plan], ANY, plan.scenario.confidence, null, RUNS)
+  const search = new Search([plan], USUAL_CONSTRAINTS, plan.scenario.confidence, null, RUNS)
   // cheapest first, until one holds: the rest need not be run
-  const byPrice = candidatesOf(stock, ANY)
+  const byPrice = candidatesOf(stock, USUAL_CONSTRAINTS)
     .filter(({ price }) => price !== null)
     .sort((a, b) => a.price! - b.price!)
   const bought = new Map<Opener['gate'], string>()

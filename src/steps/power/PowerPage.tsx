@@ -1,7 +1,8 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { EQUIPMENT, bankOf, systemOf } from '@/catalog/equipment'
+import { bankOf, systemOf } from '@/catalog/equipment'
+import type { Equipment } from '@/core/plan/equipment'
 import { LIMITS } from '@/core/plan/limits'
 import type { PowerSystem } from '@/core/plan/power'
 import {
@@ -17,7 +18,7 @@ import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/
 import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
 import { TextField } from '@/ui/field/TextField'
-import { ChoiceMenu } from '@/ui/shell/lazy'
+import { ClassMenu } from './ClassMenu'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import dynamic from 'next/dynamic'
 import { CandidateTable } from './CandidateTable'
@@ -49,11 +50,11 @@ export function PowerPage() {
   const { edit } = store.getState()
   const isFull = systems.length >= LIMITS.powerSystems
   useAddKey(() => setAnchor(document.getElementById('add-candidate')))
-  const addClass = (index: number) => {
-    const name = freshName(EQUIPMENT[index].source.name, systems)
+  const addClass = (item: Equipment) => {
+    const name = freshName(item.source.name, systems)
     edit(
       addPowerSystem({
-        ...systemOf(EQUIPMENT[index], freshId(name, systems), mains === '230 V' ? 230 : 120),
+        ...systemOf(item, freshId(name, systems), mains === '230 V' ? 230 : 120),
         name,
       }),
     )
@@ -143,17 +144,7 @@ export function PowerPage() {
           </select>
         </label>
       </div>
-      {anchor && (
-        <ChoiceMenu
-          anchor={anchor}
-          onClose={() => setAnchor(null)}
-          choices={EQUIPMENT.map(({ id, source: { name } }, index) => ({
-            key: id,
-            words: name,
-            pick: () => addClass(index),
-          }))}
-        />
-      )}
+      {anchor && <ClassMenu anchor={anchor} onClose={() => setAnchor(null)} pick={addClass} />}
       <div className={styles.pick}>
         <SelectField
           label="Candidate"

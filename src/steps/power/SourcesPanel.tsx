@@ -1,14 +1,15 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { EQUIPMENT, sourceOf } from '@/catalog/equipment'
+import { sourceOf } from '@/catalog/equipment'
+import type { Equipment } from '@/core/plan/equipment'
 import { LIMITS } from '@/core/plan/limits'
 import type { PowerSystem, Source } from '@/core/plan/power'
 import { formatDuration, formatEnergy } from '@/core/quantity/format'
 import { addSource, changeSource, freshId, freshName, hangLoad, removeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
-import { ChoiceMenu } from '@/ui/shell/lazy'
+import { ClassMenu } from './ClassMenu'
 import styles from './PowerPage.module.css'
 
 const BESIDE = 'beside'
@@ -24,8 +25,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
   const { sources } = system
   const emptyOf = (id: string) =>
     result.chains.flatMap((chain) => chain.sources).find(({ sourceId }) => sourceId === id)?.emptyMin.p50
-  const add = (index: number) => {
-    const item = EQUIPMENT[index]
+  const add = (item: Equipment) => {
     const name = freshName(item.source.name, sources)
     const source = sourceOf(item, freshId(name, sources), mains === '230 V' ? 230 : 120)
     edit(addSource(system.id, { ...source, name }))
@@ -130,17 +130,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
       >
         Add a source beside it
       </Button>
-      {anchor && (
-        <ChoiceMenu
-          anchor={anchor}
-          onClose={() => setAnchor(null)}
-          choices={EQUIPMENT.map(({ id, source: { name } }, index) => ({
-            key: id,
-            words: name,
-            pick: () => add(index),
-          }))}
-        />
-      )}
+      {anchor && <ClassMenu anchor={anchor} onClose={() => setAnchor(null)} pick={add} />}
     </section>
   )
 }

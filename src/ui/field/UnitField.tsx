@@ -25,6 +25,7 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   horsepower: 3,
   current: 2,
   volume: 2,
+  count: 2,
 }
 const UNITS: Record<MeasureKind, string> = {
   power: 'W',

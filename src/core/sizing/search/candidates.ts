@@ -27,6 +27,24 @@ export interface SearchConstraints {
   banks: boolean
 }
 
+/** What is searched unless more is asked for: no gas indoors, no wave that harms. */
+export const USUAL_CONSTRAINTS: SearchConstraints = {
+  budget: null,
+  pieceKg: null,
+  allowsFlooded: false,
+  allowsModifiedSine: false,
+  gives240V: false,
+  stations: true,
+  banks: true,
+}
+
+/** Everything there is. */
+export const NO_CONSTRAINTS: SearchConstraints = {
+  ...USUAL_CONSTRAINTS,
+  allowsFlooded: true,
+  allowsModifiedSine: true,
+}
+
 /** One thing the search looks at. */
 export interface SearchCandidate {
   id: string

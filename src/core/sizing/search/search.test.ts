@@ -6,18 +6,9 @@ import type { Plan } from '../../plan/document'
 import { planOf } from '../../plan/planOf'
 import { simulate } from '../../simulation/simulate'
 import { gatesOf, runtimeAt } from '../gates'
-import { type SearchConstraints, candidatesOf, outBeforehand } from './candidates'
+import { NO_CONSTRAINTS, candidatesOf, outBeforehand } from './candidates'
 import { type Judged, Search, frontOf, nearMisses, onOneSource, ranked } from './search'
 
-const ANYTHING: SearchConstraints = {
-  budget: null,
-  pieceKg: null,
-  allowsFlooded: true,
-  allowsModifiedSine: true,
-  gives240V: false,
-  stations: true,
-  banks: true,
-}
 const stock = searchStock(120)
 const RUNS = 40
 
@@ -27,7 +18,7 @@ const withSource = (plan: Plan, judged: Judged): Plan => ({
 })
 
 describe('candidates', () => {
-  const all = candidatesOf(stock, ANYTHING)
+  const all = candidatesOf(stock, NO_CONSTRAINTS)
 
   test('stations with each number of expansions, and every bank whose volts fit its inverter', () => {
     const names = all.map(({ name }) => name)
@@ -42,23 +33,25 @@ describe('candidates', () => {
 
   test('what is owned costs nothing more and is not expanded', () => {
     const own = { ...stock.equipment.find(({ id }) => id === 'station-2000')!, id: 'mine', owned: true }
-    const found = candidatesOf({ ...stock, equipment: [own], batteries: [] }, ANYTHING)
+    const found = candidatesOf({ ...stock, equipment: [own], batteries: [] }, NO_CONSTRAINTS)
     expect(found).toMatchObject([{ id: 'mine', price: 0, owned: true }])
   })
 
   test('each constraint says what it is out for', () => {
     const bank = all.find(({ name }) => name.includes('flooded'))!
     const station = all.find(({ id }) => id === 'station-3600')!
-    expect(outBeforehand(station, { ...ANYTHING, budget: 3000 })).toMatchObject({
+    expect(outBeforehand(station, { ...NO_CONSTRAINTS, budget: 3000 })).toMatchObject({
       why: '100 over the budget',
       missedBy: 100 / 3000,
     })
-    expect(outBeforehand(station, { ...ANYTHING, pieceKg: 30 })?.why).toBe('a piece weighs 45 kg')
-    expect(outBeforehand(bank, { ...ANYTHING, allowsFlooded: false })?.why).toMatch(/gas/)
+    expect(outBeforehand(station, { ...NO_CONSTRAINTS, pieceKg: 30 })?.why).toBe('a piece weighs 45 kg')
+    expect(outBeforehand(bank, { ...NO_CONSTRAINTS, allowsFlooded: false })?.why).toMatch(/gas/)
     const cheap = all.find(({ name }) => name.includes('modified sine'))!
-    expect(outBeforehand(cheap, { ...ANYTHING, allowsModifiedSine: false })?.why).toMatch(/harms motors/)
-    expect(outBeforehand(bank, { ...ANYTHING, gives240V: true })?.why).toBe('gives no 240 V')
-    expect(outBeforehand(station, ANYTHING)).toBeNull()
+    expect(outBeforehand(cheap, { ...NO_CONSTRAINTS, allowsModifiedSine: false })?.why).toMatch(
+      /harms motors/,
+    )
+    expect(outBeforehand(bank, { ...NO_CONSTRAINTS, gives240V: true })?.why).toBe('gives no 240 V')
+    expect(outBeforehand(station, NO_CONSTRAINTS)).toBeNull()
   })
 })
 
@@ -72,8 +65,8 @@ describe('the search', () => {
   }
   let judged: Judged[]
   beforeAll(() => {
-    const search = new Search([plan], ANYTHING, 0.8, null, RUNS)
-    judged = candidatesOf(small, ANYTHING).map((candidate) => search.judge(candidate))
+    const search = new Search([plan], NO_CONSTRAINTS, 0.8, null, RUNS)
+    judged = candidatesOf(small, NO_CONSTRAINTS).map((candidate) => search.judge(candidate))
   })
 
   test('every runtime is what a simulation of that candidate alone says', () => {
@@ -139,18 +132,18 @@ describe('the search', () => {
 
   test('several scenarios: the worst of them decides', () => {
     const plans = household.scenarios.map(({ id }) => planOf(household, id, household.chosen.powerSystemId))
-    const [candidate] = candidatesOf(small, ANYTHING).filter(({ id }) => id === 'station-3600')
-    const all = new Search(plans, ANYTHING, 0.8, null, RUNS).judge(candidate)
-    const each = plans.map((one) => new Search([one], ANYTHING, 0.8, null, RUNS).judge(candidate))
+    const [candidate] = candidatesOf(small, NO_CONSTRAINTS).filter(({ id }) => id === 'station-3600')
+    const all = new Search(plans, NO_CONSTRAINTS, 0.8, null, RUNS).judge(candidate)
+    const each = plans.map((one) => new Search([one], NO_CONSTRAINTS, 0.8, null, RUNS).judge(candidate))
     expect(all.runtimeMin).toBe(Math.min(...each.map(({ runtimeMin }) => runtimeMin)))
     expect(all.why === null).toBe(each.every(({ why }) => why === null))
   })
 
   test('hours asked for take the place of the outage’s length', () => {
-    const [candidate] = candidatesOf(small, ANYTHING).filter(({ id }) => id === 'station-3600')
+    const [candidate] = candidatesOf(small, NO_CONSTRAINTS).filter(({ id }) => id === 'station-3600')
     const short = planWith(mixedLoads(6), undefined, 12)
     const lightly = { ...short, loads: short.loads.filter((_, i) => i % 3 === 0) }
-    expect(new Search([lightly], ANYTHING, 0.8, 0.1, RUNS).judge(candidate).why).toBeNull()
-    expect(new Search([lightly], ANYTHING, 0.8, 300, RUNS).judge(candidate).why).toMatch(/short/)
+    expect(new Search([lightly], NO_CONSTRAINTS, 0.8, 0.1, RUNS).judge(candidate).why).toBeNull()
+    expect(new Search([lightly], NO_CONSTRAINTS, 0.8, 300, RUNS).judge(candidate).why).toMatch(/short/)
   })
 })

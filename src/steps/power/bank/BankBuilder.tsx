@@ -166,6 +166,17 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
             check={(share) => (share > 0.9 ? 'Nine tenths at most; such a battery is scrap.' : null)}
             onChange={(agedFraction) => change({ battery: { ...bank.battery, agedFraction } })}
           />
+          {bank.battery.chemistry !== 'lifepo4' && (
+            <UnitField
+              label="Peukert’s exponent"
+              kind="count"
+              value={bank.battery.peukert.value}
+              check={(k) => (k < 1 || k > 1.6 ? 'From 1 to 1.6: about 1.1 for AGM, 1.25 for flooded.' : null)}
+              onChange={(value) =>
+                change({ battery: { ...bank.battery, peukert: { ...bank.battery.peukert, value } } })
+              }
+            />
+          )}
           <UnitField
             label="Charger of its own"
             kind="current"

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import { planOf } from '@/core/plan/planOf'
-import type { SearchConstraints } from '@/core/sizing/search/candidates'
+import { type SearchConstraints, USUAL_CONSTRAINTS } from '@/core/sizing/search/candidates'
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
@@ -22,16 +22,6 @@ const GOAL_WORDS: Record<Goal, string> = {
 
 const loadChart = () => import('./FrontChart')
 
-const BEGIN: SearchConstraints = {
-  budget: null,
-  pieceKg: null,
-  allowsFlooded: false,
-  allowsModifiedSine: false,
-  gives240V: false,
-  stations: true,
-  banks: true,
-}
-
 /** Finds in the catalogue what holds the outage: asked in the words people ask it, answered with what nothing beats. */
 export function SearchPanel() {
   const store = useHouseholdStore()
@@ -43,7 +33,7 @@ export function SearchPanel() {
   const [hours, setHours] = useState<number | null>(null)
   const [confidence, setConfidence] = useState<number | null>(null)
   const [inAll, setInAll] = useState(false)
-  const [want, setWant] = useState(BEGIN)
+  const [want, setWant] = useState(USUAL_CONSTRAINTS)
   const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
   const search = useSearch()
   usePreload(loadChart)
