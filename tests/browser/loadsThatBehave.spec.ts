@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test'
-import { answerNow, changedAnswer, openSample, saved } from './support'
+import { answerNow, changedAnswer, openSample, ready, saved } from './support'
 
 const choose = (page: Page, name: string) =>
   page.getByRole('table').getByRole('button', { name, exact: true }).click()
@@ -164,10 +164,14 @@ test.describe('the ledger', () => {
     const before = await answerNow(page)
     await page.getByLabel('every').fill('2 min')
     const after = await changedAnswer(page, before)
+    await saved(page)
     await page.goto(page.url().replace('loads', 'outage'))
+    await ready(page)
     await page.getByLabel('Rain').selectOption('downpour')
     await changedAnswer(page, after)
+    await saved(page)
     await page.goto(page.url().replace('outage', 'loads'))
+    await ready(page)
     await choose(page, 'Cellar drain pump')
     await page.getByLabel('every').fill('30 s')
     await expect(page.getByText('it never stops, and the water rises')).toBeVisible()
@@ -214,10 +218,14 @@ test.describe('the bench', () => {
     await openSample(page, 'runtime')
     await page.keyboard.press('.')
     await saved(page)
+    await saved(page)
     await page.goto(page.url().replace('runtime', 'loads'))
+    await ready(page)
     await page.getByLabel('Tier of Microwave').selectOption('hold')
     await saved(page)
+    await saved(page)
     await page.goto(page.url().replace('loads', 'runtime'))
+    await ready(page)
     const session = page.getByRole('button', { name: /Microwave at 12:30/ }).first()
     await session.focus()
     await page.keyboard.press('ArrowRight')
