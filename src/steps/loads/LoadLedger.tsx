@@ -1,6 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
-import { type KeyboardEvent, useEffect, useLayoutEffect, useMemo, useRef } from 'react'
+import { type KeyboardEvent, useMemo } from 'react'
 import { expectedW } from '@/core/simulation/expected'
 import { peakRunningW } from '@/core/load/peak'
 import { TIERS, type Tier } from '@/core/plan/limits'
@@ -9,14 +9,11 @@ import { formatNumber } from '@/core/quantity/format'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import { changeStanding, moveLoad, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
-import { useLoaded } from '@/ui/shell/useLoaded'
 import styles from './LoadsPage.module.css'
 import { QuickLine } from './QuickLine'
-import type { RowDrag } from './dragRows'
+import { DragArea, DragRow, type RowDrag } from './dragRows'
 import { decidingQuantity } from './loadForm'
 import { TIER_WORDS } from './tierWords'
-
-const loadDragging = () => import('./dragRows')
 
 interface LedgerProps {
   selectedId: string | null
@@ -29,8 +26,6 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
   const loads = useHousehold((state) => state.household.loads)
   const scenario = useScenario()
   const store = useHouseholdStore()
-  const dragging = useLoaded(loadDragging)
-  useFocusKept(dragging)
   if (loads.length === 0) {
     return (
       <div className={styles.empty}>
@@ -49,7 +44,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
       </div>
     )
   }
-  const row = (load: HouseholdLoad, i: number, drag: RowDrag | null) => (
+  const row = (load: HouseholdLoad, i: number, drag: RowDrag) => (
     <LedgerRow
       key={load.id}
       drag={drag}
@@ -90,15 +85,11 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
         </tr>
       </thead>
       <tbody>
-        {loads.map((load, i) =>
-          dragging ? (
-            <dragging.DragRow key={load.id} id={load.id}>
-              {(drag) => row(load, i, drag)}
-            </dragging.DragRow>
-          ) : (
-            row(load, i, null)
-          ),
-        )}
+        {loads.map((load, i) => (
+          <DragRow key={load.id} id={load.id}>
+            {(drag) => row(load, i, drag)}
+          </DragRow>
+        ))}
       </tbody>
     </table>
   )
@@ -108,38 +99,15 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
         <Button onClick={add}>Add a load</Button>
         <QuickLine onAdded={select} />
       </div>
-      {dragging ? (
-        <dragging.DragArea
-          ids={loads.map(({ id }) => id)}
-          moveTo={(id, to) => store.getState().edit(moveLoad(id, to))}
-        >
-          {table}
-        </dragging.DragArea>
-      ) : (
-        table
-      )}
+      <DragArea ids={loads.map(({ id }) => id)} moveTo={(id, to) => store.getState().edit(moveLoad(id, to))}>
+        {table}
+      </DragArea>
     </>
   )
 }
 
-/** The rows are made anew once they can be dragged; the focus stays where it was. */
-function useFocusKept(dragging: object | null): void {
-  const focusedId = useRef('')
-  useEffect(() => {
-    if (dragging) return
-    const keep = ({ target }: FocusEvent) => (focusedId.current = (target as Element).id)
-    document.addEventListener('focusin', keep)
-    return () => document.removeEventListener('focusin', keep)
-  }, [dragging])
-  useLayoutEffect(() => {
-    if (dragging && focusedId.current.startsWith('load-') && document.activeElement === document.body)
-      document.getElementById(focusedId.current)?.focus()
-  }, [dragging])
-}
-
 function LedgerRow(props: {
-  /** null until rows can be dragged */
-  drag: RowDrag | null
+  drag: RowDrag
   load: HouseholdLoad
   index: number
   isSelected: boolean
@@ -148,7 +116,8 @@ function LedgerRow(props: {
   /** moves the load itself up or down */
   place: (by: 1 | -1) => void
 }) {
-  const { drag, load, index, isSelected, select, move, place } = props
+  const { load, index, isSelected, select, move, place } = props
+  const { setRow, style, grip, isDragging } = props.drag
   const store = useHouseholdStore()
   const { on, tier, steering } = useHousehold(({ household }) => standingOf(household, load))
   const scenario = useScenario()
@@ -170,18 +139,18 @@ function LedgerRow(props: {
   }
   return (
     <tr
-      ref={drag?.setRow}
+      ref={setRow}
       className={styles.row}
-      style={drag?.style}
+      style={style}
       data-selected={isSelected}
       data-off={isOut}
-      data-dragging={drag?.isDragging ?? false}
+      data-dragging={isDragging}
       onClick={select}
     >
       <td className={styles.switchCell}>
         <button
           className={styles.grip}
-          {...drag?.grip}
+          {...grip}
           aria-label={`Move row ${index + 1}`}
           title="Drag to another place"
         >
