@@ -66,7 +66,7 @@ const earlierV = (chemistry: Chemistry, school: HalfUsedSchool) =>
 
 /**
  * How far the state of charge is off when a 12 V battery's voltmeter is off by 0.05 V, in the middle of its
- * range: a few percent for lead-acid, a quarter of everything for LiFePO4.
+ * range: about 4 % for lead-acid, 9 % for LiFePO4.
  */
 export function fractionPerReading(chemistry: Chemistry): number {
   const table = RESTING_V[chemistry]
