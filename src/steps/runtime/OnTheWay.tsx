@@ -1,13 +1,14 @@
 import { formatMoment } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent } from '@/core/quantity/format'
-import type { PlanEvent, SimulationResult } from '@/core/simulation/result'
+import type { SimulationResult } from '@/core/simulation/result'
+import { eventWords, isNotable } from './eventWords'
 import styles from './RuntimePage.module.css'
 
-/** What else happens before it ends: sources taking over, limits passed, defrosts. */
+/** What else happens before it ends: sources taking over, limits passed, defrosts, a cut-off or sleep before the reserve. */
 export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResult }) {
   const moment = (minute: number) => formatMoment(plan.scenario.startsAt, minute, 10)
-  const notable = result.events.filter(({ kind, fraction }) => kind !== 'empty' && fraction >= 0.005)
+  const notable = result.events.filter(isNotable)
   return (
     notable.length > 0 && (
       <>
@@ -28,15 +29,4 @@ export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResul
       </>
     )
   )
-}
-
-function eventWords(event: PlanEvent, plan: Plan): string {
-  const source = plan.powerSystem.sources.find(({ id }) => id === event.sourceId)?.name ?? ''
-  const load = plan.loads.find(({ id }) => id === event.loadId)?.name ?? ''
-  if (event.kind === 'takes-over') return `${source} takes over`
-  if (event.kind === 'defrost') return `${load} defrosts`
-  if (event.kind === 'ends-in-defrost') return `A defrost of ${load} empties ${source}`
-  return event.limit === 'surge'
-    ? `${load} starts past the surge limit`
-    : `${load} takes it past the continuous limit`
 }
