@@ -233,3 +233,58 @@ test.describe('own equipment', () => {
     await expect(page.getByTestId('equipment-refused')).toContainText(/the header lacks name, capacity_wh/)
   })
 })
+
+test.describe('figures of candidates', () => {
+  test('open their working from the cell, and from what the search found', async ({ page }) => {
+    await openSample(page, 'power')
+    const cells = page
+      .getByRole('table')
+      .first()
+      .getByRole('row', { name: /^Lasts, as surely/ })
+    await cells.getByRole('button', { name: /h/ }).first().click()
+    await expect(page.getByRole('dialog')).toContainText('How long it lasts')
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toBeHidden()
+    const box = searchBox(page)
+    await box.getByRole('button', { name: 'Search', exact: true }).click()
+    await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
+    await box.getByRole('button', { name: 'The working' }).click()
+    await expect(page.getByRole('dialog')).toContainText('It carries and starts everything, and lasts.')
+  })
+
+  test('of a candidate with two sources: all of them together, or one to change', async ({ page }) => {
+    await openSample(page, 'power')
+    const sources = page.getByRole('region', { name: /^Sources of/ })
+    await sources.getByRole('button', { name: 'Add a source beside it' }).click()
+    await page
+      .getByRole('menuitem', { name: /1 kWh station/ })
+      .first()
+      .click()
+    const stored = page
+      .getByRole('table')
+      .first()
+      .getByRole('row', { name: /^Stored/ })
+    await expect(stored).toContainText('3.07 kWh')
+    await page.getByLabel('Figures of the chosen').selectOption({ index: 2 })
+    await expect(stored.getByRole('textbox')).toHaveValue('1024 Wh')
+    await saved(page)
+  })
+
+  test('a bank of parts comes in by file and is told where it is wrong', async ({ page }) => {
+    await openSample(page, 'power')
+    const own = page.getByRole('region', { name: 'Your own equipment' })
+    const file = [
+      'name,capacity_wh,continuous_w,volts,kind,chemistry,battery_v,battery_ah,series,parallel',
+      'Cellar bank,,1500,120,bank,agm,12,110,2,2',
+      'Odd bank,,1500,120,bank,agm,12,0,2,2',
+    ].join('\r\n')
+    await own.locator('input[type=file]').setInputFiles({
+      name: 'equipment.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(file),
+    })
+    await expect(own).toContainText('1 added.')
+    await expect(own.getByRole('row', { name: /Cellar bank/ })).toContainText('5.28 kWh')
+    await expect(own.getByRole('alert')).toContainText('battery_ah is “0”')
+  })
+})

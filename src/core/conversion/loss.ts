@@ -35,12 +35,17 @@ export interface PathDetail {
   /** its outlets go off for good when less is drawn for so long; 0 for never */
   sleepBelowW: number
   sleepAfterMin: number
+  /** 1 for every hour of the outage too cold or too hot for it; null for none */
+  outOfRange: Uint8Array | null
 }
 
-/** The detail of a source, or null where its path is a plain multiplication. */
-export function pathDetail(source: Source): PathDetail | null {
+/**
+ * The detail of a source, or null where its path is a plain multiplication.
+ * @param outOfRange hours too cold or too hot for it
+ */
+export function pathDetail(source: Source, outOfRange: Uint8Array | null = null): PathDetail | null {
   const { bank, outfit } = source
-  if (!bank && !outfit?.sleep) return null
+  if (!bank && !outfit?.sleep && !outOfRange) return null
   const inverter = bank?.inverter
   const detail: PathDetail = {
     lossPerW2: inverter ? inverter.squareLossFraction / Math.max(1, inverter.continuousW.value) : 0,
@@ -53,13 +58,15 @@ export function pathDetail(source: Source): PathDetail | null {
     searchDrawsW: inverter?.search?.drawsW ?? 0,
     sleepBelowW: outfit?.sleep?.belowW ?? 0,
     sleepAfterMin: outfit?.sleep?.afterMin ?? 0,
+    outOfRange,
   }
   const isPlain =
     detail.lossPerW2 === 0 &&
     detail.peukert === 1 &&
     !detail.voltage &&
     detail.searchBelowW === 0 &&
-    detail.sleepBelowW === 0
+    detail.sleepBelowW === 0 &&
+    !outOfRange
   return isPlain ? null : detail
 }
 

@@ -12,6 +12,7 @@ import { surroundingsByHour } from '../weather/temperature'
 import { type Chances, chancesOf } from './chances'
 import { coldShareOf } from './coldShare'
 import { driftLogSd } from './drift'
+import { outOfRangeHours } from './outOfRange'
 import { quantitiesOf } from './places'
 
 /** Why a load takes no part in the runs. */
@@ -57,6 +58,8 @@ export interface CompiledChain {
   sourceKeys: number[]
   /** share of its capacity each gives at the temperature where it stands */
   coldShares: number[]
+  /** hours too cold or too hot for each to give anything; null for none */
+  outOfRange: (Uint8Array | null)[]
   loads: CompiledLoad[]
 }
 
@@ -127,6 +130,7 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
         sources: chain,
         sourceKeys: chain.map(({ id }) => keyOf(`source ${id}`)),
         coldShares: chain.map((source) => coldShareOf(source, weather, plan.scenario.durationH)),
+        outOfRange: chain.map((source) => outOfRangeHours(source, weather)),
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
       }
     })

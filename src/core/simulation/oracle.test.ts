@@ -16,6 +16,12 @@ const DETAILED: Record<string, Source> = {
   'an inverter that searches under 15 W': bankOf('lfp-12-100', 1, 1, 'inverter-2000-12', 'bank'),
   'direct current alone': bankOf('agm-12-55', 1, 1, null, 'bank'),
   'a station that goes to sleep': sourceOf(equipmentClass('station-300'), 'main'),
+  'a station outdoors that gives nothing in the cold hours': outdoorStation(),
+}
+
+function outdoorStation(): Source {
+  const station = sourceOf(equipmentClass('station-2000'), 'main')
+  return { ...station, where: 'outdoors', outfit: { ...station.outfit!, dischargeC: { lowC: 2, highC: 30 } } }
 }
 
 describe('the fast program agrees with the slow one', () => {

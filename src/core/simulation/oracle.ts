@@ -43,7 +43,7 @@ export function simulateSlowly(
         const stores = chain.sources.map((source, s) => {
           const values = drawSource(source, chain.sourceKeys[s], seed, run)
           values.capacityWh *= chain.coldShares[s]
-          const path = storePath(source.lossRule, values, pathDetail(source))
+          const path = storePath(source.lossRule, values, pathDetail(source, chain.outOfRange[s]))
           if (chain.loads.length > 0 && chain.loads.every((load) => load.isDc)) path.noLoadW = 0
           return { path, energyWh: path.capacityWh * source.chargedFraction, calmMin: 0 }
         })
@@ -63,7 +63,7 @@ export function simulateSlowly(
           while (active < stores.length && restOfMinute > 0) {
             const { path } = stores[active]
             const drain = drainW(path, demandW)
-            if (stopsNow(stores[active], demandW, drain)) {
+            if (stopsNow(stores[active], demandW, drain, minute)) {
               result.emptyMin[active] = minute + 1 - restOfMinute
               active++
               continue
@@ -101,9 +101,10 @@ interface StoreAtWork {
 }
 
 /** Whether a store switches off in this minute though there is charge left. */
-function stopsNow(store: StoreAtWork, demandW: number, drain: number): boolean {
+function stopsNow(store: StoreAtWork, demandW: number, drain: number, minute: number): boolean {
   const { detail, capacityWh } = store.path
   if (!detail) return false
+  if (detail.outOfRange?.[Math.floor(minute / 60)]) return true
   store.calmMin = isBelow(demandW, detail.sleepBelowW) ? store.calmMin + 1 : 0
   if (detail.sleepBelowW > 0 && store.calmMin > detail.sleepAfterMin) return true
   if (!detail.voltage) return false

@@ -88,7 +88,7 @@ function runChain(
   const { horizonMin, outageMin } = plan
   const { sources, loads } = chain
   const points = Math.floor(horizonMin / POINT_MIN) + 1
-  const details = sources.map(pathDetail)
+  const details = sources.map((source, s) => pathDetail(source, chain.outOfRange[s]))
   const tables = details.map((detail) => detail && new DetailTables(detail))
   const isPlain = details.every((detail) => detail === null)
   const byMinute = sources.length > 1 || !isPlain
@@ -110,7 +110,7 @@ function runChain(
     chain,
     fractions: sources.map(() => new Float32Array(points * runs)),
     emptyMin: sources.map(() => new Float64Array(runs)),
-    causes: sources.map(() => ({ reserve: 0, 'cut-off': 0, sleep: 0 })),
+    causes: sources.map(() => ({ reserve: 0, 'cut-off': 0, sleep: 0, temperature: 0 })),
     askedWh: new Float64Array(loads.length),
     suppliedWh: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },

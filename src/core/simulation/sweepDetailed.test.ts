@@ -64,6 +64,25 @@ describe('a lead-acid bank', () => {
   })
 })
 
+describe('too cold for it', () => {
+  test('a station left outdoors gives nothing below the cold of its label, and the event says so', () => {
+    const station = sourceOf(equipmentClass('station-2000'), 'main')
+    const out = { ...station, where: 'outdoors' as const }
+    const plan = planWith([ac(60)], [out], 24)
+    const at = (lowC: number) => ({
+      ...plan,
+      scenario: { ...plan.scenario, outdoor: { lowC, highC: lowC + 8 } },
+    })
+    const lowC = station.outfit!.dischargeC.lowC
+    const cold = simulate(at(lowC - 4), { runs: 20 })
+    expect(cold.events.find(({ kind }) => kind === 'empty')).toMatchObject({ cause: 'temperature' })
+    expect(cold.runtimeMin.p90).toBeLessThan(24 * 60)
+    const mild = simulate(at(lowC + 1), { runs: 20 })
+    expect(mild.events.find(({ kind }) => kind === 'empty')).toMatchObject({ cause: 'reserve' })
+    expect(mild.runtimeMin.p50).toBeGreaterThan(cold.runtimeMin.p50)
+  })
+})
+
 describe('small loads', () => {
   test('a station that goes to sleep under a few watts ends there, and the event says so', () => {
     const small = simulate(planWith([ac(3)], [sourceOf(equipmentClass('station-300'), 'main')], 24), {

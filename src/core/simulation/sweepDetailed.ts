@@ -2,8 +2,8 @@ import { type PathDetail, type StorePath, isBelow } from '../conversion/loss'
 import type { DetailTables } from './detailTables'
 import { type CurveSink, POINT_MIN } from './sweep'
 
-/** What ends a source: its reserve or depth is reached, the volts under load fall too low, it went to sleep. */
-export type EndCause = 'reserve' | 'cut-off' | 'sleep'
+/** What ends a source: its reserve or depth is reached, the volts under load fall too low, it went to sleep, it is too cold or too hot for it. */
+export type EndCause = 'reserve' | 'cut-off' | 'sleep' | 'temperature'
 
 /** What a detailed sweep tells beside the curve. */
 export interface SweepEnd {
@@ -44,6 +44,11 @@ export function sweepDetailed(
     if (minute === point * POINT_MIN) fractions[point++ * runs + run] = energy / capacityWh
     if (found.endMin < Infinity || minute + 1 <= fromMin) continue
     const begin = Math.max(minute, fromMin)
+    if (detail.outOfRange?.[Math.floor(begin / 60)]) {
+      found.endMin = begin
+      found.cause = 'temperature'
+      continue
+    }
     const outletW = demandW[minute]
     const drain = tables.drainW(path, detail, outletW)
     calmMin = isBelow(outletW, detail.sleepBelowW) ? calmMin + 1 : 0

@@ -13,11 +13,16 @@ const FAIR_SHARE = 0.1
  */
 export function pricePerLifeKwh(source: Source): number | null {
   if (!source.price) return null
-  const cycles = source.bank?.battery.cycles ?? source.outfit?.cycles ?? USUAL_CYCLES
-  const fairW = Math.max(1, source.continuousW.value * FAIR_SHARE)
-  const usableKwh = deliverableWh(middlePath(source), fairW) / 1000
-  return usableKwh > 0 ? source.price / (cycles * usableKwh) : null
+  const usableKwh = deliverableWh(middlePath(source), fairWatts(source)) / 1000
+  return usableKwh > 0 ? source.price / (lifeCycles(source) * usableKwh) : null
 }
+
+/** Cycles its battery survives, as its label says or as usual. */
+export const lifeCycles = (source: Source) =>
+  source.bank?.battery.cycles ?? source.outfit?.cycles ?? USUAL_CYCLES
+
+/** Watts at the outlets that count as a fair load. */
+export const fairWatts = (source: Source) => Math.max(1, source.continuousW.value * FAIR_SHARE)
 
 /** How many outages' spoiled food a price is worth; null where the household set no value on it. */
 export function outagesOfFood(price: number, foodValue: number | undefined): number | null {

@@ -3,6 +3,7 @@ import type { Load } from '../plan/schema'
 import { formatNumber } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
 import type { Gates } from './gates'
+import { dcOnly } from './dcOnly'
 import { type SearchStock, USUAL_CONSTRAINTS, candidatesOf } from './search/candidates'
 import { Search, ranked } from './search/search'
 import { carryStrains, startStrains } from './strains'
@@ -49,11 +50,19 @@ export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[
   return shut.map((gate) => ({ gate, free: freeWay(plan, gates, gate), bought: bought.get(gate) ?? null }))
 }
 
+const namesOf = (loads: readonly Load[]) => loads.map(({ name }) => name).join(' and ')
+
 /** The least important load, then the smallest, whose leaving off alone brings the watts under the limit. */
 function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): string | null {
   if (gate === 'lasts') return null
   const { source, wrongVoltage } = gates[gate]
-  if (wrongVoltage.length > 0) return `leave ${wrongVoltage.map(({ name }) => name).join(' and ')} off`
+  if (wrongVoltage.length > 0) {
+    const { forDc, others } = dcOnly(gates[gate])
+    return [
+      ...(forDc.length ? [`feed ${namesOf(forDc)} with 12 V direct current`] : []),
+      ...(others.length ? [`leave ${namesOf(others)} off`] : []),
+    ].join(' and ')
+  }
   const loads = plan.loads.filter((load) => load.sourceId === source.id && leftOutWhy(load, plan) === null)
   const strains = gate === 'carries' ? carryStrains : startStrains
   const opens = (load: Load) => {

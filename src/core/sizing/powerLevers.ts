@@ -5,14 +5,12 @@ import { formatNumber, formatWatts } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
 import { sourceOfBank } from '../storage/bank'
 import { withExpansions } from '../storage/expansion'
+import { canBeDc } from './dcOnly'
 import type { Lever } from './levers'
 import { requirementOf } from './requirement'
 
 /** A smaller inverter keeps this much above what is asked of it. Common practice, no source. */
 const INVERTER_ROOM = 1.25
-/** Loads that are, or can be had, for 12 V. */
-const FOR_DC = /network|router|fibre|modem|switch|receiver|camera/i
-const MOST_DC_W = 60
 
 /** What more or other equipment would gain: an expansion, a row more, a smaller inverter, network gear on direct current. */
 export function findPowerLevers(plan: Plan): Lever[] {
@@ -61,10 +59,10 @@ export function findPowerLevers(plan: Plan): Lever[] {
       )
   }
   for (const load of plan.loads) {
-    const { behaviour, name, volts, sourceId } = load
+    const { name, volts, sourceId } = load
     const source = sources.find(({ id }) => id === sourceId)
     if (leftOutWhy(load, plan) !== null || volts === 12 || !source?.volts.includes(12)) continue
-    if (!FOR_DC.test(name) || behaviour.runningW.value > MOST_DC_W || load.medical) continue
+    if (!canBeDc(load)) continue
     levers.push({
       id: `${load.id} direct current`,
       words: `Feed ${name} with direct current`,

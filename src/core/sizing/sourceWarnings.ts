@@ -40,11 +40,11 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
     )
   if (outfit && coldest < outfit.dischargeC.lowC)
     warnings.push(
-      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest, 0)} °C where it stands.`,
+      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest, 0)} °C where it stands; that ends the run.`,
     )
   if (outfit && hottest > outfit.dischargeC.highC)
     warnings.push(
-      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest, 0)} °C where it stands.`,
+      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest, 0)} °C where it stands; that ends the run.`,
     )
   if (chemistryOf(source) === 'lifepo4' && coldest < 0)
     warnings.push('It must not be charged below 0 °C: bring it in, or use one that heats itself.')

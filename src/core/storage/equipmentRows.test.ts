@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
-import { equipmentClass } from '@/catalog/equipment'
-import { usualNoLoadW } from '@/catalog/noLoad'
+import { bankOf } from '@/catalog/equipment'
+import { equipmentBase } from '@/catalog/equipmentBase'
 import { equipmentSchema } from '../plan/equipment'
-import { type EquipmentRow, equipmentOfRows, rowsOfEquipment } from './equipmentRows'
+import type { EquipmentRow } from './equipmentCells'
+import { equipmentOfRows, rowsOfEquipment } from './equipmentRows'
 
-const base = equipmentClass('station-1000').source
-const read = (rows: EquipmentRow[]) => equipmentOfRows(rows, base, usualNoLoadW)
+const read = (rows: EquipmentRow[]) => equipmentOfRows(rows, equipmentBase())
 const row = (more: EquipmentRow = {}): EquipmentRow => ({
   name: 'Cellar station',
   capacity_wh: '2048',
@@ -62,5 +62,57 @@ describe('equipment from a table', () => {
   test('written and read again it is the same', () => {
     const { equipment } = read([row({ price: '1500', weight_kg: '24', no_load_w: '11', owned: 'yes' })])
     expect(read(rowsOfEquipment(equipment)).equipment).toEqual(equipment)
+  })
+})
+
+describe('banks of parts from a table', () => {
+  const bank = (more: EquipmentRow = {}) =>
+    row({
+      name: 'Cellar bank',
+      kind: 'bank',
+      capacity_wh: '',
+      continuous_w: '1500',
+      volts: '120',
+      chemistry: 'agm',
+      battery_v: '12',
+      battery_ah: '110',
+      series: '2',
+      parallel: '2',
+      ...more,
+    })
+
+  test('their parts make the source: volts, amp-hours, half of lead-acid left', () => {
+    const [{ source }] = read([bank()]).equipment
+    expect(source).toMatchObject({
+      kind: 'bank',
+      capacityWh: { value: 5280 },
+      reserveFraction: { value: 0.5 },
+      bank: { series: 2, parallel: 2, inverter: { dcVolts: 24, cutOffV: 21 } },
+    })
+    expect(equipmentSchema.safeParse(read([bank()]).equipment[0]).success).toBe(true)
+    expect(read([bank({ continuous_w: '', volts: '', series: '1' })]).equipment[0].source.volts).toEqual([12])
+  })
+
+  test('come back from a file as they went out', () => {
+    const source = bankOf('lfp-12-100', 4, 2, 'inverter-3000-48', 'Attic bank')
+    const [line] = rowsOfEquipment([{ id: 'x', note: '', owned: true, source }])
+    const back = read([line]).equipment[0].source
+    for (const key of ['capacityWh', 'continuousW', 'surgeW', 'noLoadW', 'reserveFraction'] as const)
+      expect(back[key].value).toBeCloseTo(source[key].value, 9)
+    expect(back.price).toBe(source.price)
+    expect(back.bank).toMatchObject({ series: 4, parallel: 2, inverter: { dcVolts: 48 } })
+  })
+
+  test.each([
+    [{ battery_ah: '0' }, /battery_ah is “0”.*from 1 to 5000/],
+    [{ battery_ah: '1e9' }, /battery_ah is “1e9”/],
+    [{ battery_v: '' }, /battery_v is empty/],
+    [{ chemistry: 'nickel' }, /chemistry is “nickel”; one of lifepo4/],
+    [{ series: '1.5' }, /series is “1.5”; a whole number/],
+    [{ cut_off_v: '40' }, /cuts off at 40 V.*never run/],
+  ] as [EquipmentRow, RegExp][])('%j is refused and told', (more, message) => {
+    const { equipment, refused } = read([bank(more), bank()])
+    expect(equipment).toHaveLength(1)
+    expect(refused).toEqual([{ line: 2, message: expect.stringMatching(message) }])
   })
 })

@@ -3,7 +3,8 @@ import { SelectField } from '@/ui/field/SelectField'
 import { UnitField } from '@/ui/field/UnitField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
-import type { CandidateRow, RowContext } from './candidateRows'
+import type { Working } from '@/core/quantity/working'
+import { type CandidateRow, type RowContext, shownOf } from './candidateRows'
 import { decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 
@@ -13,11 +14,16 @@ interface CandidateCellProps {
   isChosen: boolean
   isDeciding: boolean
   flags: Record<string, boolean>
+  openWorking: (working: Working) => void
 }
 
-/** One figure of one candidate; a field where it is the chosen one's own. */
-export function CandidateCell({ row, context, isChosen, isDeciding, flags }: CandidateCellProps) {
+/** One figure of one candidate; a field where it is the chosen one's own, else it opens its working. */
+export function CandidateCell(props: CandidateCellProps) {
+  const { row, context, isChosen, isDeciding, flags, openWorking } = props
   const fails = row.fails?.(context) ?? false
+  const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
+  const working = row.working?.(context)
+  const words = `${fails ? '× ' : ''}${shownOf(row, context)}`
   const counts = row.school === undefined || row.school === context.source.lossRule
   return (
     <td
@@ -28,10 +34,14 @@ export function CandidateCell({ row, context, isChosen, isDeciding, flags }: Can
     >
       {!counts ? (
         '–'
-      ) : isChosen && (row.quantity || row.setting) && !(row.follows && context.source.bank) ? (
+      ) : isField && !(row.follows && context.source.bank) ? (
         <CellField row={row} context={context} />
+      ) : working ? (
+        <button className={styles.figure} title="The working" onClick={() => openWorking(working)}>
+          {words}
+        </button>
       ) : (
-        `${fails ? '× ' : ''}${row.show(context)}`
+        words
       )}
     </td>
   )

@@ -1,12 +1,16 @@
 'use client'
-import { Fragment } from 'react'
+import { Fragment, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { PowerSystem } from '@/core/plan/schema'
+import type { Working } from '@/core/quantity/working'
+import { SelectField } from '@/ui/field/SelectField'
 import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { WorkingDialog } from '@/ui/shell/lazy'
 import { CandidateCell } from './CandidateCell'
 import { inOrder } from './candidateOrder'
-import { ROW_GROUPS, type RowContext } from './candidateRows'
+import type { RowContext } from './candidateRows'
+import { ROW_GROUPS } from './rowGroups'
 import { decidingRow, decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 import { ChosenNotes } from './ChosenNotes'
@@ -22,6 +26,8 @@ const KIND_WORDS = {
   vehicle: 'vehicle',
 }
 
+const ALL = '*'
+
 /** Properties in rows, candidates in columns, what is needed first; the cell that decides each column is outlined. */
 export function CandidateTable({ order }: { order: string }) {
   const store = useHouseholdStore()
@@ -29,10 +35,16 @@ export function CandidateTable({ order }: { order: string }) {
   const evaluations = useCandidateEvaluations()
   const { powerSystemId } = household.chosen
   const matrix = useScenarioMatrix()
+  const [working, setWorking] = useState<Working | null>(null)
+  const [figuresOf, setFiguresOf] = useState(ALL)
   const all = household.powerSystems.map((system): RowContext => {
+    const here = system.sources.filter(({ isAway }) => !isAway)
+    const one = system.id === powerSystemId ? system.sources.find(({ id }) => id === figuresOf) : undefined
+    const sources = one ? [one] : here
     return {
       system,
-      source: system.sources[0],
+      sources,
+      source: sources[0],
       plan: planOf(household, household.chosen.scenarioId, system.id),
       evaluation: evaluations.get(system.id),
     }
@@ -49,6 +61,17 @@ export function CandidateTable({ order }: { order: string }) {
         <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
       </p>
       <ChosenNotes />
+      {chosen.system.sources.length > 1 && (
+        <SelectField
+          label="Figures of the chosen"
+          value={chosen.sources.length > 1 ? ALL : chosen.source.id}
+          options={[
+            { value: ALL, words: 'all its sources' },
+            ...chosen.system.sources.map(({ id, name }) => ({ value: id, words: name })),
+          ]}
+          onChange={setFiguresOf}
+        />
+      )}
       <div className={styles.scroll}>
         <table className={styles.table}>
           <colgroup>
@@ -75,7 +98,7 @@ export function CandidateTable({ order }: { order: string }) {
                       {KIND_WORDS[system.sources[0].kind]}
                       {system.id === powerSystemId ? ', chosen' : ''}
                       {system.shown === 'pinned' ? ', pinned' : ''}
-                      {system.sources.length > 1 ? `, first of ${system.sources.length} sources` : ''}
+                      {system.sources.length > 1 ? `, ${system.sources.length} sources` : ''}
                     </small>
                   </button>
                 </th>
@@ -102,6 +125,7 @@ export function CandidateTable({ order }: { order: string }) {
                         isChosen={context.system.id === powerSystemId}
                         isDeciding={decidingRow(context) === row}
                         flags={flags(context.system)}
+                        openWorking={setWorking}
                       />
                     ))}
                   </tr>
@@ -119,6 +143,7 @@ export function CandidateTable({ order }: { order: string }) {
           </tbody>
         </table>
       </div>
+      {working && <WorkingDialog working={working} onClose={() => setWorking(null)} />}
     </>
   )
 }

@@ -3,7 +3,9 @@ import { useMemo } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import type { Plan } from '@/core/plan/document'
 import { sourceWarnings } from '@/core/sizing/sourceWarnings'
-import { useHousehold, usePlan } from '@/ui/household/HouseholdContext'
+import { dcOnly } from '@/core/sizing/dcOnly'
+import { changeLoad } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './PowerPage.module.css'
@@ -13,6 +15,9 @@ const GATE_WORDS = { carries: 'To carry it', starts: 'To start it', lasts: 'To l
 /** What would open the chosen candidate's shut gates for the least money, and what no gate measures. */
 export function ChosenNotes() {
   const plan = usePlan()
+  const store = useHouseholdStore()
+  const carries = useHousehold(({ evaluation }) => evaluation.gates.carries)
+  const { forDc } = dcOnly(carries)
   const mains = useHousehold(({ household }) => household.profile.mains)
   const own = useHousehold(({ household }) => household.equipment)
   const ask = useMemo(() => {
@@ -29,6 +34,17 @@ export function ChosenNotes() {
         <li key={gate}>
           {GATE_WORDS[gate]}: {free ? `${free}, for nothing; or ` : ''}
           {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
+        </li>
+      ))}
+      {forDc.map(({ id, name }) => (
+        <li key={id}>
+          <button
+            className="text-button"
+            onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}
+          >
+            {name} runs on 12 V
+          </button>
+          , past any inverter: check the volts and polarity on its own supply, and fuse the lead.
         </li>
       ))}
       {warnings.map((words) => (

@@ -1,16 +1,10 @@
 'use client'
 import { useState } from 'react'
-import { equipmentClass } from '@/catalog/equipment'
-import { usualNoLoadW } from '@/catalog/noLoad'
+import { equipmentBase } from '@/catalog/equipmentBase'
 import { LIMITS } from '@/core/plan/limits'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
-import {
-  EQUIPMENT_COLUMNS,
-  type EquipmentRow,
-  type RefusedRow,
-  equipmentOfRows,
-  rowsOfEquipment,
-} from '@/core/storage/equipmentRows'
+import { EQUIPMENT_COLUMNS, type EquipmentRow } from '@/core/storage/equipmentCells'
+import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './PowerPage.module.css'
@@ -40,7 +34,7 @@ export function OwnEquipment() {
       skipEmptyLines: 'greedy',
       transformHeader: (header) => header.trim().toLowerCase(),
     })
-    const found = equipmentOfRows(data, equipmentClass('station-1000').source, usualNoLoadW)
+    const found = equipmentOfRows(data, equipmentBase())
     const room = LIMITS.equipment - equipment.length
     const taken = found.equipment.slice(0, room).map((item) => ({ ...item, id: freshId(item.id, equipment) }))
     if (taken.length) edit(keepEquipment([...equipment, ...taken]))
@@ -69,7 +63,8 @@ export function OwnEquipment() {
       <p className={styles.aside}>
         Searched beside the catalogue; what you own costs nothing more. A CSV file with the header{' '}
         <code>{EQUIPMENT_COLUMNS.slice(0, 4).join(',')}</code> and, where known,{' '}
-        <code>{EQUIPMENT_COLUMNS.slice(4).join(',')}</code>.
+        <code>{EQUIPMENT_COLUMNS.slice(4, 12).join(',')}</code>; of a bank of parts also{' '}
+        <code>{EQUIPMENT_COLUMNS.slice(12).join(',')}</code>.
       </p>
       {equipment.length > 0 && (
         <table className={styles.plain}>

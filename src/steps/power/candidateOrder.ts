@@ -3,9 +3,15 @@ import { type RowContext, gates } from './candidateRows'
 /** How candidates may be put in order: what each is sorted by, the smallest first. */
 export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
   kept: { words: 'as added', by: null },
-  price: { words: 'by price', by: ({ source }) => source.price ?? Infinity },
+  price: {
+    words: 'by price',
+    by: ({ sources }) => sources.reduce((sum, { price }) => sum + (price ?? Infinity), 0),
+  },
   hours: { words: 'by hours, longest first', by: (context) => -(gates(context)?.lasts.runtimeMin ?? 0) },
-  weight: { words: 'by heaviest piece', by: ({ source }) => source.weightKg ?? Infinity },
+  weight: {
+    words: 'by heaviest piece',
+    by: ({ sources }) => Math.max(...sources.map(({ weightKg }) => weightKg ?? Infinity)),
+  },
 }
 
 /** Those shown, the pinned ones first, each group in the order asked for. */

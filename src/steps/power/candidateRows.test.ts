@@ -3,7 +3,8 @@ import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
 import { evaluate } from '@/core/sizing/evaluate'
 import { inOrder } from './candidateOrder'
-import { ROW_GROUPS, type RowContext } from './candidateRows'
+import { type RowContext, shownOf } from './candidateRows'
+import { ROW_GROUPS } from './rowGroups'
 import { decidingRow, decidingWords } from './deciding'
 
 const household = demoHousehold()
@@ -17,6 +18,7 @@ function contextOf(
   change(plan)
   return {
     system: plan.powerSystem,
+    sources: plan.powerSystem.sources,
     source: plan.powerSystem.sources[0],
     plan,
     evaluation: evaluate(plan, { runs: 60 }),
@@ -159,5 +161,37 @@ describe('what a row shows', () => {
     )
     expect(row('Inverter efficiency').quantity?.check?.(0.2, context.source)).toMatch(/30 to 100 %/)
     expect(row('Reserve it keeps').quantity?.check?.(0.5, context.source)).toBeNull()
+  })
+})
+
+describe('several sources in one candidate', () => {
+  const pair = contextOf('station-2000', 'february-ice', ({ powerSystem: { sources } }) => {
+    sources.push({
+      ...structuredClone(sources[0]),
+      id: 'second',
+      name: 'Second',
+      afterSourceId: sources[0].id,
+    })
+    sources[1].noLoadW.value += 3
+  })
+
+  test('what adds up is added up, what differs is told of each, what is the same once', () => {
+    const [one] = pair.sources
+    const single = { ...pair, sources: [one] }
+    expect(shownOf(row('Stored'), single)).toBe('2.05 kWh')
+    expect(shownOf(row('Stored'), pair)).toBe('4.1 kWh')
+    expect(shownOf(row('No-load draw'), pair)).toMatch(/^.+ W · .+ W$/)
+    expect(shownOf(row('Inverter efficiency'), pair)).toBe(shownOf(row('Inverter efficiency'), single))
+    expect(shownOf(row('In all'), pair)).toMatch(/2 pc$/)
+  })
+
+  test('the cells that come from runs open a working', () => {
+    for (const label of [
+      'Lasts, as surely as asked',
+      'Running watts',
+      'Largest start',
+      'Reaches the outlets',
+    ])
+      expect(row(label).working!(pair)!.steps.length).toBeGreaterThan(0)
   })
 })

@@ -12,6 +12,7 @@ export function eventWords(event: PlanEvent, plan: Plan): string {
   switch (event.kind) {
     case 'empty':
       if (event.cause === 'sleep') return `${source} goes to sleep: too little is drawn`
+      if (event.cause === 'temperature') return `It is too cold or too hot for ${source} where it stands`
       return event.cause === 'cut-off'
         ? `${source} cuts off on low volts, before its reserve`
         : `${source} is empty`

@@ -5,6 +5,7 @@ import { keyOf } from '../../quantity/random'
 import { hoursOf, weatherOf } from '../../simulation/compile'
 import { coldShareOf } from '../../simulation/coldShare'
 import { DetailTables } from '../../simulation/detailTables'
+import { outOfRangeHours } from '../../simulation/outOfRange'
 import { pathInRun } from '../../simulation/simulate'
 import type { RealisedDemand } from './realisedDemand'
 import { BLOCK_MIN, TABLE_W, wattBlocks } from './wattBlocks'
@@ -22,9 +23,10 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     sources: [source],
     sourceKeys: [keyOf(`source ${source.id}`)],
     coldShares: [coldShareOf(source, weather, plan.scenario.durationH)],
+    outOfRange: [outOfRangeHours(source, weather)],
     loads: [],
   }
-  const detail = pathDetail(source)
+  const detail = pathDetail(source, chain.outOfRange[0])
   const tables = detail && new DetailTables(detail)
   const ends = new Float64Array(runs)
   const dcFraction = dcEfficiency(source)
@@ -46,6 +48,7 @@ function isSmooth(demand: RealisedDemand, path: StorePath, tables: DetailTables)
   const { detail } = path
   if (!detail) return true
   if (detail.peukert !== 1 || detail.searchBelowW > 0 || detail.sleepBelowW > 0) return false
+  if (detail.outOfRange) return false
   if (demand.dcWh && detail.lossPerW2 > 0) return false
   return !detail.voltage || cutOffFraction(demand, path, detail, tables) <= path.floorWh / path.capacityWh
 }
@@ -121,7 +124,7 @@ function walked(
   const { horizonMin, mainsW, dcW, peakW } = demand
   const { capacityWh, floorWh } = path
   const detail = path.detail!
-  const { voltage, cutOffV, sleepBelowW, sleepAfterMin, searchBelowW, searchDrawsW } = detail
+  const { voltage, cutOffV, sleepBelowW, sleepAfterMin, searchBelowW, searchDrawsW, outOfRange } = detail
   const watchedWh = voltage ? cutOffFraction(demand, path, detail, tables) * capacityWh : -1
   const entries = Math.ceil(peakW / TABLE_W) + 2
   if (drains.length < entries) drains = new Float64Array(entries)
@@ -131,7 +134,7 @@ function walked(
   let energy = chargedWh
   let calmMin = 0
   let begin = 0
-  if (!dcW && searchBelowW === 0 && sleepBelowW === 0) {
+  if (!dcW && searchBelowW === 0 && sleepBelowW === 0 && !outOfRange) {
     // whole blocks, as long as nothing can happen in them
     const { blocks, starts, entry, weight } = wattBlocks(demand)
     const leastWh = Math.max(floorWh, watchedWh)
@@ -144,6 +147,7 @@ function walked(
     }
   }
   for (let minute = begin; minute < horizonMin; minute++) {
+    if (outOfRange?.[Math.floor(minute / 60)]) return minute
     let drainWh: number
     const mains = mainsW[from + minute]
     if (dcW) drainWh = tables.drainW(path, detail, mains + dcW[from + minute] * dcWeight) / 60

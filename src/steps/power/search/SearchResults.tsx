@@ -4,10 +4,12 @@ import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { LIMITS } from '@/core/plan/limits'
 import { formatExactDuration, formatNumber, formatPercent } from '@/core/quantity/format'
+import { searchWorking } from '@/core/sizing/search/searchWorking'
 import { madeOrBuilt } from '@/core/sizing/search/madeOrBuilt'
 import { type Goal, type Judged, frontOf, nearMisses, ranked } from '@/core/sizing/search/search'
 import { addPowerSystem, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { WorkingDialog } from '@/ui/shell/lazy'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
 
@@ -22,7 +24,9 @@ export function SearchResults(
   const store = useHouseholdStore()
   const currency = useHousehold(({ household }) => household.profile.currency)
   const systems = useHousehold(({ household }) => household.powerSystems)
+  const scenarios = useHousehold(({ household }) => household.scenarios)
   const [chosen, setChosen] = useState<Judged | null>(null)
+  const [explained, setExplained] = useState<Judged | null>(null)
   const front = useMemo(() => frontOf(judged), [judged])
   const holding = useMemo(() => ranked(judged, goal), [judged, goal])
   const misses = useMemo(() => nearMisses(judged, MISSES), [judged])
@@ -81,10 +85,24 @@ export function SearchResults(
             <b>{picked.candidate.name}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
             {picked.why && <span className={styles.short}>, {picked.why}</span>}
           </span>
+          <button className="text-button" onClick={() => setExplained(picked)}>
+            The working
+          </button>
           <Button onClick={() => keep(picked)} disabled={systems.length >= LIMITS.powerSystems}>
             Add it to the candidates
           </Button>
         </div>
+      )}
+      {explained && (
+        <WorkingDialog
+          working={searchWorking(
+            explained,
+            new Map(scenarios.map(({ id, name }) => [id, name])),
+            confidence,
+            currency,
+          )}
+          onClose={() => setExplained(null)}
+        />
       )}
       <h3>What nothing beats in price and hours</h3>
       <JudgedTable list={front} picked={picked} pick={setChosen} money={money} hoursOf={hoursOf} />

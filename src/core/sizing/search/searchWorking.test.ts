@@ -1,0 +1,29 @@
+import { describe, expect, test } from '@jest/globals'
+import { searchStock } from '@/catalog/searchStock'
+import { constant, loadOf, planWith } from '../../../../tests/support/samplePlan'
+import { USUAL_CONSTRAINTS, candidatesOf } from './candidates'
+import { Search } from './search'
+import { searchWorking } from './searchWorking'
+
+const plan = planWith([loadOf(constant(60))], undefined, 20)
+const candidates = candidatesOf(searchStock(120), USUAL_CONSTRAINTS)
+const search = new Search([plan], USUAL_CONSTRAINTS, 0.9, null, 20)
+const names = new Map([[plan.scenario.id, 'A night']])
+
+describe('the working of what a search found', () => {
+  test('of a bank: its parts add up to its price', () => {
+    const bank = candidates.find(({ source }) => source.bank && source.bank.series > 1)!
+    const { steps } = searchWorking(search.judge(bank), names, 0.9, 'USD')
+    expect(steps[0]).toMatchObject({ label: 'A night', values: [{ name: 'needed', value: '20 h' }] })
+    const { battery, inverter, series, parallel } = bank.source.bank!
+    expect(bank.price).toBe(series * parallel * battery.price! + inverter!.price!)
+    expect(steps[1].values).toHaveLength(2)
+  })
+
+  test('of one that does not hold: why', () => {
+    const small = candidates.find(({ source }) => source.capacityWh.value < 400)!
+    const judged = search.judge(small)
+    expect(judged.why).not.toBeNull()
+    expect(searchWorking(judged, names, 0.9, 'USD').note).toContain(judged.why!)
+  })
+})

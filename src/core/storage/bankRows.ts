@@ -1,0 +1,118 @@
+import { bankFaults, usualCutOffV } from '../plan/bankFaults'
+import { BANK_LIMITS, CHEMISTRIES, type Chemistry } from '../plan/limits'
+import type { Bank, Battery, Inverter, Source } from '../plan/power'
+import { quantity } from '../quantity/quantity'
+import type { EquipmentCells, EquipmentRow } from './equipmentCells'
+
+/** Surge and efficiency of an inverter where a file says nothing. Common practice, no source. */
+const USUAL = { surgeTimes: 2, surgeS: 2, efficiency: 0.93, squareLoss: 0.02, powerFactor: 0.8 }
+
+/**
+ * A bank of parts from one row.
+ *
+ * @param usualBattery of a chemistry: what the row does not say is taken from it
+ * @param usualNoLoadW of an inverter by its rated watts
+ * @throws RangeError with what is wrong and what would be right
+ */
+export function bankOfCells(
+  cells: EquipmentCells,
+  usualBattery: (chemistry: Chemistry) => Battery,
+  usualNoLoadW: (watts: number) => Inverter['noLoadW'],
+): Bank {
+  const chemistry = (cells.text('chemistry') || 'lifepo4') as Chemistry
+  if (!CHEMISTRIES.includes(chemistry))
+    throw new RangeError(`chemistry is “${chemistry}”; one of ${CHEMISTRIES.join(', ')} would be right`)
+  const usual = usualBattery(chemistry)
+  const volts = cells.needed('battery_v', 1, 100, '12.8')
+  const ah = cells.needed('battery_ah', 1, 5000, '100')
+  const series = cells.whole('series', 1, BANK_LIMITS.series, '2') ?? 1
+  const parallel = cells.whole('parallel', 1, BANK_LIMITS.parallel, '2') ?? 1
+  const bank: Bank = {
+    battery: {
+      ...usual,
+      name: `${volts} V ${ah} Ah`,
+      volts,
+      capacityAh: { ...usual.capacityAh, value: ah },
+      rateH: cells.number('rate_h', 0.5, 120, '20') ?? usual.rateH,
+      weightKg: cells.number('battery_kg', 0, 2000, '11'),
+      price: cells.number('battery_price', 0, 1_000_000, '290'),
+    },
+    series,
+    parallel,
+    inverter: inverterOf(cells, volts * series, usualNoLoadW),
+    chargerA: cells.number('charger_a', 0.1, 500, '20'),
+    halfUsedSchool: 'at 12.05 V',
+  }
+  const [fault] = bankFaults(bank, '')
+  if (fault) throw new RangeError(fault.message)
+  return bank
+}
+
+function inverterOf(
+  cells: EquipmentCells,
+  bankV: number,
+  usualNoLoadW: (watts: number) => Inverter['noLoadW'],
+): Inverter | null {
+  const watts = cells.number('continuous_w', 0, 50_000, '1500') ?? 0
+  if (watts === 0) return null
+  const label = (value: number) => quantity(value, 'W', 'label', { times: 1 })
+  const dcVolts = bankV < 18 ? 12 : bankV < 36 ? 24 : Math.round(bankV / 12.5) * 12
+  const noLoad = cells.number('no_load_w', 0, 1000, '12')
+  return {
+    name: `${watts} W inverter`,
+    continuousVa:
+      cells.number('continuous_va', 1, 50_000, '1900') ?? Math.min(50_000, watts / USUAL.powerFactor),
+    continuousW: label(watts),
+    surgeW: label(
+      cells.number('surge_w', watts, 50_000, '3000') ?? Math.min(50_000, USUAL.surgeTimes * watts),
+    ),
+    surgeS: quantity(USUAL.surgeS, 's', 'typical', { times: 2 }),
+    efficiencyFraction: quantity(
+      Math.max(0.3, cells.share('efficiency', 0.3, 100, '93') ?? USUAL.efficiency),
+      '1',
+      'typical',
+      { plusMinus: 0.03 },
+    ),
+    squareLossFraction: USUAL.squareLoss,
+    noLoadW: noLoad === null ? usualNoLoadW(watts) : quantity(noLoad, 'W', 'label', { times: 1.2 }),
+    search: null,
+    dcVolts,
+    alarmV: (11 * dcVolts) / 12,
+    cutOffV: cells.number('cut_off_v', 0, 100, '10.5') ?? usualCutOffV(dcVolts),
+    wave: 'pure sine',
+    volts: cells.volts(),
+    chargerA: 0,
+    weightKg: cells.number('weight_kg', 0, 2000, '6'),
+    price: cells.number('price', 0, 1_000_000, '420'),
+  }
+}
+
+/** The cells of a bank's row, to be read again by `bankOfCells`. */
+export function cellsOfBank({ bank, reserveFraction }: Source & { bank: Bank }): EquipmentRow {
+  const text = (value: number | null | undefined) =>
+    value === null || value === undefined ? '' : String(value)
+  const { battery, inverter } = bank
+  return {
+    capacity_wh: '',
+    continuous_w: text(inverter?.continuousW.value),
+    volts: inverter ? inverter.volts.join('/') : '12',
+    kind: 'bank',
+    surge_w: text(inverter?.surgeW.value),
+    efficiency: text(inverter?.efficiencyFraction.value),
+    no_load_w: text(inverter?.noLoadW.value),
+    reserve: text(reserveFraction.value),
+    weight_kg: text(inverter?.weightKg),
+    price: text(inverter?.price),
+    chemistry: battery.chemistry,
+    battery_v: text(battery.volts),
+    battery_ah: text(battery.capacityAh.value),
+    rate_h: text(battery.rateH),
+    series: text(bank.series),
+    parallel: text(bank.parallel),
+    battery_kg: text(battery.weightKg),
+    battery_price: text(battery.price),
+    continuous_va: text(inverter?.continuousVa),
+    cut_off_v: text(inverter?.cutOffV),
+    charger_a: text(bank.chargerA ?? (inverter?.chargerA || null)),
+  }
+}

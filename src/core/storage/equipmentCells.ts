@@ -1,0 +1,92 @@
+import type { Source } from '../plan/power'
+
+/**
+ * Equipment as rows of a table, for files; docs/equipment-csv.md has the header. The first four columns are
+ * needed (of a bank its batteries instead of watt-hours), the others may be empty or missing.
+ */
+export const EQUIPMENT_COLUMNS = [
+  'name',
+  'capacity_wh',
+  'continuous_w',
+  'volts',
+  'kind',
+  'surge_w',
+  'efficiency',
+  'no_load_w',
+  'reserve',
+  'weight_kg',
+  'price',
+  'owned',
+  'chemistry',
+  'battery_v',
+  'battery_ah',
+  'rate_h',
+  'series',
+  'parallel',
+  'battery_kg',
+  'battery_price',
+  'continuous_va',
+  'cut_off_v',
+  'charger_a',
+] as const
+export type EquipmentColumn = (typeof EQUIPMENT_COLUMNS)[number]
+export type EquipmentRow = Partial<Record<EquipmentColumn, string>>
+
+/** Reads the cells of one row; each throws a RangeError that says what would be right. */
+export class EquipmentCells {
+  constructor(private readonly row: EquipmentRow) {}
+
+  text(column: EquipmentColumn): string {
+    return this.row[column]?.trim() ?? ''
+  }
+
+  number(column: EquipmentColumn, low: number, high: number, example: string): number | null {
+    const text = this.text(column)
+    if (text === '') return null
+    const value = Number(text.replace(',', '.'))
+    if (!Number.isFinite(value) || value < low || value > high)
+      throw new RangeError(
+        `${column} is “${text}”; a number from ${low} to ${high} would be right, such as ${example}`,
+      )
+    return value
+  }
+
+  needed(column: EquipmentColumn, low: number, high: number, example: string): number {
+    const value = this.number(column, low, high, example)
+    if (value === null) throw new RangeError(`${column} is empty; such as ${example}`)
+    return value
+  }
+
+  whole(column: EquipmentColumn, low: number, high: number, example: string): number | null {
+    const value = this.number(column, low, high, example)
+    if (value !== null && !Number.isInteger(value))
+      throw new RangeError(
+        `${column} is “${this.text(column)}”; a whole number would be right, such as ${example}`,
+      )
+    return value
+  }
+
+  /** A share written as 0.05 or as 5 (percent). */
+  share(column: EquipmentColumn, low: number, high: number, example: string): number | null {
+    const value = this.number(column, low, high, example)
+    return value === null ? null : value > 1 ? value / 100 : value
+  }
+
+  isYes(column: EquipmentColumn): boolean {
+    return /^(1|y|yes|true|x)$/i.test(this.text(column))
+  }
+
+  volts(): Source['volts'] {
+    const text = this.text('volts')
+    const volts = text
+      .split(/[\s/;+|]+/)
+      .filter(Boolean)
+      .map((one) => Number(one.replace(/v$/i, '')))
+    const known = volts.filter((one): one is Source['volts'][number] => [12, 120, 230, 240].includes(one))
+    if (known.length === 0 || known.length !== volts.length)
+      throw new RangeError(
+        `volts is “${text}”; 12, 120, 230 or 240 would be right, several parted by a slash`,
+      )
+    return [...new Set(known)]
+  }
+}

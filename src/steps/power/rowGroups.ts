@@ -1,0 +1,289 @@
+import { formatMoment } from '@/core/plan/clock'
+import type { Plan } from '@/core/plan/document'
+import type { Source } from '@/core/plan/schema'
+import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { EnergyBalance } from '@/core/simulation/result'
+import { runsText } from '@/core/sizing/answer'
+import { outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
+import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/sizing/propertyWorkings'
+import { chemistryOf } from '@/core/storage/bank'
+import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
+import { wallHours } from '@/core/storage/wallHours'
+import {
+  type CandidateRow,
+  type RowContext,
+  lastsRow,
+  runningRow,
+  shownQuantity,
+  startsRow,
+  voltageRow,
+} from './candidateRows'
+
+const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
+
+const energyOf = ({ plan, evaluation }: RowContext) => evaluation && energyWorking(plan, evaluation.result)
+
+function energyWords({ evaluation }: RowContext, key: keyof EnergyBalance): string {
+  if (!evaluation) return '…'
+  return formatEnergy(evaluation.result.chains.reduce((sum, { energy }) => sum + energy[key], 0))
+}
+
+function endsWords({ plan, evaluation }: RowContext): string {
+  if (!evaluation) return '…'
+  const { p50 } = evaluation.result.runtimeMin
+  return p50 === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, p50, 10)
+}
+
+/** A sum over sources; null where one of them is not known. */
+function sumOf(sources: readonly Source[], of: (source: Source) => number | null): number | null {
+  return sources.map(of).reduce((sum, one) => (sum === null || one === null ? null : sum + one), 0)
+}
+
+function weightWords(sources: readonly Source[]): string {
+  const kg = sumOf(sources, totalWeightKg)
+  return kg === null ? '–' : `${formatNumber(kg)} kg, ${sumOf(sources, piecesOf)} pc`
+}
+
+function priceWords(sources: readonly Source[], { household }: Plan): string {
+  const price = sumOf(sources, (source) => source.price)
+  return price === null ? '–' : `${formatNumber(price, 0)} ${household.currency}`
+}
+
+const celsiusWords = (range: { lowC: number; highC: number } | undefined) =>
+  range ? `${formatNumber(range.lowC)} to ${formatNumber(range.highC)} °C` : '–'
+
+/** The rows of the table, grouped as people ask. */
+export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
+  {
+    title: 'How long',
+    rows: [
+      lastsRow,
+      {
+        label: 'Runs out about',
+        need: ({ plan }) => formatMoment(plan.scenario.startsAt, plan.scenario.durationH * 60),
+        ofAll: (context) => endsWords(context),
+        working: ({ evaluation }) => evaluation?.workings.lasts,
+        show: (context) => endsWords(context),
+      },
+      {
+        label: 'Runs that last',
+        need: ({ plan }) => runsText(plan.scenario.confidence),
+        working: ({ evaluation }) => evaluation?.workings.margin,
+        show: ({ evaluation }) =>
+          evaluation
+            ? evaluation.result.reachesFraction === 0
+              ? 'none'
+              : runsText(evaluation.result.reachesFraction)
+            : '…',
+      },
+    ],
+  },
+  {
+    title: 'What it gives',
+    rows: [
+      {
+        label: 'Stored',
+        show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),
+        ofAll: ({ sources }) => formatEnergy(sumOf(sources, ({ capacityWh }) => capacityWh.value)!),
+        quantity: { key: 'capacityWh', kind: 'energy' },
+        follows: true,
+      },
+      {
+        label: 'Charged at the start',
+        show: ({ source }) => formatPercent(source.chargedFraction),
+        setting: 'chargedFraction',
+      },
+      {
+        label: 'Reserve it keeps',
+        show: ({ source }) => shownQuantity(source.reserveFraction, formatPercent),
+        quantity: {
+          key: 'reserveFraction',
+          kind: 'fraction',
+          check: (share) => (share > 0.95 ? 'A reserve is 95 % at most.' : null),
+        },
+      },
+      {
+        label: 'Losses counted by',
+        show: ({ source }) => (source.lossRule === 'flat' ? 'flat share' : 'efficiency'),
+        setting: 'lossRule',
+      },
+      {
+        label: 'Inverter efficiency',
+        follows: true,
+        show: ({ source }) => shownQuantity(source.efficiencyFraction, formatPercent),
+        quantity: {
+          key: 'efficiencyFraction',
+          kind: 'fraction',
+          check: (share) => (share < 0.3 || share > 1 ? 'An efficiency is 30 to 100 %.' : null),
+        },
+        school: 'efficiency',
+      },
+      {
+        label: 'No-load draw',
+        follows: true,
+        show: ({ source }) => shownQuantity(source.noLoadW, formatWatts),
+        quantity: {
+          key: 'noLoadW',
+          kind: 'power',
+          check: (watts) => (watts > 1000 ? 'A no-load draw is 1,000 W at most.' : null),
+        },
+        school: 'efficiency',
+      },
+      {
+        label: 'Usable share',
+        show: ({ source }) => shownQuantity(source.usableFraction, formatPercent),
+        quantity: {
+          key: 'usableFraction',
+          kind: 'fraction',
+          check: (share) => (share < 0.05 ? 'A usable share is 5 % at least.' : null),
+        },
+        school: 'flat',
+      },
+      {
+        label: 'Reaches the outlets',
+        working: energyOf,
+        show: (context) => energyWords(context, 'outletWh'),
+        ofAll: (context) => energyWords(context, 'outletWh'),
+      },
+      {
+        label: 'Lost to no-load draw',
+        working: energyOf,
+        show: (context) => energyWords(context, 'noLoadWh'),
+        ofAll: (context) => energyWords(context, 'noLoadWh'),
+      },
+    ],
+  },
+  {
+    title: 'Does it carry',
+    rows: [
+      runningRow,
+      voltageRow,
+      plain('With the grid there', ({ source }) => {
+        const watts = source.outfit?.withGridW ?? null
+        return watts === null ? '–' : formatWatts(watts)
+      }),
+      plain('Outlets', ({ source }) =>
+        source.outfit
+          ? `${source.outfit.outlets.count} × ${formatNumber(source.outfit.outlets.ampsEach)} A`
+          : '–',
+      ),
+      plain('Direct current', ({ source }) => {
+        const dc = source.outfit?.dc
+        if (dc) return `${formatWatts(dc.socketW + dc.usbW)}`
+        return source.volts.includes(12) ? 'at the battery' : '–'
+      }),
+    ],
+  },
+  { title: 'Does it start', rows: [startsRow] },
+  {
+    title: 'How refilled',
+    rows: [
+      {
+        label: 'From the wall',
+        working: ({ source }) => wallWorking(source),
+        show: ({ source }) => {
+          const hours = wallHours(source)
+          if (hours === null) return '–'
+          if (hours === Infinity) return 'no charger'
+          const watts = source.bank ? '' : ` at ${formatWatts(source.outfit!.input.acW)}`
+          return `${formatNumber(hours, hours < 10 ? 1 : 0)} h${watts}`
+        },
+      },
+      plain('From a 12 V socket', ({ source }) =>
+        source.outfit && source.outfit.input.dcW > 0 ? formatWatts(source.outfit.input.dcW) : '–',
+      ),
+      plain('Charges between', ({ source }) => celsiusWords(source.outfit?.chargeC)),
+      plain('Panels’ window', ({ source }) => {
+        const solar = source.outfit?.input.solar
+        return solar
+          ? `${formatNumber(solar.lowV)}–${formatNumber(solar.highV)} V, ${formatNumber(solar.amps)} A, ${formatWatts(solar.watts)}`
+          : '–'
+      }),
+      plain('Feeds while it charges', ({ source }) =>
+        source.outfit ? (source.outfit.suppliesWhileCharging ? 'yes' : 'no') : source.bank ? 'yes' : '–',
+      ),
+      plain('Passes the wall through', ({ source }) =>
+        source.outfit ? (source.outfit.passThrough ? 'yes' : 'no') : '–',
+      ),
+      plain('Gap when the wall goes', ({ source }) => {
+        const ms = source.outfit?.transferMs
+        if (ms === undefined) return '–'
+        return ms === null ? 'plug over' : `${formatNumber(ms)} ms`
+      }),
+    ],
+  },
+  {
+    title: 'How heavy',
+    rows: [
+      {
+        label: 'Heaviest piece',
+        follows: true,
+        show: ({ source }) => (source.weightKg === null ? '–' : `${formatNumber(source.weightKg, 1)} kg`),
+        ofAll: ({ sources }) =>
+          sources.some(({ weightKg }) => weightKg === null)
+            ? '–'
+            : `${formatNumber(Math.max(...sources.map(({ weightKg }) => weightKg!)), 1)} kg`,
+        setting: 'weightKg',
+      },
+      {
+        label: 'In all',
+        show: ({ source }) => weightWords([source]),
+        ofAll: ({ sources }) => weightWords(sources),
+      },
+    ],
+  },
+  {
+    title: 'What price',
+    rows: [
+      {
+        label: 'Price',
+        follows: true,
+        show: ({ source, plan }) => priceWords([source], plan),
+        ofAll: ({ sources, plan }) => priceWords(sources, plan),
+        setting: 'price',
+      },
+      {
+        label: 'In outages of lost food',
+        working: ({ source, plan }) => foodWorking(source, plan),
+        show: ({ source, plan }) => {
+          const outages = source.price === null ? null : outagesOfFood(source.price, plan.household.foodValue)
+          return outages === null ? '–' : `${formatNumber(outages, 1)} ×`
+        },
+      },
+      {
+        label: 'A usable kWh, over its life',
+        working: ({ source, plan }) => lifeWorking(source, plan.household.currency),
+        show: ({ source, plan }) => {
+          const price = pricePerLifeKwh(source)
+          return price === null ? '–' : `${formatNumber(price, 2)} ${plan.household.currency}`
+        },
+      },
+    ],
+  },
+  {
+    title: 'What breaks',
+    rows: [
+      plain('Cycles', ({ source }) => {
+        const cycles = source.bank?.battery.cycles ?? source.outfit?.cycles
+        return cycles === undefined ? '–' : formatNumber(cycles)
+      }),
+      plain('Warranty', ({ source }) =>
+        source.outfit
+          ? `${formatNumber(source.outfit.warrantyYears)} years`
+          : source.bank
+            ? 'part by part'
+            : '–',
+      ),
+      plain('Goes to sleep', ({ source }) => {
+        const sleep = source.outfit?.sleep ?? null
+        const search = source.bank?.inverter?.search
+        if (sleep) return `under ${formatWatts(sleep.belowW)}`
+        return search ? `searches under ${formatWatts(search.belowW)}` : 'no'
+      }),
+      plain('Gives between', ({ source }) => celsiusWords(source.outfit?.dischargeC)),
+      plain('Cold', ({ source }) =>
+        chemistryOf(source) === 'lifepo4' ? 'no charging under 0 °C' : 'less at every degree',
+      ),
+    ],
+  },
+]
