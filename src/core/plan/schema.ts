@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { WEEKDAYS, epochMinute } from './clock'
 import { idSchema, name, note, quantityOf } from './fields'
 import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
+import { skySchema } from './weather'
 
 /**
  * The parts of the plan document. Every object is strict: a field nobody knows is refused, not dropped.
@@ -202,10 +203,14 @@ export const scenarioSchema = z.strictObject({
     name: z.string().max(LIMITS.nameLength),
     latitudeDeg: z.number().min(-90).max(90),
     longitudeDeg: z.number().min(-180).max(180),
+    /** hours the clock on the wall is ahead of UTC; by the longitude unless said */
+    utcOffsetH: z.number().min(-12).max(14).optional(),
   }),
   outdoor: z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) }),
   indoorC: z.number().min(-30).max(50),
   rain: z.enum(RAINS),
+  /** the sky of each day or hour; by the rain unless said */
+  sky: skySchema.optional(),
   away: windows,
   asleep: windows,
   /** the least important tier that is still carried */

@@ -1,0 +1,37 @@
+import * as z from 'zod'
+import { LIMITS } from './limits'
+
+/** What a scenario says of the sky. */
+export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const
+export type SkyClass = (typeof SKY_CLASSES)[number]
+
+const MOST_HOURS = 24 * 16
+const hoursOf = (low: number, high: number) => z.array(z.number().min(low).max(high)).min(1).max(MOST_HOURS)
+
+export const skySchema = z.discriminatedUnion('kind', [
+  /** one word a calendar day, the first that of the start; the last goes on */
+  z.strictObject({ kind: z.literal('days'), days: z.array(z.enum(SKY_CLASSES)).min(1).max(16) }),
+  /** share of clear-sky light by the hour of the outage; the last goes on */
+  z.strictObject({
+    kind: z.literal('hours'),
+    name: z.string().max(LIMITS.nameLength),
+    sunShare: hoursOf(0, 1.2),
+  }),
+  /** hours of a weather file from the start of the outage: °C and W/m²; they repeat where it is longer */
+  z
+    .strictObject({
+      kind: z.literal('measured'),
+      name: z.string().max(LIMITS.nameLength),
+      temperatureC: hoursOf(-90, 70),
+      globalW: hoursOf(0, 1600),
+      directW: hoursOf(0, 1600),
+      diffuseW: hoursOf(0, 1600),
+    })
+    .refine(
+      (sky) =>
+        [sky.globalW, sky.directW, sky.diffuseW].every(({ length }) => length === sky.temperatureC.length),
+      'every column must have as many hours',
+    ),
+])
+
+export type Sky = z.infer<typeof skySchema>
