@@ -1,6 +1,7 @@
 import { sourceOf, equipmentClass } from '@/catalog/equipment'
 import { PLAN_FORMAT, PLAN_VERSION } from '@/core/plan/limits'
 import { type Plan } from '@/core/plan/document'
+import { NO_REFILL } from '@/core/plan/refill'
 import type { Behaviour, Cycling, Load, Source } from '@/core/plan/schema'
 import { quantity } from '@/core/quantity/quantity'
 
@@ -128,7 +129,7 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
     },
     loads,
     powerSystem: { id: 'system', name: 'test station', sources, note: '' },
-    refill: {},
+    refill: { ...NO_REFILL },
   }
 }
 

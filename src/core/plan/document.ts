@@ -3,7 +3,9 @@ import { bankFaults } from './bankFaults'
 import { type Fault, faultsOf } from './fault'
 import { migrate } from './migrate'
 import { LIMITS, PLAN_FORMAT, PLAN_VERSION } from './limits'
-import { loadSchema, profileSchema, refillSchema, scenarioSchema } from './schema'
+import { refillSchema } from './refill'
+import { refillFaults } from './refillFaults'
+import { loadSchema, profileSchema, scenarioSchema } from './schema'
 import { powerSystemSchema } from './power'
 
 /** The one shape that travels: a scenario, the loads as they stand in it, and the power system held against it. */
@@ -33,7 +35,11 @@ export function readPlan(input: unknown): PlanReading {
   if (!migrated.ok) return migrated
   const parsed = planSchema.safeParse(migrated.document)
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
-  const faults = [...powerFaults(parsed.data.powerSystem, 'powerSystem'), ...loadFaults(parsed.data)]
+  const faults = [
+    ...powerFaults(parsed.data.powerSystem, 'powerSystem'),
+    ...loadFaults(parsed.data),
+    ...refillFaults(parsed.data.refill, 'refill'),
+  ]
   return faults.length ? { ok: false, faults } : { ok: true, plan: parsed.data }
 }
 

@@ -6,6 +6,8 @@ import { LIMITS } from './limits'
 import { upgradeHousehold } from './migrate'
 import { householdLoadSchema, idSchema, profileSchema, scenarioSchema } from './schema'
 import { powerSystemSchema } from './power'
+import { refillSchema } from './refill'
+import { refillFaults } from './refillFaults'
 
 /**
  * All a household keeps: several scenarios, one list of loads with their standing in each scenario, and
@@ -18,6 +20,8 @@ export const householdSchema = z.strictObject({
   powerSystems: z.array(powerSystemSchema).min(1).max(LIMITS.powerSystems),
   /** what stands in the cellar or was looked at: beside the catalogue */
   equipment: z.array(equipmentSchema).max(LIMITS.equipment).optional(),
+  /** what refills any of the power systems */
+  refill: refillSchema.optional(),
   /** by power system, by load: the source it hangs on, where that is not the first */
   hangsOn: z.record(idSchema, z.record(idSchema, idSchema)),
   chosen: z.strictObject({ scenarioId: idSchema, powerSystemId: idSchema }),
@@ -32,6 +36,7 @@ export function readHousehold(input: unknown): HouseholdReading {
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
   const household = parsed.data
   const faults = household.powerSystems.flatMap((system, i) => powerFaults(system, `powerSystems[${i}]`))
+  if (household.refill) faults.push(...refillFaults(household.refill, 'refill'))
   for (const [key, list] of Object.entries({
     scenarios: household.scenarios,
     loads: household.loads,

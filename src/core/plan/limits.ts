@@ -37,4 +37,4 @@ export const BANK_LIMITS = { series: 16, parallel: 8, usualParallel: 4 }
 export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 4
+export const PLAN_VERSION = 5

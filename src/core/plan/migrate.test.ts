@@ -21,7 +21,7 @@ function olderPlan() {
 describe('a plan of version 2', () => {
   test('is read: its loads follow nothing, its scenario is dry and indoors at 20 °C', () => {
     const reading = readPlan(olderPlan())
-    expect(reading).toMatchObject({ ok: true, plan: { version: 4, scenario: { indoorC: 20, rain: 'dry' } } })
+    expect(reading).toMatchObject({ ok: true, plan: { version: 5, scenario: { indoorC: 20, rain: 'dry' } } })
     if (reading.ok) expect(reading.plan.loads[0].behaviour).toEqual(cycling(150, 60, 40))
   })
   test('damaged, is refused with what it lacks', () => {

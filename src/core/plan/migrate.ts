@@ -1,5 +1,6 @@
 import type { Fault } from './fault'
 import { USUAL_INDOOR_C } from './limits'
+import { NO_REFILL } from './refill'
 
 type Json = Record<string, unknown>
 type Migration = (document: Json) => Json
@@ -9,7 +10,7 @@ type Migration = (document: Json) => Json
  * station stood where the power system is now, and loads named no source. Version 2 had loads that followed
  * nothing, said in a field of its own, and scenarios that knew neither indoor temperature nor rain.
  * Version 3 knew sources only as a capacity behind an inverter: what a bank is built of, and what a station
- * has beside its watts, came with version 4 as fields that may be missing.
+ * has beside its watts, came with version 4 as fields that may be missing. Version 5 knows what refills it.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -31,6 +32,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
     loads: (document.loads as Json[]).map(withBehaviour),
   }),
   3: (document) => ({ ...document, version: 4 }),
+  4: (document) => ({ ...document, version: 5, refill: { ...NO_REFILL } }),
 }
 
 const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })

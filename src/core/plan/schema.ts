@@ -1,7 +1,9 @@
 import * as z from 'zod'
-import { WEEKDAYS, epochMinute } from './clock'
+import { epochMinute } from './clock'
+import { clock, clockOrMidnight, dayWindowSchema } from './dayWindow'
 import { idSchema, name, note, quantityOf } from './fields'
 import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
+import { chargingTimesSchema } from './refill'
 import { skySchema } from './weather'
 
 /**
@@ -12,16 +14,6 @@ import { skySchema } from './weather'
 
 const watts = quantityOf('W', 0, 50_000)
 
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day such as "18:30"')
-const clockOrMidnight = z
-  .string()
-  .regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'a time of day such as "23:00" or "24:00"')
-
-export const dayWindowSchema = z.strictObject({
-  from: clock,
-  to: clockOrMidnight,
-  days: z.array(z.enum(WEEKDAYS)).min(1).max(7).optional(),
-})
 const windows = z.array(dayWindowSchema).max(LIMITS.windows)
 
 const celsius = quantityOf('°C', -60, 90)
@@ -211,6 +203,8 @@ export const scenarioSchema = z.strictObject({
   rain: z.enum(RAINS),
   /** the sky of each day or hour; by the rain unless said */
   sky: skySchema.optional(),
+  /** when the generator and the car run, and the grid comes back; never unless said */
+  charging: chargingTimesSchema.optional(),
   away: windows,
   asleep: windows,
   /** the least important tier that is still carried */
@@ -218,8 +212,6 @@ export const scenarioSchema = z.strictObject({
   confidence: z.number().min(0.5).max(0.99),
   note,
 })
-
-export const refillSchema = z.strictObject({})
 
 export const profileSchema = z.strictObject({
   name,
@@ -253,3 +245,4 @@ export type Profile = z.infer<typeof profileSchema>
 
 export type { Source, PowerSystem } from './power'
 export { idSchema } from './fields'
+export { dayWindowSchema } from './dayWindow'

@@ -11,6 +11,7 @@ import { keyOf } from '../quantity/random'
 import { surroundingsByHour } from '../weather/temperature'
 import { type Chances, chancesOf } from './chances'
 import { coldShareOf } from './coldShare'
+import { type CompiledRefill, compileRefill } from './compileRefill'
 import { driftLogSd } from './drift'
 import { outOfRangeHours } from './outOfRange'
 import { quantitiesOf } from './places'
@@ -60,6 +61,8 @@ export interface CompiledChain {
   coldShares: number[]
   /** hours too cold or too hot for each to give anything; null for none */
   outOfRange: (Uint8Array | null)[]
+  /** what refills it; null for nothing */
+  refill: CompiledRefill | null
   loads: CompiledLoad[]
 }
 
@@ -120,6 +123,7 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
     else carried.push(compileLoad(load, carried.length, plan.scenario, horizonMin, weather))
   })
   const { sources } = plan.powerSystem
+  const largest = refilledSource(sources)
   const chains = sources
     .filter(({ afterSourceId }) => afterSourceId === null)
     .map((first) => {
@@ -131,11 +135,26 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
         sourceKeys: chain.map(({ id }) => keyOf(`source ${id}`)),
         coldShares: chain.map((source) => coldShareOf(source, weather, plan.scenario.durationH)),
         outOfRange: chain.map((source) => outOfRangeHours(source, weather)),
+        refill: chain.includes(largest)
+          ? compileRefill(
+              plan,
+              chain,
+              horizonMin,
+              weather.outdoors,
+              chain.map(({ where }) => weather[where ?? 'indoors']),
+            )
+          : null,
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
       }
     })
     .filter((chain) => chain.sources.length > 0)
   return { horizonMin, outageMin: plan.scenario.durationH * 60, chains, leftOut }
+}
+
+/** The source that everything that refills is connected to: the largest that is here. */
+export function refilledSource(sources: readonly Source[]): Source {
+  const here = sources.filter(({ isAway }) => !isAway)
+  return here.reduce((a, b) => (b.capacityWh.value > a.capacityWh.value ? b : a), here[0])
 }
 
 const follower = (sources: readonly Source[], of: Source) =>

@@ -111,7 +111,7 @@ function stopsNow(store: StoreAtWork, demandW: number, drain: number, minute: nu
   return loadedV(detail.voltage, store.energyWh / capacityWh, drain / detail.nominalV) < detail.cutOffV
 }
 
-interface LoadAtWork {
+export interface LoadAtWork {
   /** mean watts over the minute; to be asked for every minute in order */
   wattsIn(minute: number): number
 }
@@ -119,7 +119,8 @@ interface LoadAtWork {
 /** A stretch of being on, as the oracle lays a run out. */
 type Piece = [from: number, to: number, watts: number]
 
-function loadAtWork(load: CompiledLoad, values: LoadValues, horizonMin: number): LoadAtWork {
+/** A load in one run, asked minute by minute. */
+export function loadAtWork(load: CompiledLoad, values: LoadValues, horizonMin: number): LoadAtWork {
   const pieces = piecesOf(load, values, horizonMin)
   let first = 0
   return {

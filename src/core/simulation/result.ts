@@ -1,4 +1,5 @@
 import type { LeftOut } from './compile'
+import type { RefillLedger } from './refillLedger'
 import type { EndCause } from './sweepDetailed'
 
 /** The 10, 50 and 90 % percentiles over the runs (type 7). Infinity: longer than the horizon looked at. */
@@ -47,6 +48,18 @@ export interface ChainResult {
   endsFirstFraction: number
   energy: EnergyBalance
   overloads: OverloadResult[]
+  /** what refills it; null for nothing */
+  refill: RefillResult | null
+}
+
+/** What came in over the outage: means of the runs, and day by day against what is needed. */
+export interface RefillResult {
+  mean: RefillLedger
+  /** Wh a day that come in, or could: by run, ascending share of what is needed */
+  coverage: Float64Array
+  broughtPerDayWh: Percentiles
+  neededPerDayWh: number
+  unfedMin: Percentiles
 }
 
 export interface LoadResult {

@@ -1,5 +1,6 @@
 import { type PathDetail, type StorePath, pathDetail, storePath } from '../conversion/loss'
 import { dcEfficiency } from '../conversion/dc'
+import { DAY_MIN } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import { drawLoad, drawSource } from './chance'
@@ -10,9 +11,13 @@ import { DetailTables } from './detailTables'
 import { type DefrostRun, defrostOf } from './defrosts'
 import { eventsOf, overloadsOf, percentilesOf } from './events'
 import { emptyLoadValues } from './loadValues'
+import { addLedger, emptyLedger } from './refillLedger'
+import { refillResultOf } from './refillResult'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
+import { QuartersOf, type RefillRuns, drawLight, refillRunsOf } from './runRefilled'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 import { type EndCause, sweepDetailed } from './sweepDetailed'
+import { RefilledSweep } from './sweepRefilled'
 
 export interface SimulationOptions {
   /** how many runs; unless given 400, or fewer where a run has very much to do */
@@ -38,6 +43,8 @@ export interface ChainRuns {
   suppliedWh: Float64Array
   energy: { takenWh: number; noLoadWh: number }
   overloads: (Overload | null)[]
+  /** what came in; null without refill */
+  refill: RefillRuns | null
   /** by load that defrosts, by run */
   defrosts: { slot: number; runs: DefrostRun[] }[]
 }
@@ -115,8 +122,12 @@ function runChain(
     suppliedWh: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },
     overloads: [],
+    refill: refillRunsOf(chain, runs, emptyLedger()),
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
   }
+  const { refill } = chain
+  const quarters = refill && new QuartersOf(grid, horizonMin, weights, demandW)
+  const light = new Float64Array(refill?.logPerZ.length ?? 0)
   for (let run = 0; run < runs; run++) {
     for (let s = 0; s < sources.length; s++) paths[s] = pathInRun(chain, s, seed, run, details[s])
     grid.changeW.fill(0)
@@ -127,7 +138,21 @@ function runChain(
     }
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
     let end = 0
-    for (let s = 0; s < sources.length; s++) {
+    let fed: [from: number, to: number][] | null = null
+    if (refill && quarters) {
+      const stores = sources.map((source, s) => ({
+        path: paths[s],
+        tables: tables[s],
+        chargedWh: paths[s].capacityWh * source.chargedFraction,
+        curve: { fractions: out.fractions[s], runs, run },
+      }))
+      const swept = new RefilledSweep(stores, refill, drawLight(refill, seed, run, light), outageMin)
+      swept.run(quarters.update(), horizonMin)
+      keepRefilled(out, swept, run, outageMin)
+      fed = swept.fed
+      end = out.emptyMin[sources.length - 1][run]
+    }
+    for (let s = 0; s < sources.length && !refill; s++) {
       const path = paths[s]
       const charged = path.capacityWh * sources[s].chargedFraction
       const sink = { fractions: out.fractions[s], runs, run }
@@ -156,7 +181,8 @@ function runChain(
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
       out.askedWh[slot] += askedWh
-      out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
+      if (fed) out.suppliedWh[slot] += fedWh(grid, slot, fed)
+      else out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
     }
     for (const { slot, runs: found } of out.defrosts) found.push(defrostOf(grid.lists[slot], end))
     if (finder.isPossible(grid, continuousW, surgeW)) {
@@ -172,6 +198,32 @@ function runChain(
   }
   return out
 }
+
+/** Keeps what a refilled run leaves behind. */
+function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageMin: number): void {
+  const { ledger, fed, endMin, cause } = swept
+  endMin.forEach((minute, s) => {
+    out.emptyMin[s][run] = minute
+    if (minute < Infinity) out.causes[s][cause[s] ?? 'reserve']++
+  })
+  const { sum, broughtPerDayWh, neededPerDayWh, unfedMin } = out.refill!
+  const takenWh = ledger.drainWh + ledger.directWh
+  out.energy.takenWh += takenWh
+  out.energy.noLoadWh += ledger.noLoadWh
+  addLedger(sum, ledger)
+  const fedMin = fed.reduce((minutes, [from, to]) => minutes + to - from, 0)
+  unfedMin[run] = outageMin - fedMin
+  const inWh = ledger.directWh + ledger.sunWh + ledger.dcWh + ledger.acWh + ledger.unusedWh
+  broughtPerDayWh[run] = ((inWh - ledger.chargeLossWh) * DAY_MIN) / outageMin
+  neededPerDayWh[run] = fedMin > 0 ? (takenWh * DAY_MIN) / fedMin : 0
+}
+
+/** Wh of a load within the stretches in which it is fed. */
+const fedWh = (grid: DemandGrid, slot: number, fed: readonly [number, number][]) =>
+  fed.reduce(
+    (sum, [from, to]) => sum + grid.energyWh(slot, to) - (from > 0 ? grid.energyWh(slot, from) : 0),
+    0,
+  )
 
 const isDetailed = (path: StorePath): path is StorePath & { detail: PathDetail } => path.detail !== null
 
@@ -221,7 +273,9 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
       })),
       runtimeMin: percentilesOf(ends[i]),
       suppliedMin: mean(
-        ends[i].reduce((sum, end) => sum + Math.min(end, compiled.outageMin), 0),
+        chainRuns.refill
+          ? chainRuns.refill.unfedMin.reduce((sum, minutes) => sum + compiled.outageMin - minutes, 0)
+          : ends[i].reduce((sum, end) => sum + Math.min(end, compiled.outageMin), 0),
         runs,
       ),
       endsFirstFraction: mean(
@@ -230,6 +284,7 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
       ),
       energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
       overloads: overloadsOf(chainRuns),
+      refill: chainRuns.refill && refillResultOf(chainRuns.refill, runs),
     }
   })
   const loads = chains.flatMap(({ chain, askedWh, suppliedWh }) =>

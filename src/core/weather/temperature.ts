@@ -41,13 +41,27 @@ export const meanOutdoorC = ({ lowC, highC }: Scenario['outdoor']) => (lowC + hi
  * @param hours how many hours from the start of the outage
  */
 export function surroundingsByHour(scenario: Scenario, where: Surroundings, hours: number): Float64Array {
-  const startH = (epochMinute(scenario.startsAt) % DAY_MIN) / 60
-  const mean = meanOutdoorC(scenario.outdoor)
+  if (where === 'indoors') return new Float64Array(hours).fill(scenario.indoorC)
+  const outdoors = outdoorsAt(scenario)
+  if (where === 'outdoors') return Float64Array.from({ length: hours }, (_, i) => outdoors(i))
+  const mean = outdoorMeanC(scenario)
   return Float64Array.from({ length: hours }, (_, i) => {
-    if (where === 'indoors') return scenario.indoorC
-    const hour = startH + i + 0.5
-    if (where === 'outdoors') return outdoorC(scenario.outdoor, hour)
-    const damped = mean + UNHEATED_SWING * (outdoorC(scenario.outdoor, hour - UNHEATED_DELAY_H) - mean)
+    const damped = mean + UNHEATED_SWING * (outdoors(i - UNHEATED_DELAY_H) - mean)
     return damped + UNHEATED_FROM_HOUSE * (scenario.indoorC - damped)
   })
 }
+
+/** Outdoor °C of an hour of the outage: of its weather file where it has one, else between its low and high. */
+function outdoorsAt({ sky, outdoor, startsAt }: Scenario): (hour: number) => number {
+  if (sky?.kind === 'measured') {
+    const { temperatureC } = sky
+    return (hour) => temperatureC[Math.max(0, hour) % temperatureC.length]
+  }
+  const startH = (epochMinute(startsAt) % DAY_MIN) / 60
+  return (hour) => outdoorC(outdoor, startH + hour + 0.5)
+}
+
+const outdoorMeanC = ({ sky, outdoor }: Scenario) =>
+  sky?.kind === 'measured'
+    ? sky.temperatureC.reduce((sum, celsius) => sum + celsius, 0) / sky.temperatureC.length
+    : meanOutdoorC(outdoor)

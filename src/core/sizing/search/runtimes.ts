@@ -24,6 +24,7 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     sourceKeys: [keyOf(`source ${source.id}`)],
     coldShares: [coldShareOf(source, weather, plan.scenario.durationH)],
     outOfRange: [outOfRangeHours(source, weather)],
+    refill: null,
     loads: [],
   }
   const detail = pathDetail(source, chain.outOfRange[0])

@@ -1,0 +1,240 @@
+import { type Intervals, mergeIntervals, windowIntervals } from '../plan/clock'
+import type { Plan } from '../plan/document'
+import type { Source } from '../plan/power'
+import { type Car, type Generator, NO_CHARGING, type PanelArray } from '../plan/refill'
+import type { Scenario } from '../plan/schema'
+import { keyOf } from '../quantity/random'
+import { windowFor } from '../refill/connection'
+import { arrayW, cellC, stringVmp } from '../refill/panelOutput'
+import { isBehindHorizon } from '../refill/solarYield'
+import { checkArray } from '../refill/stringCheck'
+import { bankVolts, chargerAmps, chemistryOf } from '../storage/bank'
+import { CHARGER_EFFICIENCY } from '../storage/wallHours'
+import { coldestChargeC } from '../storage/chargeAcceptance'
+import type { Chemistry } from '../plan/limits'
+import { onPlane } from '../weather/irradiance'
+import { dayOf, lightAt, lightSpread, sunAt } from '../weather/sky'
+import { Z_80 } from '../quantity/quantity'
+import { POINT_MIN } from './sweep'
+
+/** What alternating current comes in through the charger, by quarter hour. */
+export const AC = { none: 0, grid: 1, generator: 2, car: 3 } as const
+
+/** What a source takes in. */
+export interface RefillInput {
+  chemistry: Chemistry
+  /** AC watts its charger takes, and what of them reaches the battery's side */
+  acW: number
+  acEfficiency: number
+  /** watts of its 12 V input */
+  dcW: number
+  /** gives and takes at the same time */
+  suppliesWhileCharging: boolean
+  /** 1 for hours too cold or too hot to charge; null for none */
+  noChargeHours: Uint8Array | null
+}
+
+/** Everything that refills a chain, laid out by quarter hours. */
+export interface CompiledRefill {
+  /** W of sun before its day's luck, and what the input takes of it at most */
+  sunW: Float64Array
+  sunMostW: Float64Array
+  /** day of the outage of each quarter, and how far its light may be off */
+  day: Uint8Array
+  logPerZ: Float64Array
+  /** a day is never brighter than clear: the factor's limit */
+  mostFactor: Float64Array
+  key: number
+  /** W of AC, of which kind, for which share of the quarter */
+  acW: Float64Array
+  acKind: Uint8Array
+  acShare: Float64Array
+  /** W of the car's 12 V, engine running */
+  dcW: Float64Array
+  generator: Generator | null
+  car: Car | null
+  inputs: RefillInput[]
+}
+
+/** W the wall gives: more than any charger takes. */
+const GRID_W = 1e6
+const CLEAR_MARGIN = 1.05
+
+/**
+ * Lays out what refills a chain of sources.
+ *
+ * @param airC outdoor temperature by the hour
+ * @param around temperature by the hour where each source stands
+ * @returns null where nothing does
+ */
+export function compileRefill(
+  plan: Plan,
+  sources: readonly Source[],
+  horizonMin: number,
+  airC: Float64Array,
+  around: readonly Float64Array[],
+): CompiledRefill | null {
+  const { scenario, refill } = plan
+  const { startsAt } = scenario
+  const times = scenario.charging ?? NO_CHARGING
+  const panels = refill.panels.filter(({ on }) => on)
+  const generator = refill.generator?.on ? refill.generator : null
+  const car = refill.car?.on ? refill.car : null
+  const generatorRuns = generator ? runsOf(times.generator, generator, startsAt, horizonMin) : []
+  const carRuns = car ? clipped(times.car, horizonMin) : []
+  const gridRuns = clipped(times.grid, horizonMin)
+  if (panels.length + generatorRuns.length + carRuns.length + gridRuns.length === 0) return null
+  const quarters = Math.ceil(horizonMin / POINT_MIN)
+  const days = dayOf(startsAt, horizonMin) + 1
+  const out: CompiledRefill = {
+    sunW: new Float64Array(quarters),
+    sunMostW: new Float64Array(quarters),
+    day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),
+    logPerZ: Float64Array.from({ length: days }, (_, day) => Math.log(lightSpread(scenario, day)) / Z_80),
+    mostFactor: new Float64Array(quarters).fill(Infinity),
+    key: keyOf('light'),
+    acW: new Float64Array(quarters),
+    acKind: new Uint8Array(quarters),
+    acShare: new Float64Array(quarters),
+    dcW: new Float64Array(quarters),
+    generator,
+    car,
+    inputs: sources.map((source, s) => inputOf(source, around[s])),
+  }
+  addSun(out, panels, plan, sources[0], airC)
+  const isElectric = car !== null && (car.way === 'electric' || car.way === 'inverter')
+  if (car && !isElectric) cover(carRuns, quarters, (q, share) => (out.dcW[q] = car.watts * share))
+  const addAc = (runs: Intervals, kind: number, watts: number) =>
+    cover(runs, quarters, (q, share) => {
+      if (share <= out.acShare[q]) return
+      out.acKind[q] = kind
+      out.acW[q] = watts
+      out.acShare[q] = share
+    })
+  // where several come at once the wall goes first, then the generator: nobody burns fuel beside the wall
+  addAc(gridRuns, AC.grid, GRID_W)
+  if (generator) addAc(generatorRuns, AC.generator, generator.ratedW)
+  if (car && isElectric) addAc(carRuns, AC.car, car.watts)
+  return out
+}
+
+/** When a generator really runs: as planned, not in its quiet hours, a start delay late. */
+export function runsOf(
+  planned: readonly { fromMin: number; toMin: number }[],
+  { quiet, startDelayMin }: Generator,
+  startsAt: string,
+  horizonMin: number,
+): Intervals {
+  const silent = windowIntervals(quiet, startsAt, horizonMin)
+  const free = clipped(planned, horizonMin).flatMap(([from, to]) => {
+    let parts: Intervals = [[from, to]]
+    for (const [a, b] of silent)
+      parts = parts.flatMap(([x, y]): Intervals => [
+        [x, Math.min(y, a)],
+        [Math.max(x, b), y],
+      ])
+    return parts.filter(([x, y]) => y > x)
+  })
+  return free.map(([from, to]): [number, number] => [from + startDelayMin, to]).filter(([a, b]) => b > a)
+}
+
+const clipped = (stretches: readonly { fromMin: number; toMin: number }[], horizonMin: number): Intervals =>
+  mergeIntervals(
+    stretches
+      .map(({ fromMin, toMin }): [number, number] => [fromMin, Math.min(horizonMin, toMin)])
+      .filter(([from, to]) => to > from),
+  )
+
+/** Calls for every quarter that stretches touch, with the share of it they cover. */
+function cover(runs: Intervals, quarters: number, put: (quarter: number, share: number) => void) {
+  for (let q = 0; q < quarters; q++) {
+    const from = q * POINT_MIN
+    const minutes = runs.reduce(
+      (sum, [a, b]) => sum + Math.max(0, Math.min(b, from + POINT_MIN) - Math.max(a, from)),
+      0,
+    )
+    if (minutes > 0) put(q, minutes / POINT_MIN)
+  }
+}
+
+function addSun(
+  out: CompiledRefill,
+  panels: readonly PanelArray[],
+  plan: Plan,
+  source: Source,
+  airC: Float64Array,
+) {
+  const { scenario, refill } = plan
+  const recordLowC = refill.recordLowC ?? usualRecordLowC(scenario)
+  const used = panels.flatMap((array) => {
+    const window = windowFor(array, source)
+    if (!window) return []
+    const { verdict } = checkArray(array, window, recordLowC)
+    return verdict === 'refused' || verdict === 'too low'
+      ? []
+      : [
+          {
+            array,
+            window,
+            shade: windowIntervals(array.shade, scenario.startsAt, out.sunW.length * POINT_MIN),
+          },
+        ]
+  })
+  if (used.length === 0) return
+  for (let q = 0; q < out.sunW.length; q++) {
+    const minute = (q + 0.5) * POINT_MIN
+    const sun = sunAt(scenario, minute)
+    if (sun.zenithDeg >= 90) continue
+    const light = lightAt(scenario, minute, sun)
+    const air = airC[Math.min(airC.length - 1, Math.floor(minute / 60))]
+    const clear = lightAt({ ...scenario, sky: { kind: 'days', days: ['clear'] } }, minute, sun)
+    out.mostFactor[q] = light.globalW > 0 ? Math.max(1, (CLEAR_MARGIN * clear.globalW) / light.globalW) : 1
+    let ownMostW = 0
+    let sharedMostW = 0
+    let sharedLimitW = 0
+    for (const { array, window, shade } of used) {
+      const isShaded =
+        isBehindHorizon(array, sun.azimuthDeg, 90 - sun.zenithDeg) ||
+        shade.some(([a, b]) => minute >= a && minute < b)
+      const planeW = onPlane(light, sun, array, isShaded)
+      const volts = stringVmp(array, cellC(air, planeW, array.panel))
+      if (volts < window.lowV) continue
+      const pulled = array.controller?.kind === 'PWM' ? Math.min(1, pwmVolts(source) / volts) : 1
+      out.sunW[q] += arrayW(array, planeW, air) * pulled
+      const mostW = Math.min(window.watts, window.amps * volts * pulled)
+      if (array.controller) ownMostW += mostW
+      else {
+        sharedMostW += window.amps * volts
+        sharedLimitW = Math.min(window.watts, window.amps * volts)
+      }
+    }
+    out.sunMostW[q] = ownMostW + Math.min(sharedMostW, sharedLimitW)
+  }
+}
+
+/** Volts a battery is charged at: what a PWM controller leaves of the panels'. */
+const pwmVolts = (source: Source) => (source.bank ? bankVolts(source.bank) : 12.8) * 1.08
+
+/** The coldest of a place that says nothing of it: well below the scenario's own low. Common practice, no source. */
+export const usualRecordLowC = ({ outdoor }: Pick<Scenario, 'outdoor'>) => Math.min(-5, outdoor.lowC - 12)
+
+/** Watts a charger that says nothing takes, of its battery's watt-hours. From memory. */
+const USUAL_CHARGE_PER_H = 0.2
+
+function inputOf(source: Source, around: Float64Array): RefillInput {
+  const { bank, outfit } = source
+  const chemistry = chemistryOf(source)
+  const lowC = Math.max(outfit?.chargeC.lowC ?? -Infinity, coldestChargeC(chemistry))
+  const highC = outfit?.chargeC.highC ?? Infinity
+  const noCharge = Uint8Array.from(around, (celsius) => (celsius < lowC || celsius > highC ? 1 : 0))
+  return {
+    chemistry,
+    acW: bank
+      ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY
+      : (outfit?.input.acW ?? source.capacityWh.value * USUAL_CHARGE_PER_H),
+    acEfficiency: CHARGER_EFFICIENCY,
+    dcW: bank ? Infinity : (outfit?.input.dcW ?? 0),
+    suppliesWhileCharging: outfit?.suppliesWhileCharging ?? true,
+    noChargeHours: noCharge.includes(1) ? noCharge : null,
+  }
+}

@@ -1,0 +1,43 @@
+/** Energies of a run within the outage, Wh, and what was burnt: direct + sun + dc + ac = fed + lost + stored. */
+export interface RefillLedger {
+  /** AC that fed the loads past the battery */
+  directWh: number
+  /** what was taken on the battery's side, by where it came from */
+  sunWh: number
+  dcWh: number
+  acWh: number
+  /** offered and not taken: full, too cold, or more than it takes */
+  unusedWh: number
+  chargeLossWh: number
+  /** what the loads took of the battery's side, no-load draw and conversion counted */
+  drainWh: number
+  noLoadWh: number
+  /** of all stores, end less beginning */
+  storedWh: number
+  generatorH: number
+  fuelL: number
+  carFuelL: number
+  /** of an electric car's battery */
+  carWh: number
+}
+
+export const emptyLedger = (): RefillLedger => ({
+  directWh: 0,
+  sunWh: 0,
+  dcWh: 0,
+  acWh: 0,
+  unusedWh: 0,
+  chargeLossWh: 0,
+  drainWh: 0,
+  noLoadWh: 0,
+  storedWh: 0,
+  generatorH: 0,
+  fuelL: 0,
+  carFuelL: 0,
+  carWh: 0,
+})
+
+/** Adds one ledger to another. */
+export function addLedger(sum: RefillLedger, one: RefillLedger): void {
+  for (const key of Object.keys(sum) as (keyof RefillLedger)[]) sum[key] += one[key]
+}

@@ -1,0 +1,19 @@
+import { percentilesOf } from './events'
+import { type RefillLedger, emptyLedger } from './refillLedger'
+import type { RefillResult } from './result'
+import type { RefillRuns } from './runRefilled'
+
+/** The runs of a chain's refill in few figures. */
+export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
+  const mean = emptyLedger()
+  for (const key of Object.keys(mean) as (keyof RefillLedger)[]) mean[key] = of.sum[key] / runs
+  return {
+    mean,
+    coverage: of.broughtPerDayWh
+      .map((broughtWh, run) => (of.neededPerDayWh[run] > 0 ? broughtWh / of.neededPerDayWh[run] : Infinity))
+      .sort(),
+    broughtPerDayWh: percentilesOf(of.broughtPerDayWh),
+    neededPerDayWh: of.neededPerDayWh.reduce((sum, wh) => sum + wh, 0) / runs,
+    unfedMin: percentilesOf(of.unfedMin),
+  }
+}

@@ -1,0 +1,327 @@
+import { describe, expect, test } from '@jest/globals'
+import * as fc from 'fast-check'
+import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
+import { CARS, arrayOf, generatorOf, usualController } from '@/catalog/refill'
+import { constant, loadOf, mixedLoads, planWith } from '../../../tests/support/samplePlan'
+import type { Plan } from '../plan/document'
+import { NO_REFILL, type Refill } from '../plan/refill'
+import type { Scenario, Source } from '../plan/schema'
+import { refilledSlowly } from './oracleRefilled'
+import { runAll, simulate } from './simulate'
+
+const station = (id = 'station-2000'): Source => sourceOf(equipmentClass(id), 'main')
+const stretch = (fromH: number, toH: number) => ({ fromMin: fromH * 60, toMin: toH * 60 })
+
+interface Of {
+  refill?: Partial<Refill>
+  scenario?: Partial<Scenario>
+  hours?: number
+}
+function refilledPlan(
+  source: Source | Source[],
+  loads: Plan['loads'],
+  { refill, scenario, hours = 48 }: Of,
+): Plan {
+  const plan = planWith(loads, [source].flat(), hours)
+  return {
+    ...plan,
+    scenario: { ...plan.scenario, startsAt: '2027-06-04T18:00', ...scenario },
+    refill: { ...NO_REFILL, recordLowC: -10, ...refill },
+  }
+}
+
+const someRefill = fc.record({
+  panels: fc.integer({ min: 0, max: 3 }),
+  sky: fc.constantFrom('clear', 'mixed', 'overcast', 'dark' as const),
+  month: fc.integer({ min: 1, max: 12 }),
+  generatorFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
+  gridFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
+  socketFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
+  loadW: fc.integer({ min: 20, max: 400 }),
+  charged: fc.double({ min: 0.1, max: 1, noNaN: true }),
+  bothWays: fc.boolean(),
+  seed: fc.integer({ min: 0, max: 1e6 }),
+})
+type Some = typeof someRefill extends fc.Arbitrary<infer T> ? T : never
+
+function planOfSome(of: Some, source = station()): Plan {
+  const quarters = (from: number | null, length: number) =>
+    from === null ? [] : [{ fromMin: from * 15 + 4, toMin: from * 15 + 4 + length }]
+  const outfit = source.outfit && { ...source.outfit, suppliesWhileCharging: of.bothWays }
+  return refilledPlan(
+    { ...source, outfit, chargedFraction: of.charged },
+    [loadOf(constant(of.loadW), { id: 'steady' }), ...mixedLoads(3)],
+    {
+      refill: {
+        panels: of.panels
+          ? [
+              arrayOf('panel-220', 'a', {
+                parallel: of.panels,
+                controller: source.bank ? usualController(24) : null,
+                series: source.bank ? 2 : 1,
+              }),
+            ]
+          : [],
+        generator: { ...generatorOf(2000, 6), quiet: [] },
+        car: CARS['12 V socket'],
+      },
+      scenario: {
+        startsAt: `2027-${String(of.month).padStart(2, '0')}-04T18:00`,
+        sky: { kind: 'days', days: [of.sky as 'clear'] },
+        charging: {
+          generator: quarters(of.generatorFrom, 200),
+          grid: quarters(of.gridFrom, 61),
+          car: quarters(of.socketFrom, 300),
+        },
+      },
+    },
+  )
+}
+
+describe('energy is conserved: what comes in is fed, lost or stored, to a billionth', () => {
+  test.each(['a plain station', 'a bank with Peukert and a cut-off'])('of %s', (kind) => {
+    fc.assert(
+      fc.property(someRefill, (of) => {
+        const plan = planOfSome(
+          of,
+          kind === 'a plain station' ? station() : bankOf('agm-12-110', 2, 2, 'inverter-1500-24', 'bank'),
+        )
+        const { chains } = runAll(plan, { runs: 2, seed: of.seed })
+        const chain = chains.find(({ refill }) => refill)
+        if (!chain) return
+        const { sum } = chain.refill!
+        const inWh = sum.sunWh + sum.dcWh + sum.acWh
+        const battery = sum.drainWh + sum.chargeLossWh + sum.storedWh
+        expect(Math.abs(inWh - battery)).toBeLessThanOrEqual(1e-9 * (inWh + sum.drainWh + 1))
+        // and what left the battery's side reached the loads or was lost on the way
+        const fedWh = chain.suppliedWh.reduce((total, wh) => total + wh, 0)
+        const conversionWh = sum.drainWh + sum.directWh - sum.noLoadWh - fedWh
+        // where AC comes for part of a minute, that minute's mean is counted
+        expect(conversionWh).toBeGreaterThan(-0.002 * fedWh - 1)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  test('of a plain station conversion is exactly its efficiency’s loss on what passed the battery', () => {
+    fc.assert(
+      fc.property(someRefill, (of) => {
+        const plan = planOfSome({ ...of, generatorFrom: null, gridFrom: null })
+        const { chains } = runAll(plan, { runs: 1, seed: of.seed })
+        const chain = chains.find(({ refill }) => refill)
+        if (!chain) return
+        const { sum } = chain.refill!
+        const fedWh = chain.suppliedWh.reduce((total, wh) => total + wh, 0)
+        const perOutlet = (sum.drainWh - sum.noLoadWh) / fedWh
+        expect(perOutlet).toBeGreaterThan(1)
+        expect(perOutlet).toBeLessThan(1.35)
+      }),
+      { numRuns: 40 },
+    )
+  })
+})
+
+test('the fast program agrees with the slow one on any plain station, any weather, any stretches', () => {
+  fc.assert(
+    fc.property(someRefill, (of) => {
+      const plan = planOfSome({ ...of, socketFrom: null }, station('station-2000'))
+      const horizonMin = 48 * 60
+      const { chains } = runAll(plan, { runs: 2, seed: of.seed, horizonMin })
+      const chain = chains.find(({ refill }) => refill)
+      if (!chain) return
+      const slow = refilledSlowly(plan, 2, of.seed, horizonMin)
+      slow.forEach((expected, run) => {
+        const found = chain.emptyMin[0][run]
+        if (expected.emptyMin === Infinity) expect(found).toBe(Infinity)
+        else expect(found).toBeCloseTo(expected.emptyMin, 4)
+        for (let q = 0; q < expected.fractions.length; q += 5)
+          expect(chain.fractions[0][(q + 1) * 2 + run]).toBeCloseTo(expected.fractions[q], 5)
+      })
+      const { sum } = chain.refill!
+      expect(sum.fuelL).toBeCloseTo(
+        slow.reduce((total, { fuelL }) => total + fuelL, 0),
+        5,
+      )
+      const inWh = sum.sunWh + sum.acWh + sum.directWh
+      expect(inWh).toBeCloseTo(
+        slow.reduce((total, one) => total + one.inWh, 0),
+        4,
+      )
+    }),
+    { numRuns: 60 },
+  )
+})
+
+describe('the sun', () => {
+  const night = (refill: Partial<Refill>, scenario: Partial<Scenario> = {}, watts = 60, hours = 72) =>
+    simulate(
+      refilledPlan(station(), [loadOf(constant(watts))], {
+        refill,
+        hours,
+        scenario: { sky: { kind: 'days', days: ['clear'] }, ...scenario },
+      }),
+      { runs: 60 },
+    )
+  const panels = [arrayOf('panel-220', 'roof', { parallel: 2 })]
+
+  test('two panels in clear June carry 60 W through three days that one charge would not', () => {
+    expect(night({}).runtimeMin.p50).toBeLessThan(40 * 60)
+    const sunny = night({ panels })
+    expect(sunny.runtimeMin.p10).toBe(Infinity)
+    expect(sunny.chains[0].refill!.coverage[0]).toBeGreaterThan(1)
+  })
+
+  test('a dull week in December at 60° north gives next to nothing', () => {
+    const dull = night(
+      { panels },
+      {
+        startsAt: '2027-12-13T18:00',
+        place: { name: '', latitudeDeg: 60, longitudeDeg: 10 },
+        sky: { kind: 'days', days: ['overcast'] },
+        outdoor: { lowC: 1, highC: 4 },
+      },
+      60,
+      168,
+    )
+    const { refill } = dull.chains[0]
+    expect(refill!.broughtPerDayWh.p50).toBeLessThan(0.1 * refill!.neededPerDayWh)
+  })
+
+  test('two 405 W panels in parallel on 11–60 V, 15 A, 500 W: clipped, 2.78 kWh on a clear day (common practice, no source)', () => {
+    const base = station()
+    const input = { acW: 500, solar: { lowV: 11, highV: 60, amps: 15, watts: 500 }, dcW: 100 }
+    const source = {
+      ...base,
+      chargedFraction: 0.1,
+      capacityWh: { ...base.capacityWh, value: 5000 },
+      outfit: { ...base.outfit!, input },
+    }
+    const panel = { ...arrayOf('panel-405', 'x').panel, vocV: 45.4, vmpV: 37.9, iscA: 11.4, impA: 10.7 }
+    const plan = refilledPlan(source, [loadOf(constant(20))], {
+      refill: { panels: [{ ...arrayOf('panel-405', 'x', { parallel: 2, tiltDeg: 30 }), panel }] },
+      scenario: {
+        startsAt: '2027-06-21T00:00',
+        place: { name: '', latitudeDeg: 40, longitudeDeg: -75 },
+        sky: { kind: 'days', days: ['clear'] },
+        outdoor: { lowC: 16, highC: 28 },
+      },
+      hours: 24,
+    })
+    const { sunWh, unusedWh } = simulate(plan, { runs: 40 }).chains[0].refill!.mean
+    const dayWh = sunWh + unusedWh
+    // the day of practice had "5–6 h of input"; a whole clear June day at full tilt has more
+    expect(dayWh).toBeGreaterThan(2780 * 0.95)
+    expect(dayWh).toBeLessThan(500 * 10)
+  })
+
+  test('panels over the window give nothing, and a lithium station in the frost is not charged', () => {
+    const over = night({ panels: [arrayOf('panel-405', 'roof', { series: 6 })] })
+    expect(over.chains[0].refill!.mean.sunWh).toBe(0)
+    const frost = simulate(
+      refilledPlan({ ...station(), where: 'outdoors' }, [loadOf(constant(60))], {
+        refill: { panels },
+        scenario: { outdoor: { lowC: -8, highC: -3 }, sky: { kind: 'days', days: ['clear'] } },
+      }),
+      { runs: 20 },
+    ).chains[0].refill!.mean
+    expect(frost.chargeLossWh).toBe(0)
+    expect(frost.sunWh).toBeGreaterThan(0)
+  })
+
+  test('cloud widens the band', () => {
+    const spread = (day: 'clear' | 'mixed') => {
+      const { p10, p90 } = night(
+        { panels: [arrayOf('panel-100', 'one')] },
+        { sky: { kind: 'days', days: [day] } },
+        90,
+      ).runtimeMin
+      return p90 - p10
+    }
+    expect(spread('mixed')).toBeGreaterThan(spread('clear'))
+  })
+})
+
+describe('generator, car and wall', () => {
+  const with_ = (of: Of, watts = 100, source = station()) =>
+    simulate(refilledPlan(source, [loadOf(constant(watts))], of), { runs: 30 })
+
+  test('three hours of a generator bring back the battery and carry the loads meanwhile', () => {
+    const result = with_({
+      refill: { generator: { ...generatorOf(2000), startDelayMin: 0, quiet: [] } },
+      scenario: { charging: { generator: [stretch(12, 15)], car: [], grid: [] } },
+    })
+    const { mean } = result.chains[0].refill!
+    expect(mean.generatorH).toBeCloseTo(3, 6)
+    expect(mean.directWh).toBeCloseTo(300, 3)
+    expect(mean.acWh).toBeGreaterThan(800)
+    expect(mean.fuelL).toBeGreaterThan(0.8)
+    expect(mean.fuelL).toBeLessThan(3)
+  })
+
+  test('without fuel it gives nothing, and when it is used up it stops', () => {
+    const of = (onHandL: number) =>
+      with_({
+        refill: { generator: { ...generatorOf(2000, onHandL), quiet: [] } },
+        scenario: { charging: { generator: [stretch(1, 40)], car: [], grid: [] } },
+      }).chains[0].refill!.mean
+    expect(of(0).acWh).toBe(0)
+    expect(of(2).fuelL).toBeLessThan(2.4)
+    expect(of(2).generatorH).toBeLessThan(of(10).generatorH)
+  })
+
+  test('quiet hours are kept', () => {
+    const result = with_({
+      refill: { generator: { ...generatorOf(2000), startDelayMin: 0 } },
+      scenario: { charging: { generator: [stretch(0, 24)], car: [], grid: [] } },
+    })
+    // from 18:00: four hours to 22:00 and from 07:00 on
+    expect(result.chains[0].refill!.mean.generatorH).toBeCloseTo(4 + 11, 1)
+  })
+
+  test('rolling cuts: an hour of wall in six brings the battery through', () => {
+    const grid = Array.from({ length: 8 }, (_, i) => stretch(5 + 6 * i, 6 + 6 * i))
+    expect(with_({}).runtimeMin.p50).toBeLessThan(24 * 60)
+    expect(
+      with_({ scenario: { charging: { generator: [], car: [], grid } } }).runtimeMin.p10,
+    ).toBeGreaterThan(with_({}).runtimeMin.p90 + 600)
+  })
+
+  test('a 12 V socket gives about 100 W and burns fuel; an electric car stops at its floor', () => {
+    const socket = with_({
+      refill: { car: CARS['12 V socket'] },
+      scenario: { charging: { generator: [], car: [stretch(2, 6)], grid: [] } },
+    }).chains[0].refill!.mean
+    expect(socket.dcWh + socket.unusedWh).toBeCloseTo(400, 3)
+    expect(socket.carFuelL).toBeCloseTo(3.6, 6)
+    const small = { ...CARS.electric, batteryWh: 3000, floorFraction: 0.5 }
+    const car = with_({
+      refill: { car: small },
+      scenario: { charging: { generator: [], car: [stretch(0, 48)], grid: [] } },
+    }).chains[0].refill!.mean
+    expect(car.carWh).toBeGreaterThan(1300)
+    expect(car.carWh).toBeLessThan(1500 + 120)
+  })
+
+  test('a unit that cannot give and take at once takes only while AC carries the loads', () => {
+    const base = station()
+    const oneWay = { ...base, outfit: { ...base.outfit!, suppliesWhileCharging: false } }
+    const panels = [arrayOf('panel-220', 'roof', { parallel: 2 })]
+    const { sunWh } = with_({ refill: { panels }, hours: 15 }, 100, oneWay).chains[0].refill!.mean
+    expect(sunWh).toBe(0)
+    expect(with_({ refill: { panels }, hours: 15 }, 100, base).chains[0].refill!.mean.sunWh).toBeGreaterThan(
+      100,
+    )
+  })
+})
+
+test('an emptied store comes back with the sun, and its hours without supply are counted', () => {
+  const plan = refilledPlan(station(), [loadOf(constant(250))], {
+    refill: { panels: [arrayOf('panel-220', 'roof', { parallel: 2 })] },
+    scenario: { sky: { kind: 'days', days: ['clear'] } },
+  })
+  const result = simulate(plan, { runs: 40 })
+  const { unfedMin } = result.chains[0].refill!
+  expect(result.runtimeMin.p50).toBeLessThan(12 * 60)
+  expect(unfedMin.p50).toBeGreaterThan(0)
+  expect(unfedMin.p50).toBeLessThan(48 * 60 - result.runtimeMin.p50 - 60)
+})

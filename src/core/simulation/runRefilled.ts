@@ -1,0 +1,92 @@
+import { normalQuantile } from '../quantity/normal'
+import { streamOf, uniformAt } from '../quantity/random'
+import type { CompiledChain } from './compile'
+import type { CompiledRefill } from './compileRefill'
+import type { DemandGrid } from './demand'
+import type { RefillLedger } from './refillLedger'
+import { POINT_MIN } from './sweep'
+import type { QuarterDemand } from './sweepRefilled'
+
+/** The luck of each day's light in one run: log-normal about what the scenario says. */
+export function drawLight(
+  { key, logPerZ }: CompiledRefill,
+  seed: number,
+  run: number,
+  out: Float64Array,
+): Float64Array {
+  const stream = streamOf(seed, key, run)
+  for (let day = 0; day < logPerZ.length; day++)
+    out[day] = Math.exp(logPerZ[day] * normalQuantile(uniformAt(stream, day)))
+  return out
+}
+
+/** A run's demand by quarter hours, from a grid of quarters or of minutes; its buffers serve every run. */
+export class QuartersOf implements QuarterDemand {
+  private readonly means: Float64Array
+  private readonly minutes = new Float64Array(POINT_MIN)
+
+  constructor(
+    private readonly grid: DemandGrid,
+    private readonly horizonMin: number,
+    private readonly weights: Float64Array,
+    /** of every minute; null where the grid's step is a quarter */
+    private readonly demandW: Float64Array | null,
+  ) {
+    this.means = new Float64Array(Math.ceil(horizonMin / POINT_MIN))
+  }
+
+  /** To be called when a run has been written into the grid. */
+  update(): this {
+    const { means, demandW, horizonMin, grid } = this
+    let power = 0
+    for (let q = 0; q < means.length; q++) {
+      const from = q * POINT_MIN
+      const span = Math.min(POINT_MIN, horizonMin - from)
+      if (demandW) {
+        let sum = 0
+        for (let m = from; m < from + span; m++) sum += demandW[m]
+        means[q] = sum / span
+      } else {
+        power += grid.changeW[q]
+        // a step that the horizon cuts short has its watts spread over a whole one
+        means[q] = (power * POINT_MIN) / span
+      }
+    }
+    return this
+  }
+
+  meanW(quarter: number): number {
+    return this.means[quarter]
+  }
+
+  minutesW(quarter: number): Float64Array {
+    const from = quarter * POINT_MIN
+    const until = Math.min(this.horizonMin, from + POINT_MIN)
+    if (this.demandW) return this.demandW.subarray(from, until)
+    this.grid.minutes(this.minutes, from, until, this.weights)
+    return this.minutes
+  }
+}
+
+/** Means of a chain's refill over the runs, and what it brings against what is needed. */
+export interface RefillRuns {
+  sum: RefillLedger
+  /** by run: Wh a day that come in or could, and Wh a day that feeding everything takes */
+  broughtPerDayWh: Float64Array
+  neededPerDayWh: Float64Array
+  /** by run: minutes of the outage without supply */
+  unfedMin: Float64Array
+}
+
+/** Room for what the runs of a chain leave behind of their refill; null without one. */
+export const refillRunsOf = (
+  { refill }: CompiledChain,
+  runs: number,
+  sum: RefillRuns['sum'],
+): RefillRuns | null =>
+  refill && {
+    sum,
+    broughtPerDayWh: new Float64Array(runs),
+    neededPerDayWh: new Float64Array(runs),
+    unfedMin: new Float64Array(runs),
+  }

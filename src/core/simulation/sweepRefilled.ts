@@ -1,0 +1,306 @@
+import { type StorePath, isBelow } from '../conversion/loss'
+import { fuelLPerH } from '../refill/generator'
+import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
+import { AC, type CompiledRefill } from './compileRefill'
+import type { DetailTables } from './detailTables'
+import { type RefillLedger, emptyLedger } from './refillLedger'
+import { type CurveSink, POINT_MIN } from './sweep'
+import type { EndCause } from './sweepDetailed'
+
+/** A store of the chain in one run. */
+export interface StoreInRun {
+  path: StorePath
+  tables: DetailTables | null
+  chargedWh: number
+  curve: CurveSink
+}
+
+/** What a run asks: mean outlet watts of a quarter hour, and of each of its minutes. */
+export interface QuarterDemand {
+  meanW(quarter: number): number
+  minutesW(quarter: number): Float64Array
+}
+
+/** A store that ran empty feeds again when it holds this much of its capacity above its floor. Common practice, no source. */
+export const RESTART_FRACTION = 0.1
+/** An electric car's own losses on the way to its outlet. From memory. */
+const CAR_EFFICIENCY = 0.9
+
+/**
+ * Carries the stores of a chain, used in turn, through one run's demand and refill.
+ *
+ * A quarter hour is the step: charge and discharge are weighed against each other by their means. Where a
+ * store ends, and where its drain is no plain multiplication, the quarter is walked by minutes. What charges
+ * goes into the store in use. While AC is there the loads run on it, past the battery.
+ */
+export class RefilledSweep {
+  /** by store, the minute it is empty for the first time; Infinity when it never is */
+  readonly endMin: number[]
+  readonly cause: (EndCause | null)[]
+  /** stretches of the outage in which the loads are fed */
+  readonly fed: [from: number, to: number][] = []
+  readonly ledger: RefillLedger = emptyLedger()
+
+  private readonly energy: number[]
+  private active = 0
+  private isOn = true
+  private calmMin = 0
+  private fuelL: number
+  private carL: number
+  private carWh: number
+  /** of the quarter at hand */
+  private kind = 0
+  private acShare = 0
+  private acW = 0
+  private sunW = 0
+  private dcW = 0
+
+  /**
+   * @param light factor of each day's sun
+   * @param outageMin energies are counted until then
+   */
+  constructor(
+    private readonly stores: readonly StoreInRun[],
+    private readonly refill: CompiledRefill,
+    private readonly light: Float64Array,
+    private readonly outageMin: number,
+  ) {
+    const { generator, car } = refill
+    this.energy = stores.map(({ chargedWh }) => chargedWh)
+    this.endMin = stores.map(() => Infinity)
+    this.cause = stores.map(() => null)
+    this.fuelL = generator?.onHandL ?? 0
+    this.carL = car?.onHandL ?? 0
+    this.carWh = car ? car.batteryWh * (1 - car.floorFraction) : 0
+  }
+
+  run(demand: QuarterDemand, horizonMin: number): this {
+    const beganWh = this.storedWh()
+    let isCounting = true
+    let q = 0
+    for (let from = 0; from < horizonMin; q++, from += POINT_MIN) {
+      this.draw(q)
+      if (isCounting && from >= this.outageMin) {
+        isCounting = false
+        this.ledger.storedWh = this.storedWh() - beganWh
+      }
+      this.offer(q)
+      if (!this.isOn && this.canRestart(from)) this.isOn = true
+      this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))
+    }
+    const points = Math.floor(horizonMin / POINT_MIN) + 1
+    for (; q < points; q++) this.draw(q)
+    if (isCounting) this.ledger.storedWh = this.storedWh() - beganWh
+    return this
+  }
+
+  private storedWh(): number {
+    return this.energy.reduce((sum, wh) => sum + wh, 0)
+  }
+
+  private draw(point: number): void {
+    for (let s = 0; s < this.stores.length; s++) {
+      const { fractions, runs, run } = this.stores[s].curve
+      fractions[point * runs + run] = this.energy[s] / this.stores[s].path.capacityWh
+    }
+  }
+
+  /** What comes in during a quarter: the sun by the day's luck, AC and 12 V as long as there is fuel. */
+  private offer(q: number): void {
+    const { refill } = this
+    const { car } = refill
+    const hasCarFuel = car !== null && (car.idleLPerH === 0 || this.carL > 0)
+    this.sunW = Math.min(
+      refill.sunW[q] * Math.min(this.light[refill.day[q]], refill.mostFactor[q]),
+      refill.sunMostW[q],
+    )
+    this.dcW = hasCarFuel ? refill.dcW[q] : 0
+    this.kind = refill.acKind[q]
+    const isSpent =
+      (this.kind === AC.generator && this.fuelL <= 0) ||
+      (this.kind === AC.car && (car!.way === 'electric' ? this.carWh <= 0 : !hasCarFuel))
+    if (isSpent) this.kind = AC.none
+    this.acShare = this.kind === AC.none ? 0 : refill.acShare[q]
+    this.acW = this.kind === AC.none ? 0 : refill.acW[q]
+  }
+
+  private canRestart(from: number): boolean {
+    const { path } = this.stores[this.active]
+    const { detail } = path
+    // one that went to sleep waits for a hand on its button
+    if (this.cause[this.active] === 'sleep' || detail?.outOfRange?.[Math.floor(from / 60)]) return false
+    return this.energy[this.active] >= path.floorWh + RESTART_FRACTION * path.capacityWh
+  }
+
+  private quarter(demand: QuarterDemand, q: number, from: number, span: number): void {
+    if (this.isOn && this.stores[this.active].path.detail === null) {
+      const { path } = this.stores[this.active]
+      const meanW = demand.meanW(q)
+      const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
+      if (this.staysAbove(meanW, drainW, path.noLoadW, span)) {
+        this.step(meanW, drainW, path.noLoadW, from, span)
+        this.feed(from, from + span)
+        return
+      }
+    }
+    const minuteW = demand.minutesW(q)
+    for (let minute = 0; minute < span; minute++) {
+      const length = Math.min(1, span - minute)
+      for (let at = 0; at < length - 1e-9;)
+        at += this.minute(minuteW[minute], from + minute + at, length - at)
+    }
+  }
+
+  /** Walks one minute or what is left of it. @returns minutes walked */
+  private minute(outletW: number, from: number, length: number): number {
+    if (!this.isOn) {
+      const carried = this.acShare > 0 && this.acW >= outletW
+      this.step(carried ? outletW : 0, 0, 0, from, length)
+      if (carried) this.feed(from, from + length * this.acShare)
+      return length
+    }
+    const { path, tables } = this.stores[this.active]
+    const { detail } = path
+    const isCarried = this.acShare >= 1 && this.acW >= outletW
+    let drainW = path.noLoadW + outletW * path.batteryWPerOutletW
+    if (detail) {
+      drainW = tables!.drainW(path, detail, outletW)
+      this.calmMin = isBelow(outletW, detail.sleepBelowW) && !isCarried ? this.calmMin + length : 0
+      const fraction = this.energy[this.active] / path.capacityWh
+      const cause: EndCause | null = isCarried
+        ? null
+        : detail.outOfRange?.[Math.floor(from / 60)]
+          ? 'temperature'
+          : detail.sleepBelowW > 0 && this.calmMin > detail.sleepAfterMin
+            ? 'sleep'
+            : detail.voltage && tables!.loadedV(fraction, drainW) < detail.cutOffV
+              ? 'cut-off'
+              : null
+      if (cause) {
+        this.end(cause, from)
+        return 0
+      }
+    }
+    const walked = this.step(outletW, drainW, Math.min(path.noLoadW, drainW), from, length)
+    this.feed(from, from + walked)
+    if (walked < length) this.end('reserve', from + walked)
+    return walked
+  }
+
+  /** A store ended: the next in turn takes over, or the outlets are off. */
+  private end(cause: EndCause, minute: number): void {
+    if (this.endMin[this.active] === Infinity) this.endMin[this.active] = minute
+    this.cause[this.active] = cause
+    this.calmMin = 0
+    if (this.active + 1 < this.stores.length) this.active++
+    else this.isOn = false
+  }
+
+  private feed(from: number, to: number): void {
+    const until = Math.min(to, this.outageMin)
+    if (until <= from) return
+    const last = this.fed[this.fed.length - 1]
+    if (last && from - last[1] < 1e-6) last[1] = until
+    else this.fed.push([from, until])
+  }
+
+  /** Battery-side W that come in, sun first; a unit that cannot give and take at once takes while AC carries the loads. */
+  private bus(outletW: number, drain: number): { sun: number; dc: number; ac: number } {
+    const input = this.refill.inputs[this.active]
+    const open = input.suppliesWhileCharging || drain === 0 ? 1 : this.acShare
+    const spareW = Math.min(input.acW, Math.max(0, this.acW - outletW))
+    return {
+      sun: open * this.sunW,
+      dc: open * Math.min(input.dcW, this.dcW),
+      ac: this.acShare * spareW * input.acEfficiency,
+    }
+  }
+
+  /** What the battery's side loses, mean of a step of which a share runs on AC. */
+  private drainOf(outletW: number, drainW: number, noLoadW: number): number {
+    const leftW = Math.max(0, outletW - this.acW)
+    const { batteryWPerOutletW } = this.stores[this.active].path
+    const onAcW = leftW > 0 ? noLoadW + leftW * batteryWPerOutletW : 0
+    return (1 - this.acShare) * drainW + this.acShare * onAcW
+  }
+
+  private staysAbove(outletW: number, drainW: number, noLoadW: number, minutes: number): boolean {
+    const drain = this.drainOf(outletW, drainW, noLoadW)
+    const { sun, dc, ac } = this.bus(outletW, drain)
+    const { floorWh } = this.stores[this.active].path
+    const net = sun + dc + ac - drain
+    return net >= 0 || this.energy[this.active] + (net * minutes) / 60 >= floorWh
+  }
+
+  /**
+   * One step of the store in use: weighs its drain against what comes in.
+   * @returns minutes until the floor is reached; all of them when it is not
+   */
+  private step(outletW: number, drainW: number, noLoadW: number, from: number, minutes: number): number {
+    const s = this.active
+    const { path } = this.stores[s]
+    const { chemistry, noChargeHours, acEfficiency } = this.refill.inputs[s]
+    const drain = this.drainOf(outletW, drainW, noLoadW)
+    const { sun, dc, ac } = this.bus(outletW, drain)
+    const bus = sun + dc + ac
+    const net = bus - drain
+    let hours = minutes / 60
+    let walked = minutes
+    let chargeW = 0
+    const efficiency = chargeEfficiency(chemistry)
+    if (net >= 0) {
+      if (noChargeHours?.[Math.floor(from / 60)] !== 1) {
+        const room = Math.max(0, (path.capacityWh - this.energy[s]) / (efficiency * hours))
+        chargeW = Math.min(net, room, acceptedW(chemistry, path.capacityWh, this.energy[s] / path.capacityWh))
+        this.energy[s] += chargeW * efficiency * hours
+      }
+    } else {
+      const above = this.energy[s] - path.floorWh
+      if (-net * hours <= above) this.energy[s] += net * hours
+      else {
+        hours = above > 0 ? above / -net : 0
+        walked = hours * 60
+        this.energy[s] = Math.min(this.energy[s], path.floorWh)
+      }
+    }
+    const takenW = net >= 0 ? drain + chargeW : bus
+    const sunTaken = Math.min(sun, takenW)
+    const dcTaken = Math.min(dc, takenW - sunTaken)
+    const acTaken = takenW - sunTaken - dcTaken
+    const directW = this.acShare * Math.min(outletW, this.acW)
+    this.burn(directW + acTaken / acEfficiency, hours)
+    const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
+    if (counted <= 0) return walked
+    const { ledger } = this
+    ledger.sunWh += sunTaken * counted
+    ledger.dcWh += dcTaken * counted
+    ledger.acWh += acTaken * counted
+    ledger.directWh += directW * counted
+    ledger.unusedWh += (bus - takenW) * counted
+    ledger.chargeLossWh += chargeW * (1 - efficiency) * counted
+    ledger.drainWh += drain * counted
+    ledger.noLoadWh +=
+      ((1 - this.acShare) * noLoadW + (outletW > this.acW ? this.acShare * noLoadW : 0)) * counted
+    if (this.kind === AC.generator) ledger.generatorH += this.acShare * counted
+    return walked
+  }
+
+  /** Fuel and the car's own charge go with what they give. @param acW mean W of AC given */
+  private burn(acW: number, hours: number): void {
+    const { generator, car } = this.refill
+    if (this.kind === AC.generator && generator) {
+      const litres = this.acShare * hours * fuelLPerH(generator, acW / Math.max(1e-9, this.acShare))
+      this.fuelL -= litres
+      this.ledger.fuelL += litres
+    }
+    if (!car) return
+    if (this.kind === AC.car && car.way === 'electric') {
+      this.carWh -= (acW * hours) / CAR_EFFICIENCY
+      this.ledger.carWh += (acW * hours) / CAR_EFFICIENCY
+    } else if (this.dcW > 0 || this.kind === AC.car) {
+      const share = this.dcW > 0 ? this.dcW / car.watts : this.acShare
+      this.carL -= car.idleLPerH * share * hours
+      this.ledger.carFuelL += car.idleLPerH * share * hours
+    }
+  }
+}
