@@ -4,11 +4,29 @@ import type { Behaviour, Cycling, HouseholdLoad, Scenario } from '@/core/plan/sc
 import type { Tier } from '@/core/plan/limits'
 import { type Evidence, type Quantity, quantity } from '@/core/quantity/quantity'
 import { heating } from './appliances'
+import type { Refill } from '@/core/plan/refill'
 import { equipmentClass, systemOf } from './equipment'
+import { CARS, arrayOf, generatorOf, usualController } from './refill'
 
 /** The sample household "Tarn End": an invented stone house in an invented valley, with invented numbers. */
 
 const PLACE = { name: 'Little Stavering', latitudeDeg: 44.5, longitudeDeg: -71.6 }
+
+const REFILL: Refill = {
+  recordLowC: -34,
+  panels: [
+    arrayOf('panel-220', 'lean-to', {
+      name: 'Two 220 W panels, lean-to',
+      parallel: 2,
+      tiltDeg: 35,
+      azimuthDeg: 170,
+      horizon: [{ fromDeg: 70, toDeg: 120, heightDeg: 12 }],
+      controller: usualController(24),
+    }),
+  ],
+  generator: generatorOf(2000, 20),
+  car: CARS['12 V socket'],
+}
 
 const SCENARIOS: Scenario[] = [
   {
@@ -20,6 +38,7 @@ const SCENARIOS: Scenario[] = [
     outdoor: { lowC: -16, highC: -6 },
     indoorC: 19,
     rain: 'dry',
+    sky: { kind: 'days', days: ['overcast', 'overcast', 'clear'] },
     away: [{ from: '09:00', to: '14:00', days: ['sat'] }],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'hold',
@@ -35,6 +54,7 @@ const SCENARIOS: Scenario[] = [
     outdoor: { lowC: 19, highC: 34 },
     indoorC: 27,
     rain: 'dry',
+    sky: { kind: 'days', days: ['clear'] },
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'ration',
@@ -50,6 +70,7 @@ const SCENARIOS: Scenario[] = [
     outdoor: { lowC: 6, highC: 9 },
     indoorC: 19,
     rain: 'downpour',
+    sky: { kind: 'days', days: ['dark'] },
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
     carriedTiers: 'hold',
@@ -284,6 +305,7 @@ export function demoHousehold(): Household {
     },
     scenarios: SCENARIOS,
     loads: LOADS,
+    refill: REFILL,
     powerSystems: CANDIDATES.map((id) => systemOf(equipmentClass(id))),
     hangsOn: {},
     chosen: { scenarioId: 'february-ice', powerSystemId: 'station-2000' },

@@ -5,7 +5,13 @@ type Rows<T extends { $inferSelect: unknown }> = T['$inferSelect'][]
 
 /** A household as its rows in every table that holds a part of it. */
 export interface HouseholdRows {
-  household: { profile: unknown; equipment: unknown; chosenScenarioId: string; chosenPowerSystemId: string }
+  household: {
+    profile: unknown
+    equipment: unknown
+    refill: unknown
+    chosenScenarioId: string
+    chosenPowerSystemId: string
+  }
   scenarios: Rows<typeof schema.scenarios>
   loads: Rows<typeof schema.loads>
   standings: Rows<typeof schema.standings>
@@ -22,10 +28,17 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
     household: {
       profile: household.profile,
       equipment: household.equipment ?? null,
+      refill: household.refill ?? null,
       chosenScenarioId: household.chosen.scenarioId,
       chosenPowerSystemId: household.chosen.powerSystemId,
     },
-    scenarios: household.scenarios.map((scenario, position) => ({ householdId, position, ...scenario })),
+    scenarios: household.scenarios.map((scenario, position) => ({
+      householdId,
+      position,
+      ...scenario,
+      sky: scenario.sky ?? null,
+      charging: scenario.charging ?? null,
+    })),
     loads: household.loads.map(({ standings, ...load }, position) => {
       void standings
       return { householdId, position, ...load }
@@ -83,11 +96,16 @@ export function householdOf(rows: HouseholdRows): Household {
   const reading = readHousehold({
     profile: rows.household.profile,
     ...(rows.household.equipment ? { equipment: rows.household.equipment } : {}),
+    ...(rows.household.refill ? { refill: rows.household.refill } : {}),
     chosen: {
       scenarioId: rows.household.chosenScenarioId,
       powerSystemId: rows.household.chosenPowerSystemId,
     },
-    scenarios: inOrder(rows.scenarios).map((row) => without(row, 'householdId', 'position')),
+    scenarios: inOrder(rows.scenarios).map(({ sky, charging, ...row }) => ({
+      ...without(row, 'householdId', 'position'),
+      ...(sky ? { sky } : {}),
+      ...(charging ? { charging } : {}),
+    })),
     loads: inOrder(rows.loads).map((row) => ({
       ...without(row, 'householdId', 'position'),
       standings: Object.fromEntries(

@@ -93,6 +93,8 @@ export const households = mysqlTable('households', {
   profile: json('profile').notNull(),
   /** what the household has or looked at beside the catalogue */
   equipment: json('equipment'),
+  /** panels, generator, car */
+  refill: json('refill'),
   chosenScenarioId: uid('chosen_scenario_id').notNull(),
   chosenPowerSystemId: uid('chosen_power_system_id').notNull(),
   createdAt: datetime('created_at', { fsp: 3 }).notNull(),
@@ -139,6 +141,8 @@ export const scenarios = mysqlTable(
     outdoor: json('outdoor').notNull(),
     indoorC: double('indoor_c').notNull().default(20),
     rain: varchar('rain', { length: 16 }).notNull().default('dry'),
+    sky: json('sky'),
+    charging: json('charging'),
     away: json('away').notNull(),
     asleep: json('asleep').notNull(),
   },

@@ -137,7 +137,7 @@ describe('older versions', () => {
     expect(reading).toMatchObject({
       ok: true,
       plan: {
-        version: 4,
+        version: 5,
         scenario: { indoorC: 20, rain: 'dry' },
         loads: [{ sourceId: 'main' }],
         powerSystem: { sources: [{ id: 'main' }] },

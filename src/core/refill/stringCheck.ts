@@ -23,8 +23,14 @@ const HOT = { airC: 38, planeW: 1000 }
  * Checks an array against an input window: the higher of the two cold volts counts, since it destroys.
  *
  * @param recordLowC the coldest the panels have to bear
+ * @param bankV volts of the bank behind the array's controller; null straight into a station
  */
-export function checkArray(array: PanelArray, window: InputWindow, recordLowC: number): ArrayCheck {
+export function checkArray(
+  array: PanelArray,
+  window: InputWindow,
+  recordLowC: number,
+  bankV: number | null = null,
+): ArrayCheck {
   const { panel, series, parallel } = array
   const table = tableFactor(recordLowC)
   const coefficient = coefficientFactor(panel, recordLowC)
@@ -41,7 +47,7 @@ export function checkArray(array: PanelArray, window: InputWindow, recordLowC: n
     warnings.push(
       `On a hot day it works at ${formatNumber(hotVmpV, 1)} V, under the input’s ${formatNumber(window.lowV, 1)} V: it stops at noon in summer. One more in series, if the cold allows it.`,
     )
-  if (array.controller?.kind === 'PWM' && panel.vmpV * series > 2 * Math.max(1, window.lowV))
+  if (bankV !== null && array.controller?.kind === 'PWM' && panel.vmpV * series > 1.6 * bankV)
     warnings.push(
       'A PWM controller pulls the panels down to the battery’s volts: what they have above is lost. An MPPT controller would take it.',
     )

@@ -1,6 +1,6 @@
 import { type Intervals, mergeIntervals, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import type { Source } from '../plan/power'
+import type { Bank, Source } from '../plan/power'
 import { type Car, type Generator, NO_CHARGING, type PanelArray } from '../plan/refill'
 import type { Scenario } from '../plan/schema'
 import { keyOf } from '../quantity/random'
@@ -199,10 +199,11 @@ function addSun(
       const planeW = onPlane(light, sun, array, isShaded)
       const volts = stringVmp(array, cellC(air, planeW, array.panel))
       if (volts < window.lowV) continue
-      const pulled = array.controller?.kind === 'PWM' ? Math.min(1, pwmVolts(source) / volts) : 1
+      const pulled =
+        source.bank && array.controller?.kind === 'PWM' ? Math.min(1, pwmVolts(source.bank) / volts) : 1
       out.sunW[q] += arrayW(array, planeW, air) * pulled
       const mostW = Math.min(window.watts, window.amps * volts * pulled)
-      if (array.controller) ownMostW += mostW
+      if (source.bank) ownMostW += mostW
       else {
         sharedMostW += window.amps * volts
         sharedLimitW = Math.min(window.watts, window.amps * volts)
@@ -213,7 +214,7 @@ function addSun(
 }
 
 /** Volts a battery is charged at: what a PWM controller leaves of the panels'. */
-const pwmVolts = (source: Source) => (source.bank ? bankVolts(source.bank) : 12.8) * 1.08
+const pwmVolts = (bank: Bank) => bankVolts(bank) * 1.08
 
 /** The coldest of a place that says nothing of it: well below the scenario's own low. Common practice, no source. */
 export const usualRecordLowC = ({ outdoor }: Pick<Scenario, 'outdoor'>) => Math.min(-5, outdoor.lowC - 12)

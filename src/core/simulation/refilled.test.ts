@@ -306,9 +306,9 @@ describe('generator, car and wall', () => {
     const base = station()
     const oneWay = { ...base, outfit: { ...base.outfit!, suppliesWhileCharging: false } }
     const panels = [arrayOf('panel-220', 'roof', { parallel: 2 })]
-    const { sunWh } = with_({ refill: { panels }, hours: 15 }, 100, oneWay).chains[0].refill!.mean
+    const { sunWh } = with_({ refill: { panels }, hours: 13 }, 100, oneWay).chains[0].refill!.mean
     expect(sunWh).toBe(0)
-    expect(with_({ refill: { panels }, hours: 15 }, 100, base).chains[0].refill!.mean.sunWh).toBeGreaterThan(
+    expect(with_({ refill: { panels }, hours: 13 }, 100, base).chains[0].refill!.mean.sunWh).toBeGreaterThan(
       100,
     )
   })

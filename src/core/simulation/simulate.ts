@@ -17,7 +17,7 @@ import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { QuartersOf, type RefillRuns, drawLight, refillRunsOf } from './runRefilled'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 import { type EndCause, sweepDetailed } from './sweepDetailed'
-import { RefilledSweep } from './sweepRefilled'
+import { RefilledSweep, wholeDaysMin } from './sweepRefilled'
 
 export interface SimulationOptions {
   /** how many runs; unless given 400, or fewer where a run has very much to do */
@@ -213,9 +213,9 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
   addLedger(sum, ledger)
   const fedMin = fed.reduce((minutes, [from, to]) => minutes + to - from, 0)
   unfedMin[run] = outageMin - fedMin
-  const inWh = ledger.directWh + ledger.sunWh + ledger.dcWh + ledger.acWh + ledger.unusedWh
-  broughtPerDayWh[run] = ((inWh - ledger.chargeLossWh) * DAY_MIN) / outageMin
-  neededPerDayWh[run] = fedMin > 0 ? (takenWh * DAY_MIN) / fedMin : 0
+  const { days } = swept
+  broughtPerDayWh[run] = (days.broughtWh * DAY_MIN) / wholeDaysMin(outageMin)
+  neededPerDayWh[run] = days.fedMin > 0 ? (days.usedWh * DAY_MIN) / days.fedMin : 0
 }
 
 /** Wh of a load within the stretches in which it is fed. */

@@ -1,3 +1,4 @@
+import { DAY_MIN } from '../plan/clock'
 import { type StorePath, isBelow } from '../conversion/loss'
 import { fuelLPerH } from '../refill/generator'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
@@ -26,6 +27,9 @@ export const RESTART_FRACTION = 0.1
 /** An electric car's own losses on the way to its outlet. From memory. */
 const CAR_EFFICIENCY = 0.9
 
+/** Whole days of an outage, one at least: a part of a day has no even share of sun and night. */
+export const wholeDaysMin = (outageMin: number) => Math.max(1, Math.floor(outageMin / DAY_MIN)) * DAY_MIN
+
 /**
  * Carries the stores of a chain, used in turn, through one run's demand and refill.
  *
@@ -40,8 +44,11 @@ export class RefilledSweep {
   /** stretches of the outage in which the loads are fed */
   readonly fed: [from: number, to: number][] = []
   readonly ledger: RefillLedger = emptyLedger()
+  /** over whole days: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
+  readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
   private readonly energy: number[]
+  private readonly daysMin: number
   private active = 0
   private isOn = true
   private calmMin = 0
@@ -65,6 +72,7 @@ export class RefilledSweep {
     private readonly light: Float64Array,
     private readonly outageMin: number,
   ) {
+    this.daysMin = wholeDaysMin(outageMin)
     const { generator, car } = refill
     this.energy = stores.map(({ chargedWh }) => chargedWh)
     this.endMin = stores.map(() => Infinity)
@@ -197,6 +205,7 @@ export class RefilledSweep {
   }
 
   private feed(from: number, to: number): void {
+    this.days.fedMin += Math.max(0, Math.min(to, this.daysMin) - from)
     const until = Math.min(to, this.outageMin)
     if (until <= from) return
     const last = this.fed[this.fed.length - 1]
@@ -269,6 +278,9 @@ export class RefilledSweep {
     const acTaken = takenW - sunTaken - dcTaken
     const directW = this.acShare * Math.min(outletW, this.acW)
     this.burn(directW + acTaken / acEfficiency, hours)
+    const ofDays = Math.min(hours, Math.max(0, this.daysMin - from) / 60)
+    this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
+    this.days.usedWh += (drain + directW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
     if (counted <= 0) return walked
     const { ledger } = this

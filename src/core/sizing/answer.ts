@@ -1,7 +1,9 @@
 import { formatMoment, isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import { formatDuration, formatExactDuration, formatHours } from '../quantity/format'
+import { NO_CHARGING } from '../plan/refill'
+import { formatDuration, formatExactDuration, formatHours, formatNumber } from '../quantity/format'
 import type { SimulationResult } from '../simulation/result'
+import { refillsGate } from './gates'
 
 /** A piece of the answer: plain, emphasised, or one that opens its working or a choice. */
 export interface AnswerPart {
@@ -9,7 +11,7 @@ export interface AnswerPart {
   strong?: boolean
   tone?: 'short' | 'holds'
   /** the working that explains this figure */
-  working?: 'lasts' | 'margin'
+  working?: 'lasts' | 'margin' | 'refills'
   /** what a reader can change right here */
   control?: 'scenario' | 'powerSystem' | 'tiers'
 }
@@ -68,6 +70,7 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
       { text: ' of the ' },
       { text: planned, working: 'margin' },
       { text: ' you planned for.' },
+      ...refillParts(plan, result),
     ]
   }
   const until = formatMoment(scenario.startsAt, outageMin)
@@ -87,6 +90,42 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
       working: 'margin',
     },
     { text: enough ? `. ${runsOut}` : `; you asked for ${runsText(scenario.confidence)}. ${runsOut}` },
+    ...refillParts(plan, result),
+  ]
+}
+
+/** What the refill is worth, in a sentence; nothing where none is planned. */
+function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
+  const { coverage, verdict, refill } = refillsGate(result, plan.scenario.confidence)
+  const names = refillNames(plan)
+  if (!refill || names.length === 0) return []
+  const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
+  if (verdict === 'holds')
+    return [
+      { text: ` With the ${who} it ` },
+      { text: 'goes on', strong: true, tone: 'holds', working: 'refills' },
+      { text: ' as long as this weather does.' },
+    ]
+  const hours = coverage * 24
+  return [
+    { text: ` The ${who} ${names.length > 1 ? 'bring' : 'brings'} back ` },
+    {
+      text: hours < 0.5 ? 'next to nothing' : `${formatNumber(hours, hours < 3 ? 1 : 0)} h of every 24`,
+      strong: true,
+      working: 'refills',
+    },
+    { text: '.' },
+  ]
+}
+
+/** What refills in this scenario, in words. */
+export function refillNames({ refill, scenario }: Plan): string[] {
+  const { generator, car, grid } = scenario.charging ?? NO_CHARGING
+  return [
+    ...(refill.panels.some(({ on }) => on) ? ['sun'] : []),
+    ...(refill.generator?.on && generator.length ? ['generator'] : []),
+    ...(refill.car?.on && car.length ? ['car'] : []),
+    ...(grid.length ? ['grid'] : []),
   ]
 }
 

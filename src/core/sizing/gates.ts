@@ -1,7 +1,7 @@
 import type { Plan } from '../plan/document'
 import { percentileInPlace } from '../quantity/percentile'
 import type { Load, Source } from '../plan/schema'
-import type { SimulationResult } from '../simulation/result'
+import type { RefillResult, SimulationResult } from '../simulation/result'
 import { type Strain, carryStrains, startStrains } from './strains'
 
 export type Verdict = 'holds' | 'short' | 'unplanned'
@@ -23,11 +23,21 @@ export interface LastsGate {
   reachesFraction: number
 }
 
+export interface RefillsGate {
+  verdict: Verdict
+  /** share of what is needed that comes in, with the scenario's confidence; 1 and more goes on for ever */
+  coverage: number
+  /** Wh a day, middle run */
+  broughtPerDayWh: number
+  neededPerDayWh: number
+  refill: RefillResult | null
+}
+
 export interface Gates {
   carries: PowerGate
   starts: PowerGate
   lasts: LastsGate
-  refills: { verdict: Verdict }
+  refills: RefillsGate
 }
 
 /**
@@ -66,7 +76,21 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
       confidence,
       reachesFraction: result.reachesFraction,
     },
-    refills: { verdict: 'unplanned' },
+    refills: refillsGate(result, confidence),
+  }
+}
+
+/** What comes in a day against what goes out, with the confidence asked for; not planned without any refill. */
+export function refillsGate({ chains }: SimulationResult, confidence: number): RefillsGate {
+  const refill = chains.find((chain) => chain.refill)?.refill ?? null
+  if (!refill) return { verdict: 'unplanned', coverage: 0, broughtPerDayWh: 0, neededPerDayWh: 0, refill }
+  const coverage = percentileInPlace(refill.coverage.slice(), refill.coverage.length, 1 - confidence)
+  return {
+    verdict: coverage >= 1 ? 'holds' : 'short',
+    coverage,
+    broughtPerDayWh: refill.broughtPerDayWh.p50,
+    neededPerDayWh: refill.neededPerDayWh,
+    refill,
   }
 }
 

@@ -16,6 +16,7 @@ import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
 import type { ChainResult, SimulationResult } from '../simulation/result'
 import { bandText, runsText } from './answer'
 import { type Gates, type PowerGate, runtimeAt } from './gates'
+import { refillsWorking } from './refillsWorking'
 
 const value = (name: string, quantity: Quantity, shown: string): WorkingValue => ({
   name,
@@ -179,14 +180,6 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
   }
 }
 
-export function refillsWorking(): Working {
-  return {
-    title: 'Refills: not planned yet',
-    steps: [],
-    note: 'No sun, generator or car is counted. The hours shown are from a single charge.',
-  }
-}
-
 /** Every working of the strip, by the figure that opens it. */
 export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, otherStartW: number) {
   return {
@@ -194,7 +187,7 @@ export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, o
     margin: marginWorking(plan, result),
     carries: carriesWorking(plan, gates.carries),
     starts: startsWorking(plan, gates.starts, otherStartW),
-    refills: refillsWorking(),
+    refills: refillsWorking(plan, gates.refills),
   }
 }
 

@@ -179,7 +179,7 @@ describe('several sources in one candidate', () => {
     const [one] = pair.sources
     const single = { ...pair, sources: [one] }
     expect(shownOf(row('Stored'), single)).toBe('2.05 kWh')
-    expect(shownOf(row('Stored'), pair)).toBe('4.1 kWh')
+    expect(shownOf(row('Stored'), pair)).toBe('4.10 kWh')
     expect(shownOf(row('No-load draw'), pair)).toMatch(/^.+ W · .+ W$/)
     expect(shownOf(row('Inverter efficiency'), pair)).toBe(shownOf(row('Inverter efficiency'), single))
     expect(shownOf(row('In all'), pair)).toMatch(/2 pc$/)

@@ -1,7 +1,7 @@
-import { formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
 import { runsText } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
-import type { PowerGate, Verdict } from '@/core/sizing/gates'
+import type { PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/core/sizing/workings'
 
 /** A gate as the strip shows it. */
@@ -40,16 +40,21 @@ export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
       detail: result.loads.length ? `${runsText(lasts.confidence)} reach it` : 'nothing is carried',
       working: 'margin',
     },
-    {
-      name: 'Refills',
-      verdict: 'unplanned',
-      need: '–',
-      of: '',
-      bar: null,
-      detail: 'not planned yet',
-      working: 'refills',
-    },
+    refillsFigure(gates.refills),
   ]
+}
+
+function refillsFigure({ verdict, coverage, broughtPerDayWh, neededPerDayWh }: RefillsGate): GateFigure {
+  const frame = { name: 'Refills', verdict, working: 'refills' as const }
+  if (verdict === 'unplanned') return { ...frame, need: '–', of: '', bar: null, detail: 'not planned yet' }
+  const hours = Math.min(24, coverage * 24)
+  return {
+    ...frame,
+    need: `${formatNumber(hours, hours < 3 ? 1 : 0)} h`,
+    of: 'of 24',
+    bar: barOf(Math.min(2, coverage), 1),
+    detail: `${formatEnergy(broughtPerDayWh)} of ${formatEnergy(neededPerDayWh)} a day`,
+  }
 }
 
 function powerFigure({ verdict, neededW, limitW, unit }: PowerGate) {

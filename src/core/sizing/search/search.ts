@@ -1,4 +1,5 @@
 import type { Plan } from '../../plan/document'
+import { NO_REFILL } from '../../plan/refill'
 import type { Load, Source } from '../../plan/schema'
 import { formatDuration, formatWatts } from '../../quantity/format'
 import { percentileInPlace } from '../../quantity/percentile'
@@ -118,7 +119,7 @@ const inUnit = (watts: number, unit: 'W' | 'VA') => formatWatts(watts).replace(/
 
 const carriedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
 
-/** A plan with every load on one source that gives every voltage: what is to be found for it. */
+/** A plan with every load on one source that gives every voltage, sized for one charge: what is to be found for it. */
 export function onOneSource(plan: Plan): Plan {
   const [first] = plan.powerSystem.sources
   const any = { ...first, id: 'main', volts: [12, 120, 230, 240] as Source['volts'], afterSourceId: null }
@@ -126,6 +127,8 @@ export function onOneSource(plan: Plan): Plan {
     ...plan,
     loads: plan.loads.map((load) => ({ ...load, sourceId: 'main' })),
     powerSystem: { ...plan.powerSystem, sources: [{ ...any, isAway: false }] },
+    refill: NO_REFILL,
+    scenario: { ...plan.scenario, charging: undefined },
   }
 }
 
