@@ -37,6 +37,21 @@ export const emptyLedger = (): RefillLedger => ({
   carWh: 0,
 })
 
+/** By quarter hour, W: what is asked, what the sun offers, what of it is beyond the input, and what comes in of everything. */
+export interface RefillCurves {
+  askedW: Float64Array
+  sunW: Float64Array
+  clippedW: Float64Array
+  inW: Float64Array
+}
+
+export const emptyCurves = (quarters: number): RefillCurves => ({
+  askedW: new Float64Array(quarters),
+  sunW: new Float64Array(quarters),
+  clippedW: new Float64Array(quarters),
+  inW: new Float64Array(quarters),
+})
+
 /** Adds one ledger to another. */
 export function addLedger(sum: RefillLedger, one: RefillLedger): void {
   for (const key of Object.keys(sum) as (keyof RefillLedger)[]) sum[key] += one[key]

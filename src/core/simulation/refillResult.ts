@@ -7,8 +7,16 @@ import type { RefillRuns } from './runRefilled'
 export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
   const mean = emptyLedger()
   for (const key of Object.keys(mean) as (keyof RefillLedger)[]) mean[key] = of.sum[key] / runs
+  const { askedW, sunW, clippedW, inW } = of.curves
+  const meanOf = (curve: Float64Array) => curve.map((watts) => watts / runs)
   return {
     mean,
+    curves: {
+      askedW: meanOf(askedW),
+      sunW: meanOf(sunW),
+      clippedW: meanOf(clippedW),
+      inW: meanOf(inW),
+    },
     coverage: of.broughtPerDayWh
       .map((broughtWh, run) => (of.neededPerDayWh[run] > 0 ? broughtWh / of.neededPerDayWh[run] : Infinity))
       .sort(),

@@ -1,5 +1,5 @@
 import type { LeftOut } from './compile'
-import type { RefillLedger } from './refillLedger'
+import type { RefillCurves, RefillLedger } from './refillLedger'
 import type { EndCause } from './sweepDetailed'
 
 /** The 10, 50 and 90 % percentiles over the runs (type 7). Infinity: longer than the horizon looked at. */
@@ -55,6 +55,8 @@ export interface ChainResult {
 /** What came in over the outage: means of the runs, and day by day against what is needed. */
 export interface RefillResult {
   mean: RefillLedger
+  /** means of the runs, every quarter hour */
+  curves: RefillCurves
   /** Wh a day that come in, or could: by run, ascending share of what is needed */
   coverage: Float64Array
   broughtPerDayWh: Percentiles

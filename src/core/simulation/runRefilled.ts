@@ -3,7 +3,7 @@ import { streamOf, uniformAt } from '../quantity/random'
 import type { CompiledChain } from './compile'
 import type { CompiledRefill } from './compileRefill'
 import type { DemandGrid } from './demand'
-import type { RefillLedger } from './refillLedger'
+import { type RefillCurves, type RefillLedger, emptyCurves, emptyLedger } from './refillLedger'
 import { POINT_MIN } from './sweep'
 import type { QuarterDemand } from './sweepRefilled'
 
@@ -71,6 +71,8 @@ export class QuartersOf implements QuarterDemand {
 /** Means of a chain's refill over the runs, and what it brings against what is needed. */
 export interface RefillRuns {
   sum: RefillLedger
+  /** sums over the runs */
+  curves: RefillCurves
   /** by run: Wh a day that come in or could, and Wh a day that feeding everything takes */
   broughtPerDayWh: Float64Array
   neededPerDayWh: Float64Array
@@ -79,13 +81,10 @@ export interface RefillRuns {
 }
 
 /** Room for what the runs of a chain leave behind of their refill; null without one. */
-export const refillRunsOf = (
-  { refill }: CompiledChain,
-  runs: number,
-  sum: RefillRuns['sum'],
-): RefillRuns | null =>
+export const refillRunsOf = ({ refill }: CompiledChain, runs: number): RefillRuns | null =>
   refill && {
-    sum,
+    sum: emptyLedger(),
+    curves: emptyCurves(refill.sunW.length),
     broughtPerDayWh: new Float64Array(runs),
     neededPerDayWh: new Float64Array(runs),
     unfedMin: new Float64Array(runs),

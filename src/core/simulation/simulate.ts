@@ -11,7 +11,7 @@ import { DetailTables } from './detailTables'
 import { type DefrostRun, defrostOf } from './defrosts'
 import { eventsOf, overloadsOf, percentilesOf } from './events'
 import { emptyLoadValues } from './loadValues'
-import { addLedger, emptyLedger } from './refillLedger'
+import { addLedger } from './refillLedger'
 import { refillResultOf } from './refillResult'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { QuartersOf, type RefillRuns, drawLight, refillRunsOf } from './runRefilled'
@@ -122,7 +122,7 @@ function runChain(
     suppliedWh: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },
     overloads: [],
-    refill: refillRunsOf(chain, runs, emptyLedger()),
+    refill: refillRunsOf(chain, runs),
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
   }
   const { refill } = chain
@@ -146,7 +146,8 @@ function runChain(
         chargedWh: paths[s].capacityWh * source.chargedFraction,
         curve: { fractions: out.fractions[s], runs, run },
       }))
-      const swept = new RefilledSweep(stores, refill, drawLight(refill, seed, run, light), outageMin)
+      drawLight(refill, seed, run, light)
+      const swept = new RefilledSweep(stores, refill, light, outageMin, out.refill!.curves)
       swept.run(quarters.update(), horizonMin)
       keepRefilled(out, swept, run, outageMin)
       fed = swept.fed

@@ -4,7 +4,7 @@ import { fuelLPerH } from '../refill/generator'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
 import { AC, type CompiledRefill } from './compileRefill'
 import type { DetailTables } from './detailTables'
-import { type RefillLedger, emptyLedger } from './refillLedger'
+import { type RefillCurves, type RefillLedger, emptyLedger } from './refillLedger'
 import { type CurveSink, POINT_MIN } from './sweep'
 import type { EndCause } from './sweepDetailed'
 
@@ -65,12 +65,14 @@ export class RefilledSweep {
   /**
    * @param light factor of each day's sun
    * @param outageMin energies are counted until then
+   * @param curves receive this run's part of their sum
    */
   constructor(
     private readonly stores: readonly StoreInRun[],
     private readonly refill: CompiledRefill,
     private readonly light: Float64Array,
     private readonly outageMin: number,
+    private readonly curves: RefillCurves,
   ) {
     this.daysMin = wholeDaysMin(outageMin)
     const { generator, car } = refill
@@ -93,6 +95,7 @@ export class RefilledSweep {
         this.ledger.storedWh = this.storedWh() - beganWh
       }
       this.offer(q)
+      this.curves.askedW[q] += demand.meanW(q)
       if (!this.isOn && this.canRestart(from)) this.isOn = true
       this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))
     }
@@ -118,10 +121,10 @@ export class RefilledSweep {
     const { refill } = this
     const { car } = refill
     const hasCarFuel = car !== null && (car.idleLPerH === 0 || this.carL > 0)
-    this.sunW = Math.min(
-      refill.sunW[q] * Math.min(this.light[refill.day[q]], refill.mostFactor[q]),
-      refill.sunMostW[q],
-    )
+    const offeredW = refill.sunW[q] * Math.min(this.light[refill.day[q]], refill.mostFactor[q])
+    this.sunW = Math.min(offeredW, refill.sunMostW[q])
+    this.curves.sunW[q] += this.sunW
+    this.curves.clippedW[q] += offeredW - this.sunW
     this.dcW = hasCarFuel ? refill.dcW[q] : 0
     this.kind = refill.acKind[q]
     const isSpent =
@@ -278,6 +281,7 @@ export class RefilledSweep {
     const acTaken = takenW - sunTaken - dcTaken
     const directW = this.acShare * Math.min(outletW, this.acW)
     this.burn(directW + acTaken / acEfficiency, hours)
+    this.curves.inW[Math.floor(from / POINT_MIN)] += ((takenW + directW) * hours * 60) / POINT_MIN
     const ofDays = Math.min(hours, Math.max(0, this.daysMin - from) / 60)
     this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + directW) * ofDays

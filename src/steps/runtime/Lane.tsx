@@ -6,7 +6,7 @@ import type { LoadTrace } from '@/core/simulation/trace'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './Lanes.module.css'
-import { SNAP_MIN, movedClock, placed, snapped } from './laneMoves'
+import { SNAP_MIN, movedClock, placed, snapped } from '@/ui/timeline/laneMoves'
 
 interface LaneProps {
   plan: Plan

@@ -7,7 +7,7 @@ import type { SimulationResult } from '@/core/simulation/result'
 import { typicalRun } from '@/core/simulation/trace'
 import { Lane } from './Lane'
 import styles from './Lanes.module.css'
-import type { Gutters } from './useGutters'
+import type { Gutters } from '@/ui/timeline/useGutters'
 
 /** A lane for each carried load on the chart's own time axis: when it runs in a typical run, and what it takes. */
 export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: number; gutters: Gutters }) {

@@ -8,6 +8,8 @@ export interface Ink {
   storeWash: string
   demand: string
   demandWash: string
+  refill: string
+  refillWash: string
   paper: string
 }
 
@@ -24,6 +26,8 @@ export function inkOf(element: Element): Ink {
     storeWash: read('store-wash'),
     demand: read('demand'),
     demandWash: read('demand-wash'),
+    refill: read('refill'),
+    refillWash: read('refill-wash'),
     paper: read('paper'),
   }
 }

@@ -26,6 +26,8 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   current: 2,
   volume: 2,
   count: 2,
+  coefficient: 2,
+  voltage: 1,
 }
 const UNITS: Record<MeasureKind, string> = {
   power: 'W',
@@ -43,6 +45,13 @@ const UNITS: Record<MeasureKind, string> = {
   horsepower: 'hp',
   current: 'A',
   count: '',
+  voltage: 'V',
+  tilt: '°',
+  azimuth: '°',
+  coefficient: '%/K',
+  fuel: 'L',
+  latitude: '°',
+  longitude: '°',
 }
 
 const shownAs = (value: number, kind: MeasureKind) => {

@@ -1,6 +1,7 @@
 import type { Equipment } from '@/core/plan/equipment'
 import type { Household } from '@/core/plan/household'
 import { DEFAULT_STANDING } from '@/core/plan/planOf'
+import { type ChargingTimes, NO_CHARGING, NO_REFILL, type PanelArray, type Refill } from '@/core/plan/refill'
 import type {
   HouseholdLoad,
   PowerSystem,
@@ -260,3 +261,26 @@ export function freshName(name: string, taken: readonly { name: string }[]): str
     if (!used.has(candidate)) return candidate
   }
 }
+
+/** What refills any of the household's power systems. */
+export const changeRefill =
+  (change: Partial<Refill>): Edit =>
+  (household) => ({ ...household, refill: { ...(household.refill ?? NO_REFILL), ...change } })
+
+export const changePanels =
+  (id: string, change: Partial<PanelArray>): Edit =>
+  (household) =>
+    changeRefill({
+      panels: replaced((household.refill ?? NO_REFILL).panels, id, (array) => ({ ...array, ...change })),
+    })(household)
+
+/** When the generator or the car runs in the chosen outage, or the grid comes back. */
+export const changeCharging =
+  (change: Partial<ChargingTimes>): Edit =>
+  (household) => ({
+    ...household,
+    scenarios: replaced(household.scenarios, household.chosen.scenarioId, (scenario) => ({
+      ...scenario,
+      charging: { ...NO_CHARGING, ...scenario.charging, ...change },
+    })),
+  })

@@ -4,4 +4,5 @@ export const STEPS = [
   { key: '2', path: 'loads', name: 'Loads' },
   { key: '3', path: 'power', name: 'Power' },
   { key: '4', path: 'runtime', name: 'Runtime' },
+  { key: '5', path: 'recharge', name: 'Recharge' },
 ] as const

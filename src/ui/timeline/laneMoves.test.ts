@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { movedClock, placed, snapped } from './laneMoves'
+import { movedClock, placed, snapped } from '@/ui/timeline/laneMoves'
 
 test('what is dragged comes to rest at quarters of an hour', () => {
   expect([snapped(7), snapped(8), snapped(-20)].map(Math.abs)).toEqual([0, 15, 15])

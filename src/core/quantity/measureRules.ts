@@ -1,0 +1,268 @@
+/** What a field asks for; each kind has a unit it is kept in and units people write. */
+export type MeasureKind =
+  | 'power'
+  | 'energy'
+  | 'minutes'
+  | 'hours'
+  | 'seconds'
+  | 'fraction'
+  | 'temperature'
+  | 'weight'
+  | 'money'
+  | 'voltage'
+  | 'tilt'
+  | 'azimuth'
+  | 'coefficient'
+  | 'fuel'
+  | 'latitude'
+  | 'longitude'
+  | 'volume'
+  | 'flow'
+  | 'inflow'
+  | 'horsepower'
+  | 'current'
+  | 'count'
+
+export interface KindRule {
+  /** unit the value is kept in, as written after the number */
+  unit: string
+  /** factors to the kept unit, by the unit as written, lower case */
+  factors: Record<string, number>
+  /** lowest and highest value that can be meant, in the kept unit */
+  range: [number, number]
+  noun: string
+  example: string
+  /** units of another kind people write here, and what to say */
+  confusions: Record<string, string>
+}
+
+const HORSEPOWER_W = 745.7
+
+const ENERGY_FOR_POWER = 'that is energy; running watts are wanted here'
+const POWER_FOR_ENERGY = 'that is power; how much is stored is wanted here, in watt-hours'
+
+const TIME = {
+  s: 1 / 60,
+  sec: 1 / 60,
+  second: 1 / 60,
+  seconds: 1 / 60,
+  min: 1,
+  minute: 1,
+  minutes: 1,
+  m: 1,
+  h: 60,
+  hr: 60,
+  hrs: 60,
+  hour: 60,
+  hours: 60,
+  d: 1440,
+  day: 1440,
+  days: 1440,
+}
+const scaled = (factors: Record<string, number>, by: number) =>
+  Object.fromEntries(Object.entries(factors).map(([unit, factor]) => [unit, factor * by]))
+
+/** By kind: its unit, what people write for it, and what it can be. */
+export const RULES: Record<MeasureKind, KindRule> = {
+  power: {
+    unit: 'W',
+    factors: { w: 1, watt: 1, watts: 1, kw: 1000, k: 1000, hp: HORSEPOWER_W, mw: 0.001 },
+    range: [0, 50_000],
+    noun: 'watts',
+    example: '150, 1.2k, 3/4 hp or 6.5 A',
+    confusions: {
+      wh: ENERGY_FOR_POWER,
+      kwh: ENERGY_FOR_POWER,
+      'w/h': 'watts are already a rate; leave out “per hour”',
+      'watts/hour': 'watts are already a rate; leave out “per hour”',
+      va: 'VA counts more than the watts drawn; write the watts, or amps such as 6.5 A',
+    },
+  },
+  energy: {
+    unit: 'Wh',
+    factors: { wh: 1, kwh: 1000, k: 1000 },
+    range: [1, 1_000_000],
+    noun: 'watt-hours',
+    example: '2048 or 2 kWh',
+    confusions: {
+      w: POWER_FOR_ENERGY,
+      kw: POWER_FOR_ENERGY,
+      va: POWER_FOR_ENERGY,
+      ah: 'amp-hours need the battery voltage: multiply volts by amp-hours, such as 12.8 V × 100 Ah = 1280 Wh',
+    },
+  },
+  minutes: {
+    unit: 'min',
+    factors: TIME,
+    range: [0.05, 20_160],
+    noun: 'a length of time',
+    example: '5 min, 17 s or 1 h',
+    confusions: {},
+  },
+  hours: {
+    unit: 'h',
+    factors: scaled(TIME, 1 / 60),
+    range: [0.25, 336],
+    noun: 'a length of time up to 14 days',
+    example: '42 h, 3 days or 90 min',
+    confusions: {},
+  },
+  seconds: {
+    unit: 's',
+    factors: { ...scaled(TIME, 60), ms: 0.001 },
+    range: [0, 60],
+    noun: 'seconds',
+    example: '0.3 s or 300 ms',
+    confusions: {},
+  },
+  fraction: {
+    unit: '%',
+    factors: { '%': 1, percent: 1 },
+    range: [0, 100],
+    noun: 'percent',
+    example: '85 or 0.85',
+    confusions: {},
+  },
+  temperature: {
+    unit: '°C',
+    factors: { c: 1, '°c': 1, f: 1, '°f': 1 },
+    range: [-60, 60],
+    noun: 'a temperature',
+    example: '-6 or 21 °F',
+    confusions: {},
+  },
+  weight: {
+    unit: 'kg',
+    factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237 },
+    range: [0, 2000],
+    noun: 'kilograms',
+    example: '24 or 53 lb',
+    confusions: {},
+  },
+  volume: {
+    unit: 'L',
+    factors: {
+      l: 1,
+      liter: 1,
+      liters: 1,
+      litre: 1,
+      litres: 1,
+      gal: 3.785412,
+      gallon: 3.785412,
+      gallons: 3.785412,
+    },
+    range: [0.5, 100_000],
+    noun: 'a volume',
+    example: '30 L or 8 gal',
+    confusions: {},
+  },
+  flow: {
+    unit: 'L/min',
+    factors: { 'l/min': 1, 'l/m': 1, gpm: 3.785412, 'gal/min': 3.785412 },
+    range: [0.5, 10_000],
+    noun: 'a pump’s rate',
+    example: '25 L/min or 7 gpm',
+    confusions: {},
+  },
+  inflow: {
+    unit: 'L/h',
+    factors: {
+      'l/h': 1,
+      'l/day': 1 / 24,
+      'l/d': 1 / 24,
+      'gal/h': 3.785412,
+      gph: 3.785412,
+      'gal/day': 3.785412 / 24,
+    },
+    range: [0, 100_000],
+    noun: 'an inflow or a use',
+    example: '20 L/h or 130 gal/day',
+    confusions: {},
+  },
+  horsepower: {
+    unit: 'hp',
+    factors: { hp: 1, w: 1 / HORSEPOWER_W, kw: 1000 / HORSEPOWER_W },
+    range: [0.01, 50],
+    noun: 'horsepower',
+    example: '1/3 or 0.75 hp',
+    confusions: {},
+  },
+  current: {
+    unit: 'A',
+    factors: { a: 1, amp: 1, amps: 1, ma: 0.001 },
+    range: [0.01, 500],
+    noun: 'amps',
+    example: '7.2 A',
+    confusions: {
+      w: 'those are watts; amps are wanted here',
+      ah: 'that is stored charge; amps are wanted here',
+    },
+  },
+  voltage: {
+    unit: 'V',
+    factors: { v: 1, volt: 1, volts: 1, kv: 1000 },
+    range: [0, 1000],
+    noun: 'volts',
+    example: '45.4 or 45.4 V',
+    confusions: { w: 'those are watts; volts are wanted here', a: 'those are amps; volts are wanted here' },
+  },
+  tilt: {
+    unit: '°',
+    factors: { '°': 1, deg: 1 },
+    range: [0, 90],
+    noun: 'a tilt (0° lies flat, 90° stands upright)',
+    example: '35°',
+    confusions: {},
+  },
+  azimuth: {
+    unit: '°',
+    factors: { '°': 1, deg: 1 },
+    range: [0, 360],
+    noun: 'a direction (90° east, 180° south, 270° west)',
+    example: '170°',
+    confusions: {},
+  },
+  coefficient: {
+    unit: '%/K',
+    factors: { '%/k': 1, '%/°c': 1, '%': 1 },
+    range: [-1, 0],
+    noun: 'percent a kelvin, below nought',
+    example: '-0.28 %/K',
+    confusions: { 'mv/k': 'write the share: millivolts a kelvin ÷ open-circuit volts ÷ 10' },
+  },
+  fuel: {
+    unit: 'L',
+    factors: {
+      l: 1,
+      litre: 1,
+      litres: 1,
+      liter: 1,
+      liters: 1,
+      gal: 3.785412,
+      gallon: 3.785412,
+      gallons: 3.785412,
+    },
+    range: [0, 1000],
+    noun: 'fuel',
+    example: '20 L or 5 gal',
+    confusions: {},
+  },
+  latitude: {
+    unit: '°',
+    factors: { '°': 1, deg: 1 },
+    range: [-90, 90],
+    noun: 'a latitude (north positive)',
+    example: '44.5',
+    confusions: {},
+  },
+  longitude: {
+    unit: '°',
+    factors: { '°': 1, deg: 1 },
+    range: [-180, 180],
+    noun: 'a longitude (east positive)',
+    example: '-71.6',
+    confusions: {},
+  },
+  count: { unit: '', factors: {}, range: [0, 1000], noun: 'a number', example: '20', confusions: {} },
+  money: { unit: '', factors: {}, range: [0, 1_000_000], noun: 'a price', example: '1500', confusions: {} },
+}

@@ -1,0 +1,70 @@
+'use client'
+import { useId } from 'react'
+import type { PanelArray } from '@/core/plan/refill'
+import { UnitField } from '@/ui/field/UnitField'
+import fields from '@/ui/field/field.module.css'
+import styles from './recharge.module.css'
+
+const MOST = 12
+
+/** What stands before the sun: hills, houses, trees, each between two directions and up to a height. */
+export function HorizonFields(props: {
+  horizon: PanelArray['horizon']
+  onChange: (horizon: PanelArray['horizon']) => void
+}) {
+  const { horizon, onChange } = props
+  const id = useId()
+  const put = (at: number, part: Partial<PanelArray['horizon'][number]>) =>
+    onChange(horizon.map((one, i) => (i === at ? { ...one, ...part } : one)))
+  return (
+    <div className={fields.row} role="group" aria-labelledby={id}>
+      <span id={id} className={fields.label}>
+        Stands before it
+      </span>
+      <div className={styles.horizon}>
+        {horizon.map(({ fromDeg, toDeg, heightDeg }, i) => (
+          <div key={i}>
+            <UnitField
+              cell
+              label={`Obstacle ${i + 1}: from`}
+              kind="azimuth"
+              value={fromDeg}
+              onChange={(value) => put(i, { fromDeg: value })}
+            />
+            <span aria-hidden>–</span>
+            <UnitField
+              cell
+              label={`Obstacle ${i + 1}: to`}
+              kind="azimuth"
+              value={toDeg}
+              onChange={(value) => put(i, { toDeg: value })}
+            />
+            <span aria-hidden>up to</span>
+            <UnitField
+              cell
+              label={`Obstacle ${i + 1}: height`}
+              kind="tilt"
+              value={heightDeg}
+              onChange={(value) => put(i, { heightDeg: value })}
+            />
+            <button
+              className="text-button"
+              aria-label={`Remove obstacle ${i + 1}`}
+              onClick={() => onChange(horizon.filter((_, k) => k !== i))}
+            >
+              remove
+            </button>
+          </div>
+        ))}
+        {horizon.length < MOST && (
+          <button
+            className="text-button"
+            onClick={() => onChange([...horizon, { fromDeg: 90, toDeg: 135, heightDeg: 15 }])}
+          >
+            add an obstacle
+          </button>
+        )}
+      </div>
+    </div>
+  )
+}

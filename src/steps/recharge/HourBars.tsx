@@ -1,0 +1,93 @@
+'use client'
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { formatMoment } from '@/core/plan/clock'
+import { formatPercent } from '@/core/quantity/format'
+import styles from './recharge.module.css'
+
+const STEP = 0.05
+
+/** The sky hour by hour as bars that are drawn with the pointer, or with the arrows. */
+export function HourBars(props: {
+  startsAt: string
+  shownMin: number
+  sunShare: readonly number[]
+  onChange: (sunShare: number[]) => void
+}) {
+  const { startsAt, shownMin, sunShare, onChange } = props
+  const track = useRef<HTMLDivElement>(null)
+  const [at, setAt] = useState(0)
+  const [drawn, setDrawn] = useState<number[] | null>(null)
+  const hours = Math.ceil(shownMin / 60)
+  const shares =
+    drawn ??
+    Array.from(
+      { length: Math.max(hours, sunShare.length) },
+      (_, h) => sunShare[Math.min(h, sunShare.length - 1)],
+    )
+  const paint = (event: PointerEvent, on: readonly number[]) => {
+    const box = track.current!.getBoundingClientRect()
+    const hour = Math.min(
+      hours - 1,
+      Math.max(0, Math.floor(((event.clientX - box.left) / box.width) * (shownMin / 60))),
+    )
+    const share = Math.min(
+      1,
+      Math.max(0, Math.round((1 - (event.clientY - box.top) / box.height) / STEP) * STEP),
+    )
+    setAt(hour)
+    setDrawn(on.map((one, h) => (h === hour ? Math.round(share * 100) / 100 : one)))
+  }
+  const onKey = (event: KeyboardEvent) => {
+    const move = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+    const by = { ArrowUp: STEP, ArrowDown: -STEP }[event.key]
+    if (move) setAt(Math.min(hours - 1, Math.max(0, at + move)))
+    else if (by)
+      onChange(
+        shares.map((one, h) => (h === at ? Math.round(Math.min(1, Math.max(0, one + by)) * 100) / 100 : one)),
+      )
+    else return
+    event.preventDefault()
+  }
+  return (
+    <div className={styles.lane}>
+      <span className={styles.laneName}>Sun, by the hour</span>
+      <div
+        ref={track}
+        className={styles.hours}
+        role="slider"
+        tabIndex={0}
+        aria-label="Share of clear-sky sun; left and right choose the hour, up and down change it"
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={Math.round(shares[at] * 100)}
+        aria-valuetext={`${formatMoment(startsAt, at * 60)}: ${formatPercent(shares[at])}`}
+        data-testid="hour-bars"
+        onKeyDown={onKey}
+        onPointerDown={(event) => {
+          if (event.button !== 0) return
+          track.current!.setPointerCapture(event.pointerId)
+          paint(event, shares)
+        }}
+        onPointerMove={(event) => drawn && paint(event, drawn)}
+        onPointerUp={() => {
+          if (drawn) onChange(drawn)
+          setDrawn(null)
+        }}
+        onPointerCancel={() => setDrawn(null)}
+      >
+        {shares.slice(0, hours).map((share, h) => (
+          <i
+            key={h}
+            data-at={h === at}
+            style={{
+              left: `${((h * 60) / shownMin) * 100}%`,
+              width: `${(60 / shownMin) * 100}%`,
+              height: `${share * 100}%`,
+            }}
+          />
+        ))}
+      </div>
+      <span className={styles.laneFigure}>{formatPercent(shares[at])}</span>
+    </div>
+  )
+}

@@ -1,0 +1,190 @@
+'use client'
+import Button from '@mui/material/Button'
+import dynamic from 'next/dynamic'
+import { useMemo } from 'react'
+import { PANELS, arrayOf, usualController } from '@/catalog/refill'
+import { windowIntervals } from '@/core/plan/clock'
+import { planOf } from '@/core/plan/planOf'
+import { NO_CHARGING, NO_REFILL } from '@/core/plan/refill'
+import type { Scenario } from '@/core/plan/schema'
+import { formatHours } from '@/core/quantity/format'
+import { refilledSource } from '@/core/simulation/compile'
+import { bankVolts } from '@/core/storage/bank'
+import { changeCharging, changeRefill, changeScenario, freshId, freshName } from '@/ui/household/edits'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useAddKey } from '@/ui/shell/useShortcuts'
+import { useGutters } from '@/ui/timeline/useGutters'
+import { ArrayPanel } from './ArrayPanel'
+import { CarPanel } from './CarPanel'
+import type { Days } from './DaysChart'
+import { GeneratorPanel } from './GeneratorPanel'
+import { HourBars } from './HourBars'
+import { SkyRow } from './SkyRow'
+import { StretchLane } from './StretchLane'
+import { Together } from './Together'
+import { WeatherTools } from './WeatherTools'
+import styles from './recharge.module.css'
+
+const DaysChart = dynamic(() => import('./DaysChart'), { ssr: false })
+const MOST_ARRAYS = 8
+
+/** What refills the battery, on the same clock as the loads: sun, generator, car and wall. */
+export function RechargePage() {
+  const store = useHouseholdStore()
+  const household = useHousehold((state) => state.household)
+  const evaluation = useHousehold((state) => state.evaluation)
+  const plan = useMemo(() => planOf(household), [household])
+  const { frame, gutters } = useGutters()
+  const { scenario } = plan
+  const refill = household.refill ?? NO_REFILL
+  const charging = scenario.charging ?? NO_CHARGING
+  const { edit } = store.getState()
+  const found = evaluation.gates.refills
+  const mean = found.refill?.mean ?? null
+  const outageMin = scenario.durationH * 60
+  const { startsAt } = scenario
+  const days = useMemo((): Days | null => {
+    const curves = found.refill?.curves
+    return curves
+      ? {
+          curves,
+          startsAt,
+          outageMin,
+          shownMin: Math.min(curves.sunW.length * 15, Math.max(outageMin, 24 * 60)),
+        }
+      : null
+  }, [found.refill, startsAt, outageMin])
+  const shownMin = days?.shownMin ?? Math.max(outageMin, 24 * 60)
+  const quiet = useMemo(
+    () => (refill.generator ? windowIntervals(refill.generator.quiet, startsAt, shownMin) : []),
+    [refill.generator, startsAt, shownMin],
+  )
+  const source = refilledSource(plan.powerSystem.sources)
+  const addPanels = () => {
+    const name = freshName(PANELS[2].name, refill.panels)
+    const controller = source.bank ? usualController(bankVolts(source.bank)) : null
+    const next = arrayOf(PANELS[2].id, freshId(name, refill.panels), {
+      name,
+      controller,
+      series: source.bank ? 2 : 1,
+      azimuthDeg: scenario.place.latitudeDeg >= 0 ? 180 : 0,
+    })
+    edit(changeRefill({ panels: [...refill.panels, next] }))
+  }
+  useAddKey(addPanels)
+  const changeOutage = (part: Partial<Scenario>) => edit(changeScenario(scenario.id, part))
+  const hoursOf = (stretches: readonly { fromMin: number; toMin: number }[]) =>
+    formatHours(stretches.reduce((sum, { fromMin, toMin }) => sum + toMin - fromMin, 0))
+  const panels = (
+    <>
+      <div className={styles.panelsHead}>
+        <h2>Panels</h2>
+        <Button onClick={addPanels} disabled={refill.panels.length >= MOST_ARRAYS}>
+          Add panels
+        </Button>
+      </div>
+      {refill.panels.length === 0 && (
+        <p className={styles.small}>
+          No panels yet. Add some as their label says: their volts in the record cold are held against the
+          input.
+        </p>
+      )}
+      {refill.panels.map((array) => (
+        <ArrayPanel key={array.id} array={array} plan={plan} neededWh={found.neededPerDayWh} />
+      ))}
+    </>
+  )
+  return (
+    <div className={styles.columns}>
+      <div className={styles.main}>
+        <div className={styles.legend}>
+          <h2>What comes in</h2>
+          <SkyRow scenario={scenario} change={changeOutage} />
+        </div>
+        <WeatherTools key={scenario.id} scenario={scenario} change={changeOutage} />
+        <div className={styles.keys}>
+          <span>
+            <i className={styles.keySun} /> sun offers
+          </span>
+          <span>
+            <i className={styles.keyClipped} /> clipped by the input
+          </span>
+          <span>
+            <i className={styles.keyIn} /> comes in, of everything
+          </span>
+          <span>
+            <i className={styles.keyAsked} /> is asked
+          </span>
+        </div>
+        <div ref={frame} className={styles.chart}>
+          {days ? (
+            <DaysChart
+              days={days}
+              gutters={gutters}
+              label="Watts by the hour: what the sun offers, what comes in and what is asked"
+            />
+          ) : (
+            <p className={styles.empty}>
+              Nothing refills it yet. Add panels below, or drag along a lane to plan hours of the generator,
+              the car, or the grid coming back.
+            </p>
+          )}
+        </div>
+        <div
+          className={styles.lanes}
+          style={{ '--left': `${gutters.left}px`, '--right': `${gutters.right}px` } as React.CSSProperties}
+          data-narrow={gutters.left < 100}
+        >
+          {scenario.sky?.kind === 'hours' && (
+            <HourBars
+              startsAt={startsAt}
+              shownMin={shownMin}
+              sunShare={scenario.sky.sunShare}
+              onChange={(sunShare) =>
+                changeOutage({ sky: { kind: 'hours', name: 'your own hours', sunShare } })
+              }
+            />
+          )}
+          <StretchLane
+            name="Generator"
+            startsAt={startsAt}
+            shownMin={shownMin}
+            stretches={charging.generator}
+            barred={quiet}
+            figure={refill.generator?.on ? hoursOf(charging.generator) : 'none'}
+            isOff={!refill.generator?.on}
+            onChange={(generator) => edit(changeCharging({ generator }))}
+          />
+          <StretchLane
+            name="Car"
+            startsAt={startsAt}
+            shownMin={shownMin}
+            stretches={charging.car}
+            figure={refill.car?.on ? hoursOf(charging.car) : 'none'}
+            isOff={!refill.car?.on}
+            onChange={(car) => edit(changeCharging({ car }))}
+          />
+          <StretchLane
+            name="Grid is back"
+            startsAt={startsAt}
+            shownMin={shownMin}
+            stretches={charging.grid}
+            figure={hoursOf(charging.grid)}
+            onChange={(grid) => edit(changeCharging({ grid }))}
+          />
+        </div>
+        {panels}
+      </div>
+      <aside className={styles.aside} aria-label="Together, generator and car">
+        <Together plan={plan} evaluation={evaluation} />
+        <GeneratorPanel
+          generator={refill.generator}
+          mean={mean}
+          peakW={evaluation.gates.carries.requirement.runningW}
+          days={scenario.durationH / 24}
+        />
+        <CarPanel car={refill.car} mean={mean} neededWh={found.neededPerDayWh} />
+      </aside>
+    </div>
+  )
+}

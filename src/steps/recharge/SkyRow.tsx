@@ -1,0 +1,51 @@
+'use client'
+import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
+import type { Scenario } from '@/core/plan/schema'
+import { SKY_CLASSES, type SkyClass } from '@/core/plan/weather'
+import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
+import { SelectField } from '@/ui/field/SelectField'
+import styles from './recharge.module.css'
+
+/** The sky of each day of the outage, one word a day. */
+export function SkyRow({
+  scenario,
+  change,
+}: {
+  scenario: Scenario
+  change: (part: Partial<Scenario>) => void
+}) {
+  const { startsAt, durationH, rain } = scenario
+  const sky = scenario.sky ?? { kind: 'days' as const, days: [usualSky(rain)] }
+  if (sky.kind !== 'days')
+    return (
+      <p className={styles.skyNote}>
+        {sky.kind === 'measured' ? `Hours of the weather file “${sky.name}”.` : `Hour by hour: ${sky.name}.`}{' '}
+        <button className="text-button" onClick={() => change({ sky: { kind: 'days', days: ['mixed'] } })}>
+          One word a day instead
+        </button>
+      </p>
+    )
+  const count = Math.min(16, dayOf(startsAt, durationH * 60 - 1) + 1)
+  const days = Array.from({ length: count }, (_, i) => sky.days[Math.min(i, sky.days.length - 1)])
+  return (
+    <div className={styles.sky} role="group" aria-label="The sky of each day">
+      {days.map((day, i) => {
+        const name = weekdayName(Math.floor(epochMinute(startsAt) / DAY_MIN + i) * DAY_MIN)
+        return (
+          <span key={i} className={styles.skyDay}>
+            <span aria-hidden>{name.slice(0, 3)}</span>
+            <SelectField
+              cell
+              label={`Sky of ${name}, day ${i + 1}`}
+              value={day}
+              options={SKY_CLASSES.map((value) => ({ value, words: SKIES[value].words }))}
+              onChange={(next: SkyClass) =>
+                change({ sky: { kind: 'days', days: days.map((one, k) => (k === i ? next : one)) } })
+              }
+            />
+          </span>
+        )
+      })}
+    </div>
+  )
+}

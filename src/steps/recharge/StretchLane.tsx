@@ -1,0 +1,141 @@
+'use client'
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type Intervals, formatMoment } from '@/core/plan/clock'
+import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
+import styles from './recharge.module.css'
+
+interface Stretch {
+  fromMin: number
+  toMin: number
+}
+type Drag =
+  | { kind: 'new'; from: number; to: number }
+  | { kind: 'move' | 'stretch'; index: number; grabbed: number; by: number }
+
+const USUAL_MIN = 120
+const FIRST_MIN = 14 * 60
+
+/** Something that runs for stretches of the outage: drag to plan one, drag it or its end to move it; arrows and Delete do the same. */
+export function StretchLane(props: {
+  name: string
+  startsAt: string
+  shownMin: number
+  stretches: readonly Stretch[]
+  /** when it must not run */
+  barred?: Intervals
+  figure: string
+  isOff?: boolean
+  onChange: (stretches: Stretch[]) => void
+}) {
+  const { name, startsAt, shownMin, stretches, barred = [], figure, isOff, onChange } = props
+  const track = useRef<HTMLDivElement>(null)
+  const [drag, setDrag] = useState<Drag | null>(null)
+  const minuteAt = (event: PointerEvent) => {
+    const box = track.current!.getBoundingClientRect()
+    return Math.min(shownMin, Math.max(0, ((event.clientX - box.left) / box.width) * shownMin))
+  }
+  const begin = (event: PointerEvent, next: Drag) => {
+    if (event.button !== 0 || isOff) return
+    event.preventDefault()
+    event.stopPropagation()
+    track.current!.setPointerCapture(event.pointerId)
+    setDrag(next)
+  }
+  const put = (index: number, byMin: number, endByMin: number) =>
+    onChange(stretches.map((one, i) => (i === index ? placed(one, byMin, endByMin) : one)))
+  const onMove = (event: PointerEvent) => {
+    if (!drag) return
+    const minute = minuteAt(event)
+    if (drag.kind === 'new') setDrag({ ...drag, to: snapped(minute) })
+    else setDrag({ ...drag, by: snapped(minute - drag.grabbed) })
+  }
+  const onUp = () => {
+    if (drag?.kind === 'new') {
+      const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
+      if (toMin - fromMin >= SNAP_MIN) onChange([...stretches, { fromMin, toMin }])
+    } else if (drag && drag.by !== 0)
+      put(drag.index, drag.kind === 'move' ? drag.by : 0, drag.kind === 'move' ? 0 : drag.by)
+    setDrag(null)
+  }
+  const onKey = (event: KeyboardEvent, i: number) => {
+    const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key]
+    if (by) put(i, event.shiftKey ? 0 : by, event.shiftKey ? by : 0)
+    else if (event.key === 'Delete' || event.key === 'Backspace')
+      onChange(stretches.filter((_, k) => k !== i))
+    else return
+    event.preventDefault()
+  }
+  const shown = stretches.map((one, i) =>
+    drag && drag.kind !== 'new' && drag.index === i
+      ? placed(one, drag.kind === 'move' ? drag.by : 0, drag.kind === 'move' ? 0 : drag.by)
+      : one,
+  )
+  const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
+  const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
+  const clock = (minute: number) => formatMoment(startsAt, minute).split(' ')[1]
+  return (
+    <div className={styles.lane} data-off={isOff}>
+      <span className={styles.laneName}>{name}</span>
+      <div
+        ref={track}
+        className={styles.track}
+        data-testid={`lane-${name.toLowerCase().replace(/\W+/g, '-')}`}
+        onPointerDown={(event) => {
+          const at = snapped(minuteAt(event))
+          begin(event, { kind: 'new', from: at, to: at })
+        }}
+        onPointerMove={onMove}
+        onPointerUp={onUp}
+        onPointerCancel={() => setDrag(null)}
+      >
+        {barred.map(([from, to]) => (
+          <i key={from} className={styles.barred} style={span(from, to)} />
+        ))}
+        {shown.map(({ fromMin, toMin }, i) => (
+          <button
+            key={i}
+            className={styles.stretch}
+            style={span(fromMin, toMin)}
+            aria-label={`${name} ${formatMoment(startsAt, fromMin)} to ${formatMoment(startsAt, toMin)}; arrows move it, with Shift its end, Delete removes it`}
+            onPointerDown={(event) =>
+              begin(event, { kind: 'move', index: i, grabbed: minuteAt(event), by: 0 })
+            }
+            onKeyDown={(event) => onKey(event, i)}
+          >
+            <span className={styles.stretchWords}>
+              {clock(fromMin)}–{clock(toMin)}
+            </span>
+            <span
+              className={styles.grip}
+              onPointerDown={(event) =>
+                begin(event, { kind: 'stretch', index: i, grabbed: minuteAt(event), by: 0 })
+              }
+            />
+          </button>
+        ))}
+        {drag?.kind === 'new' && (
+          <i
+            className={styles.stretch}
+            style={span(Math.min(drag.from, drag.to), Math.max(drag.from, drag.to))}
+          />
+        )}
+        {!isOff && (
+          <button
+            className={styles.laneAdd}
+            aria-label={`Plan two hours of ${name.toLowerCase()}`}
+            onPointerDown={(event) => event.stopPropagation()}
+            onClick={() => {
+              const last = stretches.at(-1)
+              const fromMin = Math.min(shownMin - USUAL_MIN, last ? last.toMin + 22 * 60 : FIRST_MIN)
+              const at = Math.max(0, snapped(fromMin))
+              onChange([...stretches, { fromMin: at, toMin: at + USUAL_MIN }])
+            }}
+          >
+            + 2 h
+          </button>
+        )}
+      </div>
+      <span className={styles.laneFigure}>{figure}</span>
+    </div>
+  )
+}

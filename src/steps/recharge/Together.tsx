@@ -1,0 +1,81 @@
+'use client'
+import type { Plan } from '@/core/plan/document'
+import { formatDuration, formatEnergy, formatNumber } from '@/core/quantity/format'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import { refilledSource } from '@/core/simulation/compile'
+import { wallHours } from '@/core/storage/wallHours'
+import styles from './recharge.module.css'
+
+/** What comes in a day against what goes out, and what it comes to. */
+export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+  const { verdict, coverage, neededPerDayWh, broughtPerDayWh, refill } = evaluation.gates.refills
+  const source = refilledSource(plan.powerSystem.sources)
+  const wallH = wallHours(source)
+  const { mean } = refill ?? {}
+  return (
+    <section className={styles.side} aria-label="Together">
+      <h3>Together</h3>
+      <p className={styles.verdict} data-verdict={verdict} data-testid="together">
+        {verdict === 'unplanned'
+          ? 'Nothing refills it yet: one charge is all there is.'
+          : coverage >= 1
+            ? 'It goes on as long as this weather does.'
+            : coverage * 24 < 0.5
+              ? 'It brings next to nothing in this weather.'
+              : `It gains ${formatNumber(coverage * 24, 1)} of the 24 h a day it needs.`}
+      </p>
+      {mean && (
+        <table className={styles.sums}>
+          <thead>
+            <tr>
+              <th scope="col">Over the outage</th>
+              <th scope="col">
+                <span className="visually-hidden">Energy</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <Row name="Sun" wh={formatEnergy(mean.sunWh)} />
+            {mean.acWh + mean.directWh > 0 && (
+              <Row
+                name="AC in, charged and straight to the loads"
+                wh={formatEnergy(mean.acWh + mean.directWh)}
+              />
+            )}
+            {mean.dcWh > 0 && <Row name="Car, 12 V" wh={formatEnergy(mean.dcWh)} />}
+            {mean.unusedWh > 1 && (
+              <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
+            )}
+            <Row name="A day: comes in or could" wh={formatEnergy(broughtPerDayWh)} strong />
+            <Row name="A day: goes out" wh={formatEnergy(neededPerDayWh)} strong />
+            {refill!.unfedMin.p50 > 0 && (
+              <Row name="Hours without, middle run" wh={formatDuration(refill!.unfedMin.p50)} />
+            )}
+          </tbody>
+        </table>
+      )}
+      <p className={styles.small}>
+        All of it goes into {source.name}. With {formatNumber(plan.scenario.confidence * 100)} % confidence;
+        each day’s light is drawn anew in every run.
+      </p>
+      <p className={styles.small}>
+        Before the storm: from its reserve to full at the wall takes{' '}
+        {wallH === null
+          ? 'a time its label does not tell'
+          : wallH === Infinity
+            ? 'for ever: it has no charger'
+            : formatDuration(wallH * 60)}
+        . Charge on the first warning, and top up monthly; batteries lose some by lying there.
+      </p>
+    </section>
+  )
+}
+
+function Row({ name, wh, strong }: { name: string; wh: string; strong?: boolean }) {
+  return (
+    <tr data-strong={strong}>
+      <th scope="row">{name}</th>
+      <td>{wh}</td>
+    </tr>
+  )
+}

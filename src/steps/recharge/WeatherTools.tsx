@@ -1,0 +1,105 @@
+'use client'
+import { type ChangeEvent, useState } from 'react'
+import type { Scenario } from '@/core/plan/schema'
+import { formatNumber } from '@/core/quantity/format'
+import { cloudShare } from '@/core/weather/cloud'
+import { lightAt, sunAt } from '@/core/weather/sky'
+import { clearSkyW } from '@/core/weather/irradiance'
+import { skyOfFile } from '@/worker/weatherClient'
+import styles from './recharge.module.css'
+
+const MOST_HOURS = 384
+const MOST_BYTES = 20_000_000
+/** A day past the outage, as far as its runs look. */
+const hoursOf = ({ durationH }: Scenario) => Math.min(MOST_HOURS, Math.max(48, Math.ceil(durationH) + 24))
+
+/** Other ways to say what the sky does: by the hour, from a weather file, from a forecast. */
+export function WeatherTools({
+  scenario,
+  change,
+}: {
+  scenario: Scenario
+  change: (part: Partial<Scenario>) => void
+}) {
+  const [said, setSaid] = useState<{ words: string; isWrong: boolean } | null>(null)
+  const hours = hoursOf(scenario)
+  const tell = (words: string, isWrong = false) => setSaid({ words, isWrong })
+
+  const byHour = () => {
+    const sunShare = Array.from({ length: hours }, (_, h) => {
+      const minute = (h + 0.5) * 60
+      const clear = clearSkyW(sunAt(scenario, minute).zenithDeg)
+      if (clear < 5) return h > 0 ? -1 : 0.5
+      return Math.round(Math.min(1.2, lightAt(scenario, minute).globalW / clear) * 20) / 20
+    })
+    // by night as the hour before, so that nothing jumps at dawn
+    sunShare.forEach((share, h) => {
+      if (share < 0) sunShare[h] = sunShare[h - 1]
+    })
+    change({ sky: { kind: 'hours', name: 'your own hours', sunShare } })
+    setSaid(null)
+  }
+  const fromFile = async (event: ChangeEvent<HTMLInputElement>) => {
+    const file = event.target.files?.[0]
+    event.target.value = ''
+    if (!file) return
+    if (file.size > MOST_BYTES)
+      return tell('A weather file of one year has about 1.6 MB; this one is larger than 20 MB.', true)
+    const read = await skyOfFile(file, scenario.startsAt, hours)
+    if (!read.ok) return tell(`${file.name}: ${read.message}. What was there is kept.`, true)
+    change({ sky: read.sky })
+    const far = Math.abs(read.place.latitudeDeg - scenario.place.latitudeDeg)
+    tell(
+      `Hours of ${read.place.name || 'the file'} from the outage’s date on.${read.filled ? ` ${read.filled} missing hours were filled from their neighbours.` : ''}${far > 2 ? ` The file stands ${formatNumber(far, 0)}° of latitude away from your place.` : ''}`,
+    )
+  }
+  const fromForecast = async () => {
+    const { latitudeDeg, longitudeDeg } = scenario.place
+    const query = new URLSearchParams({
+      latitude: String(latitudeDeg),
+      longitude: String(longitudeDeg),
+      startsAt: scenario.startsAt,
+      hours: String(hours),
+    })
+    try {
+      const answer = await fetch(`/api/standins/weather?${query}`)
+      if (!answer.ok) throw new Error()
+      const { hours: found } = (await answer.json()) as {
+        hours: { temperatureC: number; cloudFraction: number }[]
+      }
+      const air = found.slice(0, Math.ceil(scenario.durationH)).map(({ temperatureC }) => temperatureC)
+      change({
+        sky: {
+          kind: 'hours',
+          name: 'simulated forecast',
+          sunShare: found.map(({ cloudFraction }) => Math.round(cloudShare(cloudFraction) * 100) / 100),
+        },
+        outdoor: { lowC: Math.min(...air), highC: Math.max(...air) },
+      })
+      tell(
+        'A made-up forecast, as a service would send it: the sky by the hour, and how cold and warm it gets.',
+      )
+    } catch {
+      tell('The simulated weather service did not answer. What was there is kept.', true)
+    }
+  }
+  return (
+    <div className={styles.weather}>
+      <button className="text-button" onClick={byHour}>
+        Hour by hour
+      </button>
+      <label className={styles.file}>
+        <span className="text-button">From a weather file (EPW)</span>
+        <input type="file" accept=".epw,text/plain" aria-label="Weather file (EPW)" onChange={fromFile} />
+      </label>
+      <button className="text-button" onClick={fromForecast}>
+        Simulated forecast
+      </button>
+      {said && (
+        <p className={said.isWrong ? styles.refused : styles.small} role={said.isWrong ? 'alert' : 'status'}>
+          {said.words}
+        </p>
+      )}
+    </div>
+  )
+}
