@@ -3,6 +3,7 @@ import { epochMinute } from './clock'
 import { clock, clockOrMidnight, dayWindowSchema } from './dayWindow'
 import { idSchema, name, note, quantityOf } from './fields'
 import { LIMITS, RAINS, SURROUNDINGS, TIERS } from './limits'
+import { MOST_RULES, loadRuleSchema } from './loadRule'
 import { chargingTimesSchema } from './refill'
 import { skySchema } from './weather'
 
@@ -173,6 +174,8 @@ const steeringSchema = z.strictObject({
   /** degrees the set-point is moved towards less work */
   setBackK: z.number().min(0).max(30).optional(),
   sessionsAt: z.array(clock).min(1).max(24).optional(),
+  /** by which it is shed and comes back by itself */
+  rules: z.array(loadRuleSchema).max(MOST_RULES).optional(),
 })
 const standingFields = { on: z.boolean(), tier: z.enum(TIERS), steering: steeringSchema.optional() }
 

@@ -6,6 +6,7 @@ import { peakRunningW } from '../load/peak'
 import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
+import { NO_REFILL } from '../plan/refill'
 import type { Load, Scenario, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
 import { surroundingsByHour } from '../weather/temperature'
@@ -124,6 +125,15 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
   })
   const { sources } = plan.powerSystem
   const largest = refilledSource(sources)
+  const refillOf = (chain: readonly Source[], ids: ReadonlySet<string>) => {
+    const hasRules = carried.some(({ load }) => ids.has(load.sourceId) && load.steering?.rules?.length)
+    if (!chain.includes(largest) && !hasRules) return null
+    const around = chain.map(({ where }) => weather[where ?? 'indoors'])
+    const own = chain.includes(largest)
+      ? plan
+      : { ...plan, refill: NO_REFILL, scenario: { ...plan.scenario, charging: undefined } }
+    return compileRefill(own, chain, horizonMin, weather.outdoors, around, hasRules)
+  }
   const chains = sources
     .filter(({ afterSourceId }) => afterSourceId === null)
     .map((first) => {
@@ -135,15 +145,7 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
         sourceKeys: chain.map(({ id }) => keyOf(`source ${id}`)),
         coldShares: chain.map((source) => coldShareOf(source, weather, plan.scenario.durationH)),
         outOfRange: chain.map((source) => outOfRangeHours(source, weather)),
-        refill: chain.includes(largest)
-          ? compileRefill(
-              plan,
-              chain,
-              horizonMin,
-              weather.outdoors,
-              chain.map(({ where }) => weather[where ?? 'indoors']),
-            )
-          : null,
+        refill: refillOf(chain, ids),
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
       }
     })

@@ -36,6 +36,8 @@ export interface RefillInput {
 
 /** Everything that refills a chain, laid out by quarter hours. */
 export interface CompiledRefill {
+  /** whether anything is planned at all */
+  isPlanned: boolean
   /** W of sun before its day's luck, and what the input takes of it at most */
   sunW: Float64Array
   sunMostW: Float64Array
@@ -65,6 +67,7 @@ const CLEAR_MARGIN = 1.05
  *
  * @param airC outdoor temperature by the hour
  * @param around temperature by the hour where each source stands
+ * @param isNeeded laid out though nothing refills, since rules ask for the charge
  * @returns null where nothing does
  */
 export function compileRefill(
@@ -73,6 +76,7 @@ export function compileRefill(
   horizonMin: number,
   airC: Float64Array,
   around: readonly Float64Array[],
+  isNeeded = false,
 ): CompiledRefill | null {
   const { scenario, refill } = plan
   const { startsAt } = scenario
@@ -83,10 +87,12 @@ export function compileRefill(
   const generatorRuns = generator ? runsOf(times.generator, generator, startsAt, horizonMin) : []
   const carRuns = car ? clipped(times.car, horizonMin) : []
   const gridRuns = clipped(times.grid, horizonMin)
-  if (panels.length + generatorRuns.length + carRuns.length + gridRuns.length === 0) return null
+  const isPlanned = panels.length + generatorRuns.length + carRuns.length + gridRuns.length > 0
+  if (!isPlanned && !isNeeded) return null
   const quarters = Math.ceil(horizonMin / POINT_MIN)
   const days = dayOf(startsAt, horizonMin) + 1
   const out: CompiledRefill = {
+    isPlanned,
     sunW: new Float64Array(quarters),
     sunMostW: new Float64Array(quarters),
     day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),

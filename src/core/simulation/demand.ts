@@ -53,6 +53,12 @@ export class DemandGrid {
     list.draw(this.changeW, weight, 1 / this.stepMin)
   }
 
+  /** Takes what was written of a load out of the grid and writes it anew. */
+  rewrite(slot: number, load: CompiledLoad, values: LoadValues, weight = 1): void {
+    this.lists[slot].draw(this.changeW, -weight, 1 / this.stepMin)
+    this.write(slot, load, values, weight)
+  }
+
   private writeSessions(list: StretchList, load: CompiledLoad, values: LoadValues): void {
     const minutes = values.sessionMin
     let busyUntil = 0

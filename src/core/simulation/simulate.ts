@@ -10,6 +10,7 @@ import { DemandGrid } from './demand'
 import { DetailTables } from './detailTables'
 import { type DefrostRun, defrostOf } from './defrosts'
 import { eventsOf, overloadsOf, percentilesOf } from './events'
+import { LoadRules } from './loadRules'
 import { emptyLoadValues } from './loadValues'
 import { addLedger } from './refillLedger'
 import { refillResultOf } from './refillResult'
@@ -128,14 +129,25 @@ function runChain(
   const { refill } = chain
   const quarters = refill && new QuartersOf(grid, horizonMin, weights, demandW)
   const light = new Float64Array(refill?.logPerZ.length ?? 0)
+  const hasRules = loads.some(({ load }) => load.steering?.rules?.length)
+  const rules = hasRules
+    ? new LoadRules(loads, grid, horizonMin, startsAt, weights, hoursOf(horizonMin))
+    : undefined
+  const steer = (minute: number, charge: number, supplyW: number) => {
+    if (!rules!.ask(minute, charge, supplyW)) return
+    if (demandW) runningSum(grid.changeW, horizonMin, demandW)
+    quarters!.update()
+  }
   for (let run = 0; run < runs; run++) {
     for (let s = 0; s < sources.length; s++) paths[s] = pathInRun(chain, s, seed, run, details[s])
     grid.changeW.fill(0)
     for (let slot = 0; slot < loads.length; slot++) {
       // direct current takes the battery's watts without the inverter's loss
       if (loads[slot].isDc) weights[slot] = 1 / (dcFraction * paths[0].batteryWPerOutletW)
-      grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values), weights[slot])
+      const own = rules?.valuesFor(slot) ?? values
+      grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, own), weights[slot])
     }
+    rules?.begin()
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
     let end = 0
     let fed: [from: number, to: number][] | null = null
@@ -148,7 +160,8 @@ function runChain(
       }))
       drawLight(refill, seed, run, light)
       const swept = new RefilledSweep(stores, refill, light, outageMin, out.refill!.curves)
-      swept.run(quarters.update(), horizonMin)
+      quarters.update()
+      swept.run(quarters, horizonMin, rules && steer)
       keepRefilled(out, swept, run, outageMin)
       fed = swept.fed
       end = out.emptyMin[sources.length - 1][run]
@@ -285,7 +298,7 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
       ),
       energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
       overloads: overloadsOf(chainRuns),
-      refill: chainRuns.refill && refillResultOf(chainRuns.refill, runs),
+      refill: chain.refill?.isPlanned && chainRuns.refill ? refillResultOf(chainRuns.refill, runs) : null,
     }
   })
   const loads = chains.flatMap(({ chain, askedWh, suppliedWh }) =>

@@ -84,7 +84,15 @@ export class RefilledSweep {
     this.carWh = car ? car.batteryWh * (1 - car.floorFraction) : 0
   }
 
-  run(demand: QuarterDemand, horizonMin: number): this {
+  /**
+   * @param steer told the minute, the charge of the store in use and the watts that come in, before each
+   *   quarter is walked: it may change the demand from there on
+   */
+  run(
+    demand: QuarterDemand,
+    horizonMin: number,
+    steer?: (minute: number, charge: number, supplyW: number) => void,
+  ): this {
     const beganWh = this.storedWh()
     let isCounting = true
     let q = 0
@@ -95,6 +103,10 @@ export class RefilledSweep {
         this.ledger.storedWh = this.storedWh() - beganWh
       }
       this.offer(q)
+      if (steer) {
+        const charge = this.energy[this.active] / this.stores[this.active].path.capacityWh
+        steer(from, charge, this.sunW + this.dcW + this.acShare * this.acW)
+      }
       this.curves.askedW[q] += demand.meanW(q)
       if (!this.isOn && this.canRestart(from)) this.isOn = true
       this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))

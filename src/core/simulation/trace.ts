@@ -3,6 +3,7 @@ import { drawLoad, middleLoad } from './chance'
 import { type CompiledLoad, compile, horizonOf, hoursOf } from './compile'
 import { DemandGrid } from './demand'
 import { emptyLoadValues } from './loadValues'
+import { steeredGrid } from './steeredGrid'
 import { DEFROSTS } from './stretchList'
 
 /** When a load is on, and at how many watts. */
@@ -33,10 +34,10 @@ export function typicalRun(
   seed = 1,
 ): LoadTrace[] {
   const { chains } = compile(plan, lengthMin)
-  return traceOf(
-    chains.flatMap(({ loads }) => loads),
-    lengthMin,
-    seed,
+  return chains.flatMap((chain) =>
+    chain.loads.some(({ load }) => load.steering?.rules?.length)
+      ? tracesIn(steeredGrid(chain, plan.scenario.startsAt, lengthMin, seed), chain.loads, lengthMin)
+      : traceOf(chain.loads, lengthMin, seed),
   )
 }
 
@@ -49,12 +50,19 @@ export function traceOf(
 ): LoadTrace[] {
   const grid = new DemandGrid(loads, lengthMin)
   const values = emptyLoadValues(hoursOf(lengthMin))
-  return loads.map((load, slot) => {
+  loads.forEach((load, slot) =>
     grid.write(
       slot,
       load,
       run === undefined ? middleLoad(load, seed, values) : drawLoad(load, seed, run, values),
-    )
+    ),
+  )
+  return tracesIn(grid, loads, lengthMin)
+}
+
+/** What stands in a grid, load by load. */
+function tracesIn(grid: DemandGrid, loads: readonly CompiledLoad[], lengthMin: number): LoadTrace[] {
+  return loads.map((load, slot) => {
     const list = grid.lists[slot]
     return {
       loadId: load.load.id,

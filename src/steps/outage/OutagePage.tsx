@@ -13,6 +13,7 @@ import { addScenario, changeScenario, choose, freshId, freshName, removeScenario
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { OutageLine } from './OutageLine'
+import { PlaceFields } from './PlaceFields'
 import styles from './OutagePage.module.css'
 import { StartField } from './StartField'
 
@@ -108,6 +109,7 @@ export function OutagePage() {
           fresh={{ from: '23:00', to: '06:30' }}
           onChange={(asleep) => change({ asleep }, 'asleep')}
         />
+        <PlaceFields scenario={scenario} change={change} />
         <UnitField
           label="Coldest outdoors"
           kind="temperature"

@@ -1,0 +1,25 @@
+import * as z from 'zod'
+import { idSchema } from './fields'
+
+/** A rule by which a load is shed and comes back by itself, looked at every quarter hour. */
+export const loadRuleSchema = z.discriminatedUnion('kind', [
+  /** only while sun, generator, car or grid give more than so many watts */
+  z.strictObject({ kind: z.literal('with supply'), aboveW: z.number().min(1).max(50_000) }),
+  /** dropped below a state of charge, back above a higher one */
+  z
+    .strictObject({
+      kind: z.literal('by charge'),
+      dropBelow: z.number().min(0).max(1),
+      backAbove: z.number().min(0).max(1),
+    })
+    .refine(
+      ({ dropBelow, backAbove }) => backAbove > dropBelow,
+      'it must come back above the charge it is dropped at',
+    ),
+  /** never while another one runs: that one goes first */
+  z.strictObject({ kind: z.literal('not with'), loadId: idSchema }),
+])
+
+export type LoadRule = z.infer<typeof loadRuleSchema>
+
+export const MOST_RULES = 6
