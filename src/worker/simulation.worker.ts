@@ -3,12 +3,14 @@ import { evaluate } from '@/core/sizing/evaluate'
 import { rankLevers } from '@/core/sizing/levers'
 import { measureNext } from '@/core/sizing/measureNext'
 import { openersOf } from '@/core/sizing/openers'
+import { ruleGains } from '@/core/sizing/ruleGains'
 import type { SimulationJobs } from './simulationJobs'
 
 const jobs: SimulationJobs = {
   evaluate,
   rankLevers: (plan) => rankLevers(plan),
   measureNext: (plan) => measureNext(plan),
+  ruleGains: (plan) => ruleGains(plan),
   openers: (plan, stock) => openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
 }
 

@@ -4,6 +4,7 @@ import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
+import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationJobs } from './simulationJobs'
 
@@ -27,6 +28,11 @@ export class SimulationClient {
   /** What is worth measuring, ranked. */
   measureNext(plan: Plan): Promise<MeasureNext[]> {
     return this.jobs().measureNext(plan)
+  }
+
+  /** The hours each rule of load shedding buys. */
+  ruleGains(plan: Plan): Promise<RuleGain[]> {
+    return this.jobs().ruleGains(plan)
   }
 
   /** What would open the gates that are shut. */

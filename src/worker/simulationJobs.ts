@@ -3,6 +3,7 @@ import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
+import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationOptions } from '@/core/simulation/simulate'
 
@@ -11,5 +12,6 @@ export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
   rankLevers(plan: Plan): RankedLever[]
   measureNext(plan: Plan): MeasureNext[]
+  ruleGains(plan: Plan): RuleGain[]
   openers(plan: Plan, stock: SearchStock): Opener[]
 }

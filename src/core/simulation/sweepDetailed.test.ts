@@ -4,7 +4,7 @@ import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
 import type { Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
-import { runtimesOf } from '../sizing/levers'
+import { runtimesOf } from '../sizing/runtimes'
 import { simulate } from './simulate'
 
 const dc = (watts: number) => loadOf(constant(watts), { id: 'filter', volts: 12 })

@@ -11,7 +11,8 @@ import {
   planWith,
   session,
 } from '../../../tests/support/samplePlan'
-import { findLevers, pauseWords, rankLevers, runtimesOf, withChange } from './levers'
+import { findLevers, pauseWords, rankLevers, withChange } from './levers'
+import { runtimesOf } from './runtimes'
 import { bankOf } from '@/catalog/equipment'
 import { simulate } from '../simulation/simulate'
 import { measureNext } from './measureNext'

@@ -1,15 +1,21 @@
 import type { Plan } from '../plan/document'
 import type { DayWindow } from '../plan/clock'
+import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
 import { findPowerLevers } from './powerLevers'
 import { formatMoment } from '../plan/clock'
 import { leftOutWhy } from '../simulation/compile'
-import { DEFAULT_SEED, runAll } from '../simulation/simulate'
+import { DEFAULT_SEED } from '../simulation/simulate'
+import { runtimesOf } from './runtimes'
+import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
 
-/** What a lever does to a load in this outage, or to a source for good. */
+/** What a lever does to a load or to the hours of the generator in this outage, or to equipment for good. */
 export type LeverChange =
-  { loadId: string; on?: boolean; steering?: Steering; volts?: 12 } | { sourceId: string; source: Source }
+  | { loadId: string; on?: boolean; steering?: Steering; volts?: 12 }
+  | { sourceId: string; source: Source }
+  | { refill: Refill }
+  | { charging: ChargingTimes }
 
 /** Something that can be done, in words, and what it would gain. */
 export interface Lever {
@@ -44,6 +50,7 @@ export function findLevers(plan: Plan): Lever[] {
   return [
     ...plan.loads.filter((load) => leftOutWhy(load, plan) === null).flatMap((load) => leversOf(load, plan)),
     ...findPowerLevers(plan),
+    ...findRefillLevers(plan),
   ]
 }
 
@@ -141,6 +148,8 @@ const warmestC = ({ scenario }: Plan) =>
 
 /** The plan with a lever applied; the plan handed in stays as it is. */
 export function withChange(plan: Plan, change: LeverChange): Plan {
+  if ('refill' in change) return { ...plan, refill: change.refill }
+  if ('charging' in change) return { ...plan, scenario: { ...plan.scenario, charging: change.charging } }
   if ('sourceId' in change) {
     const { powerSystem } = plan
     const sources = powerSystem.sources.map((source) =>
@@ -183,17 +192,6 @@ export function rankLevers(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): Ranked
     })
     .filter(({ gainH }) => gainH >= LEAST_GAIN_H)
     .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gainH - a.gainH)
-}
-
-/** Runtime of every run, minutes, the horizon at most; first end among the chains. */
-export function runtimesOf(plan: Plan, runs: number, seed: number): Float64Array {
-  const { chains, compiled } = runAll(plan, { runs, seed })
-  const ends = new Float64Array(runs).fill(compiled.horizonMin)
-  for (const { emptyMin } of chains) {
-    const last = emptyMin[emptyMin.length - 1]
-    for (let run = 0; run < runs; run++) ends[run] = Math.min(ends[run], last[run])
-  }
-  return ends
 }
 
 /** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */

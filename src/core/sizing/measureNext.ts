@@ -4,7 +4,7 @@ import { percentilesInPlace } from '../quantity/percentile'
 import type { Quantity } from '../quantity/quantity'
 import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
-import { runtimesOf } from './levers'
+import { runtimesOf } from './runtimes'
 
 /** What measuring one load, or a station’s own draw, would do to the band of the runtime, minutes. */
 export interface MeasureNext {

@@ -18,6 +18,7 @@ import { ArrayPanel } from './ArrayPanel'
 import { CarPanel } from './CarPanel'
 import type { Days } from './DaysChart'
 import { GeneratorPanel } from './GeneratorPanel'
+import { GivesWay } from './GivesWay'
 import { HourBars } from './HourBars'
 import { SkyRow } from './SkyRow'
 import { StretchLane } from './StretchLane'
@@ -174,6 +175,7 @@ export function RechargePage() {
           />
         </div>
         {panels}
+        <GivesWay plan={plan} />
       </div>
       <aside className={styles.aside} aria-label="Together, generator and car">
         <Together plan={plan} evaluation={evaluation} />

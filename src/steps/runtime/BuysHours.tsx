@@ -3,7 +3,14 @@ import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration } from '@/core/quantity/format'
 import { type RankedLever, withChange } from '@/core/sizing/levers'
-import { changeLoad, changeSource, changeStanding, tidySteering } from '@/ui/household/edits'
+import {
+  changeCharging,
+  changeLoad,
+  changeRefill,
+  changeSource,
+  changeStanding,
+  tidySteering,
+} from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { usePageKeys } from '@/ui/shell/useShortcuts'
@@ -22,6 +29,8 @@ export function BuysHours({ plan }: { plan: Plan }) {
   const apply = ({ change, words }: RankedLever) => {
     const { edit } = store.getState()
     if ('sourceId' in change) edit(changeSource(plan.powerSystem.id, change.sourceId, change.source))
+    else if ('refill' in change) edit(changeRefill(change.refill))
+    else if ('charging' in change) edit(changeCharging(change.charging))
     else if (change.volts) edit(changeLoad(change.loadId, { volts: change.volts }))
     else {
       const { on, steering } = withChange(plan, change).loads.find(({ id }) => id === change.loadId)!
@@ -39,7 +48,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
   const shown = (levers ?? []).filter(({ change }) =>
     'sourceId' in change
       ? plan.powerSystem.sources.some(({ id }) => id === change.sourceId)
-      : known.has(change.loadId),
+      : !('loadId' in change) || known.has(change.loadId),
   )
   return (
     <section aria-label="What buys hours">

@@ -2,6 +2,7 @@
 import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
 import { pauseWords } from '@/core/sizing/levers'
+import { ruleWords } from '@/core/sizing/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './RuntimePage.module.css'
@@ -35,7 +36,7 @@ export function InForce({ plan }: { plan: Plan }) {
 }
 
 function linesOf(plan: Plan, steering: Steering): { words: string; without: Steering }[] {
-  const { pauses = [], offDaily = [], setBackK, sessionsAt } = steering
+  const { pauses = [], offDaily = [], rules = [], setBackK, sessionsAt } = steering
   return [
     ...pauses.map((pause, i) => ({
       words: `off ${pauseWords(plan, pause)}`,
@@ -44,6 +45,10 @@ function linesOf(plan: Plan, steering: Steering): { words: string; without: Stee
     ...offDaily.map(({ from, to }, i) => ({
       words: `off daily ${from}–${to}`,
       without: { offDaily: offDaily.filter((_, k) => k !== i) },
+    })),
+    ...rules.map((rule, i) => ({
+      words: ruleWords(rule, plan),
+      without: { rules: rules.filter((_, k) => k !== i) },
     })),
     ...(setBackK ? [{ words: `set back ${setBackK} °C`, without: { setBackK: 0 } }] : []),
     ...(sessionsAt

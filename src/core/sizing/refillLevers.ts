@@ -1,0 +1,101 @@
+import { clockOf, epochMinute } from '../plan/clock'
+import type { Plan } from '../plan/document'
+import { NO_CHARGING } from '../plan/refill'
+import { formatNumber, formatWatts } from '../quantity/format'
+import { leftOutWhy, refilledSource } from '../simulation/compile'
+import { windowFor } from '../refill/connection'
+import { wholeDaysMin } from '../simulation/sweepRefilled'
+import { sunAt } from '../weather/sky'
+import type { Lever } from './levers'
+
+/** Hours of generator offered a day, and fuel offered at once. Common practice, no source. */
+const RUN_MIN = 120
+const MORE_FUEL_L = 10
+/** Sessions this much from the sun's noon are offered to it. */
+const NEAR_NOON_MIN = 150
+
+/** What more refill would gain: one more string, two hours of the generator a day, fuel, sessions moved into the sun. */
+export function findRefillLevers(plan: Plan): Lever[] {
+  const { refill, scenario, powerSystem } = plan
+  const charging = scenario.charging ?? NO_CHARGING
+  const { generator, panels } = refill
+  const levers: Lever[] = []
+  if (powerSystem.sources.every(({ isAway }) => isAway)) return levers
+  const source = refilledSource(powerSystem.sources)
+  const used = panels.filter((array) => array.on && windowFor(array, source))
+  for (const array of used)
+    levers.push({
+      id: `${array.id} more panels`,
+      words: `One more string of ${array.name}`,
+      note: `${formatWatts(array.panel.watts * array.series)} beside the others; the input takes what it takes`,
+      change: {
+        refill: {
+          ...refill,
+          panels: panels.map((one) => (one === array ? { ...one, parallel: one.parallel + 1 } : one)),
+        },
+      },
+      isBought: true,
+    })
+  if (generator?.on) {
+    const days = Math.ceil(wholeDaysMin(scenario.durationH * 60) / 1440)
+    const start = epochMinute(scenario.startsAt)
+    const firstEvening = (((18 * 60 - start) % 1440) + 1440) % 1440
+    const more = Array.from({ length: days }, (_, day) => {
+      const fromMin = firstEvening + day * 1440
+      return { fromMin, toMin: fromMin + RUN_MIN }
+    }).filter(({ fromMin }) => fromMin < scenario.durationH * 60)
+    if (more.length > 0 && charging.generator.length + more.length <= 24)
+      levers.push({
+        id: 'generator hours',
+        words: 'Two more hours of the generator, 18:00–20:00 each day',
+        note: `outdoors, 6 m from the house; about ${formatNumber(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, 1)} L a day`,
+        change: { charging: { ...charging, generator: [...charging.generator, ...more] } },
+      })
+    if (charging.generator.length > 0)
+      levers.push({
+        id: 'fuel',
+        words: `${MORE_FUEL_L} L more fuel for the generator`,
+        note: 'in a can made for it, away from house and flame',
+        change: {
+          refill: { ...refill, generator: { ...generator, onHandL: generator.onHandL + MORE_FUEL_L } },
+        },
+        isBought: true,
+      })
+  }
+  if (used.length > 0) levers.push(...sessionsIntoSun(plan))
+  return levers
+}
+
+/** Sessions at fixed hours moved to the sun's noon. */
+function sessionsIntoSun(plan: Plan): Lever[] {
+  const noon = noonOf(plan)
+  return plan.loads.flatMap((load): Lever[] => {
+    const { behaviour, steering, id, name, medical } = load
+    if (medical || behaviour.kind !== 'session' || !('at' in behaviour.when)) return []
+    if (leftOutWhy(load, plan) !== null) return []
+    const hours = steering?.sessionsAt ?? behaviour.when.at
+    const apart = (clock: string) => Math.abs(Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3)) - noon)
+    if (hours.every((clock) => apart(clock) <= NEAR_NOON_MIN)) return []
+    const moved = hours.map((clock, i) => (apart(clock) <= NEAR_NOON_MIN ? clock : clockOf(noon + 30 * i)))
+    return [
+      {
+        id: `${id} into the sun`,
+        words: `${name} at ${[...new Set(moved)].join(', ')}`,
+        note: 'into the sun: it need not pass the battery',
+        change: { loadId: id, steering: { ...steering, sessionsAt: [...new Set(moved)] } },
+      },
+    ]
+  })
+}
+
+/** Minute of the day at which the sun stands highest, to the quarter. */
+function noonOf({ scenario }: Plan): number {
+  const midnight = -(epochMinute(scenario.startsAt) % 1440)
+  let best = 720
+  let least = Infinity
+  for (let minute = 9 * 60; minute <= 15 * 60; minute += 15) {
+    const { zenithDeg } = sunAt(scenario, midnight + minute)
+    if (zenithDeg < least) [least, best] = [zenithDeg, minute]
+  }
+  return best
+}

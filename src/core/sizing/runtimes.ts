@@ -1,0 +1,13 @@
+import type { Plan } from '../plan/document'
+import { runAll } from '../simulation/simulate'
+
+/** Runtime of every run, minutes, the horizon at most; first end among the chains. */
+export function runtimesOf(plan: Plan, runs: number, seed: number): Float64Array {
+  const { chains, compiled } = runAll(plan, { runs, seed })
+  const ends = new Float64Array(runs).fill(compiled.horizonMin)
+  for (const { emptyMin } of chains) {
+    const last = emptyMin[emptyMin.length - 1]
+    for (let run = 0; run < runs; run++) ends[run] = Math.min(ends[run], last[run])
+  }
+  return ends
+}

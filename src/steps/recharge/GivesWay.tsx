@@ -1,0 +1,168 @@
+'use client'
+import { useMemo, useState } from 'react'
+import type { Plan } from '@/core/plan/document'
+import { type LoadRule, MOST_RULES } from '@/core/plan/loadRule'
+import type { Steering } from '@/core/plan/schema'
+import { formatDuration } from '@/core/quantity/format'
+import { givesWay } from '@/core/sizing/ruleWords'
+import { ClockInput } from '@/ui/field/ClockInput'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+import { steerLoad } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useAdvice } from '@/ui/household/useAdvice'
+import type { SimulationClient } from '@/worker/simulationClient'
+import styles from './recharge.module.css'
+
+type Kind = LoadRule['kind'] | 'off daily'
+const KINDS: { value: Kind; words: string }[] = [
+  { value: 'by charge', words: 'is dropped when the battery is low' },
+  { value: 'with supply', words: 'runs only while enough comes in' },
+  { value: 'off daily', words: 'is off at these hours' },
+  { value: 'not with', words: 'never runs together with' },
+]
+const ask = (client: SimulationClient, plan: Plan) => client.ruleGains(plan)
+
+/** Load shedding and rotation: which loads give way, to what, and the hours that buys. */
+export function GivesWay({ plan }: { plan: Plan }) {
+  const store = useHouseholdStore()
+  const gains = useAdvice(ask)
+  const inForce = useMemo(() => givesWay(plan), [plan])
+  const loads = plan.loads.filter(({ on, tier, medical }) => on && tier !== 'refuse' && !medical)
+  const gainOf = (loadId: string, words: string) =>
+    gains?.find((gain) => gain.loadId === loadId && gain.words === words)?.gainH
+  return (
+    <section className={styles.givesWay} aria-label="Who gives way">
+      <div className={styles.panelsHead}>
+        <h2>Who gives way</h2>
+      </div>
+      {inForce.length > 0 && (
+        <ul className={styles.rules}>
+          {inForce.map(({ load, words, without }) => {
+            const gainH = gainOf(load.id, words)
+            return (
+              <li key={`${load.id} ${words}`}>
+                <span>
+                  <b dir="auto">{load.name}</b> {words}
+                </span>
+                <span className={styles.gain}>
+                  {gainH === undefined
+                    ? '…'
+                    : gainH < 0.05
+                      ? 'buys no hours'
+                      : `buys ${formatDuration(gainH * 60)}`}
+                </span>
+                <button
+                  className="text-button"
+                  aria-label={`No longer: ${load.name} ${words}`}
+                  onClick={() => store.getState().edit(steerLoad(load.id, without))}
+                >
+                  no longer
+                </button>
+              </li>
+            )
+          })}
+        </ul>
+      )}
+      {loads.length > 0 && <Editor plan={plan} loads={loads} />}
+      <p className={styles.small}>
+        Looked at every quarter hour; what a load catches up afterwards is counted. Medical devices are not
+        offered: their supplier’s plan comes first.
+      </p>
+    </section>
+  )
+}
+
+function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
+  const store = useHouseholdStore()
+  const [loadId, setLoadId] = useState(() => byTier(loads)[0].id)
+  const [kind, setKind] = useState<Kind>('by charge')
+  const [aboveW, setAboveW] = useState(100)
+  const [dropBelow, setDrop] = useState(0.4)
+  const [backAbove, setBack] = useState(0.6)
+  const [hours, setHours] = useState({ from: '12:00', to: '20:00' })
+  const [otherId, setOther] = useState('')
+  const load = loads.find(({ id }) => id === loadId) ?? loads[0]
+  const others = plan.loads.filter(({ id, on, tier }) => id !== load.id && on && tier !== 'refuse')
+  const other = others.find(({ id }) => id === otherId) ?? others[0]
+  const { rules = [], offDaily = [] } = load.steering ?? {}
+  const isWrong = kind === 'by charge' && backAbove <= dropBelow
+  const isFull = kind === 'off daily' ? offDaily.length >= MOST_RULES : rules.length >= MOST_RULES
+  const add = () => {
+    const change: Steering =
+      kind === 'off daily' ? { offDaily: [...offDaily, hours] } : { rules: [...rules, ruleOf(kind)] }
+    store.getState().edit(steerLoad(load.id, change))
+  }
+  const ruleOf = (of: LoadRule['kind']): LoadRule =>
+    of === 'with supply'
+      ? { kind: of, aboveW }
+      : of === 'by charge'
+        ? { kind: of, dropBelow, backAbove }
+        : { kind: of, loadId: other.id }
+  return (
+    <div className={styles.editor} role="group" aria-label="A new rule">
+      <SelectField
+        cell
+        label="Load that gives way"
+        value={load.id}
+        options={loads.map(({ id, name }) => ({ value: id, words: name }))}
+        onChange={setLoadId}
+      />
+      <SelectField cell label="How it gives way" value={kind} options={KINDS} onChange={setKind} />
+      {kind === 'with supply' && (
+        <UnitField
+          cell
+          label="More than so many watts"
+          kind="power"
+          value={aboveW}
+          check={(watts) => (watts < 1 ? 'At least 1 W.' : null)}
+          onChange={setAboveW}
+        />
+      )}
+      {kind === 'by charge' && (
+        <>
+          <span>below</span>
+          <UnitField cell label="Dropped below" kind="fraction" value={dropBelow} onChange={setDrop} />
+          <span>back above</span>
+          <UnitField cell label="Back above" kind="fraction" value={backAbove} onChange={setBack} />
+        </>
+      )}
+      {kind === 'off daily' && (
+        <>
+          <ClockInput label="Off from" value={hours.from} onChange={(from) => setHours({ ...hours, from })} />
+          <span>to</span>
+          <ClockInput
+            label="Off until"
+            value={hours.to}
+            endOfDay
+            onChange={(to) => setHours({ ...hours, to })}
+          />
+        </>
+      )}
+      {kind === 'not with' && other && (
+        <SelectField
+          cell
+          label="The one that goes first"
+          value={other.id}
+          options={others.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={setOther}
+        />
+      )}
+      <button
+        className={styles.addRule}
+        disabled={isWrong || isFull || (kind === 'not with' && !other)}
+        onClick={add}
+      >
+        Add the rule
+      </button>
+      {isWrong && (
+        <p className={styles.refused} role="alert">
+          It must come back above the charge it is dropped at, such as 40 % and 60 %.
+        </p>
+      )}
+    </div>
+  )
+}
+
+const TIER_ORDER = { spare: 0, ration: 1, hold: 2, refuse: 3 }
+const byTier = (loads: Plan['loads']) => [...loads].sort((a, b) => TIER_ORDER[a.tier] - TIER_ORDER[b.tier])
