@@ -100,6 +100,12 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
   const names = refillNames(plan)
   if (!refill || names.length === 0) return []
   const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
+  if (verdict === 'holds' && result.reachesFraction < plan.scenario.confidence)
+    return [
+      { text: ` The ${who} ${names.length > 1 ? 'bring' : 'brings'} back ` },
+      { text: 'enough over a day', strong: true, working: 'refills' },
+      { text: ', but not in time.' },
+    ]
   if (verdict === 'holds')
     return [
       { text: ` With the ${who} it ` },

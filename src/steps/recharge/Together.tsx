@@ -19,7 +19,9 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         {verdict === 'unplanned'
           ? 'Nothing refills it yet: one charge is all there is.'
           : coverage >= 1
-            ? 'It goes on as long as this weather does.'
+            ? evaluation.gates.lasts.verdict === 'holds'
+              ? 'It goes on as long as this weather does.'
+              : 'Enough comes in over a day, but not in time: refill before it is empty.'
             : coverage * 24 < 0.5
               ? 'It brings next to nothing in this weather.'
               : `It gains ${formatNumber(coverage * 24, 1)} of the 24 h a day it needs.`}
