@@ -16,6 +16,9 @@ export async function ready(page: Page): Promise<void> {
   await expect(page.getByTestId('save-status')).toHaveText(/Saved \d\d:\d\d/)
 }
 
+/** What the page itself says is wrong; the framework has an alert of its own for page changes. */
+export const pageAlert = (page: Page) => page.locator('[role=alert]:not(#__next-route-announcer__)')
+
 export const answer = (page: Page) => page.getByTestId('answer')
 
 /** Waits until the change just made is confirmed by the server: the page says otherwise from the moment it is made. */

@@ -102,6 +102,8 @@ export const outfitSchema = z.strictObject({
       })
       .nullable(),
     dcW: z.number().min(0).max(10_000),
+    /** of all inputs together; no limit of its own unless said */
+    totalW: z.number().min(1).max(50_000).nullable().optional(),
   }),
   /** feeds its outlets from the wall while it stands */
   passThrough: z.boolean(),

@@ -68,6 +68,16 @@ describe('panels against an input', () => {
     )
   })
 
+  test('a string whose volts at work never reach the window is told how many in series would', () => {
+    const bank24 = usualController(24)
+    const one = checkArray(arrayOf('panel-220', 'x', { parallel: 2 }), bank24, -34, 24)
+    // open it has 30 V in the cold, at work never
+    expect(one.coldVocByTable).toBeGreaterThan(bank24.lowV)
+    expect(one).toMatchObject({ verdict: 'too low', takenW: 0 })
+    expect(one.message).toMatch(/never charges; 2 in series would/)
+    expect(checkArray(arrayOf('panel-220', 'x', { series: 2 }), bank24, -34, 24).verdict).toBe('fits')
+  })
+
   test('a PWM controller on far more volts than the bank has is warned of', () => {
     const controller = { ...usualController(12), kind: 'PWM' as const }
     expect(checkArray({ ...panels(1, 1), controller }, controller, 0, 12).warnings.join()).toMatch(/PWM/)

@@ -42,8 +42,11 @@ export function checkArray(
     Math.max(table, coefficient),
   )
   const hotVmpV = stringVmp(array, cellC(HOT.airC, HOT.planeW, panel))
+  // cells are never colder at work than the air: what is too low then is too low always
+  const coldVmpV = stringVmp(array, recordLowC)
+  const neverWorks = found.verdict !== 'refused' && coldVmpV < window.lowV
   const warnings: string[] = []
-  if (found.verdict !== 'refused' && found.verdict !== 'too low' && hotVmpV < window.lowV)
+  if (found.verdict !== 'refused' && found.verdict !== 'too low' && !neverWorks && hotVmpV < window.lowV)
     warnings.push(
       `On a hot day it works at ${formatNumber(hotVmpV, 1)} V, under the input’s ${formatNumber(window.lowV, 1)} V: it stops at noon in summer. One more in series, if the cold allows it.`,
     )
@@ -53,6 +56,11 @@ export function checkArray(
     )
   return {
     ...found,
+    ...(neverWorks && {
+      verdict: 'too low' as const,
+      takenW: 0,
+      message: `works at ${formatNumber(coldVmpV, 1)} V at most, under the input’s ${formatNumber(window.lowV, 1)} V: it never charges; ${Math.ceil((window.lowV * series) / hotVmpV)} in series would, if the cold allows it`,
+    }),
     coldVocByTable: panel.vocV * series * table,
     coldVocByCoefficient: panel.vocV * series * coefficient,
     hotVmpV,

@@ -28,8 +28,12 @@ export interface RefillInput {
   acEfficiency: number
   /** watts of its 12 V input */
   dcW: number
+  /** W of all inputs together; Infinity without such a limit */
+  totalW: number
   /** gives and takes at the same time */
   suppliesWhileCharging: boolean
+  /** AC that is there feeds the loads past the battery */
+  passesThrough: boolean
   /** 1 for hours too cold or too hot to charge; null for none */
   noChargeHours: Uint8Array | null
 }
@@ -228,6 +232,15 @@ export const usualRecordLowC = ({ outdoor }: Pick<Scenario, 'outdoor'>) => Math.
 /** Watts a charger that says nothing takes, of its battery's watt-hours. From memory. */
 const USUAL_CHARGE_PER_H = 0.2
 
+/**
+ * Whether loads run on AC while it is there: a station that passes it through, an inverter-charger; one that
+ * cannot feed while it charges has its loads plugged over by hand.
+ */
+function passesThrough({ bank, outfit }: Source): boolean {
+  if (bank) return (bank.inverter?.chargerA ?? 0) > 0
+  return !outfit || outfit.passThrough || !outfit.suppliesWhileCharging
+}
+
 function inputOf(source: Source, around: Float64Array): RefillInput {
   const { bank, outfit } = source
   const chemistry = chemistryOf(source)
@@ -241,7 +254,9 @@ function inputOf(source: Source, around: Float64Array): RefillInput {
       : (outfit?.input.acW ?? source.capacityWh.value * USUAL_CHARGE_PER_H),
     acEfficiency: CHARGER_EFFICIENCY,
     dcW: bank ? Infinity : (outfit?.input.dcW ?? 0),
+    totalW: outfit?.input.totalW ?? Infinity,
     suppliesWhileCharging: outfit?.suppliesWhileCharging ?? true,
+    passesThrough: passesThrough(source),
     noChargeHours: noCharge.includes(1) ? noCharge : null,
   }
 }

@@ -61,15 +61,17 @@ export function refilledSlowly(
       if (!isOn && energyWh >= path.floorWh + 0.1 * path.capacityWh) isOn = true
       /** battery-side balance at some outlet watts, outlets on or off */
       const balance = (watts: number, on: boolean) => {
-        const direct = Math.min(watts, acW)
+        const direct = input.passesThrough ? Math.min(watts, acW) : 0
         const past = watts - direct
         const alone = on ? path.noLoadW + watts * path.batteryWPerOutletW : 0
         const beside = on && past > 0 ? path.noLoadW + past * path.batteryWPerOutletW : 0
         const drain = (1 - share) * alone + share * beside
         const open = input.suppliesWhileCharging || drain === 0 ? 1 : share
-        const ac = share * Math.min(input.acW, Math.max(0, acW - direct)) * input.acEfficiency
-        const dc = open * Math.min(input.dcW, refill.dcW[q])
-        return { drain, bus: open * sunW + dc + ac, acOnly: ac, direct: share * direct }
+        const sun = Math.min(open * sunW, input.totalW)
+        const dc = Math.min(open * Math.min(input.dcW, refill.dcW[q]), input.totalW - sun)
+        const wall = share * Math.min(input.acW, acW - direct) * input.acEfficiency
+        const ac = Math.min(wall, input.totalW - sun - dc)
+        return { drain, bus: sun + dc + ac, acOnly: ac, direct: share * direct }
       }
       const move = (watts: number, on: boolean, hours: number) => {
         const { drain, bus, acOnly, direct } = balance(watts, on)
@@ -113,7 +115,7 @@ export function refilledSlowly(
             }
           }
           if (rest > 1e-12) {
-            const carried = share > 0 && acW >= minutes[m]
+            const carried = share > 0 && balance(minutes[m], false).direct >= share * minutes[m]
             move(carried ? minutes[m] : 0, false, rest)
             if (carried) out.fedWh += minutes[m] * rest * share
           }

@@ -6,7 +6,7 @@ export interface RefillLedger {
   sunWh: number
   dcWh: number
   acWh: number
-  /** offered and not taken: full, too cold, or more than it takes */
+  /** of sun and 12 V offered and not taken: full, too cold, or more than all inputs take together */
   unusedWh: number
   chargeLossWh: number
   /** what the loads took of the battery's side, no-load draw and conversion counted */

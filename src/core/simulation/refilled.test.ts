@@ -40,14 +40,21 @@ const someRefill = fc.record({
   loadW: fc.integer({ min: 20, max: 400 }),
   charged: fc.double({ min: 0.1, max: 1, noNaN: true }),
   bothWays: fc.boolean(),
+  passThrough: fc.boolean(),
+  totalW: fc.constantFrom(null, 150, 600),
   seed: fc.integer({ min: 0, max: 1e6 }),
 })
 type Some = typeof someRefill extends fc.Arbitrary<infer T> ? T : never
 
-function planOfSome(of: Some, source = station()): Plan {
+function planOfSome(of: Some, source = station(), hours = 48): Plan {
   const quarters = (from: number | null, length: number) =>
     from === null ? [] : [{ fromMin: from * 15 + 4, toMin: from * 15 + 4 + length }]
-  const outfit = source.outfit && { ...source.outfit, suppliesWhileCharging: of.bothWays }
+  const outfit = source.outfit && {
+    ...source.outfit,
+    input: { ...source.outfit.input, totalW: of.totalW },
+    suppliesWhileCharging: of.bothWays,
+    passThrough: of.passThrough,
+  }
   return refilledPlan(
     { ...source, outfit, chargedFraction: of.charged },
     [loadOf(constant(of.loadW), { id: 'steady' }), ...mixedLoads(3)],
@@ -74,6 +81,7 @@ function planOfSome(of: Some, source = station()): Plan {
           car: quarters(of.socketFrom, 300),
         },
       },
+      hours,
     },
   )
 }
@@ -81,10 +89,11 @@ function planOfSome(of: Some, source = station()): Plan {
 describe('energy is conserved: what comes in is fed, lost or stored, to a billionth', () => {
   test.each(['a plain station', 'a bank with Peukert and a cut-off'])('of %s', (kind) => {
     fc.assert(
-      fc.property(someRefill, (of) => {
+      fc.property(someRefill, fc.integer({ min: 300, max: 3000 }), (of, minutes) => {
         const plan = planOfSome(
           of,
           kind === 'a plain station' ? station() : bankOf('agm-12-110', 2, 2, 'inverter-1500-24', 'bank'),
+          minutes / 60,
         )
         const { chains } = runAll(plan, { runs: 2, seed: of.seed })
         const chain = chains.find(({ refill }) => refill)
@@ -311,6 +320,51 @@ describe('generator, car and wall', () => {
     expect(with_({ refill: { panels }, hours: 13 }, 100, base).chains[0].refill!.mean.sunWh).toBeGreaterThan(
       100,
     )
+  })
+})
+
+describe('what a station’s inputs take together', () => {
+  const panels = [arrayOf('panel-220', 'roof', { parallel: 2 })]
+  const of = (part: { totalW?: number; passThrough?: boolean }) => {
+    const base = station()
+    const { totalW, ...outfit } = part
+    const source = {
+      ...base,
+      chargedFraction: 0.2,
+      outfit: { ...base.outfit!, ...outfit, input: { ...base.outfit!.input, totalW } },
+    }
+    const plan = refilledPlan(source, [loadOf(constant(100))], {
+      refill: { panels, generator: { ...generatorOf(2000), startDelayMin: 0, quiet: [] } },
+      scenario: {
+        startsAt: '2027-06-04T10:00',
+        sky: { kind: 'days', days: ['clear'] },
+        charging: { generator: [stretch(0, 2)], car: [], grid: [] },
+      },
+      hours: 2,
+    })
+    return simulate(plan, { runs: 20 }).chains[0].refill!.mean
+  }
+
+  test('AC and sun share the limit of all inputs; the sun goes first', () => {
+    const free = of({})
+    const limited = of({ totalW: 500 })
+    expect(free.sunWh + free.acWh).toBeGreaterThan(1100)
+    expect(limited.sunWh + limited.acWh).toBeCloseTo(1000, -1)
+    // without the limit it is full before the two hours are over
+    expect(limited.sunWh).toBeGreaterThanOrEqual(free.sunWh)
+    // below what the sun alone gives, AC brings nothing and sun is lost
+    const tight = of({ totalW: 100 })
+    expect(tight.acWh).toBe(0)
+    expect(tight.sunWh).toBeCloseTo(200, 0)
+    expect(tight.unusedWh).toBeGreaterThan(100)
+  })
+
+  test('a unit that does not pass AC through feeds its loads from the battery meanwhile', () => {
+    const passing = of({})
+    const charging = of({ passThrough: false })
+    expect(passing.directWh).toBeCloseTo(200, 6)
+    expect(charging.directWh).toBe(0)
+    expect(charging.drainWh).toBeGreaterThan(passing.drainWh + 200)
   })
 })
 

@@ -1,10 +1,10 @@
 import { DAY_MIN } from '../plan/clock'
 import { type StorePath, isBelow } from '../conversion/loss'
-import { fuelLPerH } from '../refill/generator'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
-import { AC, type CompiledRefill } from './compileRefill'
+import type { CompiledRefill } from './compileRefill'
 import type { DetailTables } from './detailTables'
 import { type RefillCurves, type RefillLedger, emptyLedger } from './refillLedger'
+import { Supply } from './supply'
 import { type CurveSink, POINT_MIN } from './sweep'
 import type { EndCause } from './sweepDetailed'
 
@@ -24,8 +24,6 @@ export interface QuarterDemand {
 
 /** A store that ran empty feeds again when it holds this much of its capacity above its floor. Common practice, no source. */
 export const RESTART_FRACTION = 0.1
-/** An electric car's own losses on the way to its outlet. From memory. */
-const CAR_EFFICIENCY = 0.9
 
 /** Whole days of an outage, one at least: a part of a day has no even share of sun and night. */
 export const wholeDaysMin = (outageMin: number) => Math.max(1, Math.floor(outageMin / DAY_MIN)) * DAY_MIN
@@ -52,15 +50,7 @@ export class RefilledSweep {
   private active = 0
   private isOn = true
   private calmMin = 0
-  private fuelL: number
-  private carL: number
-  private carWh: number
-  /** of the quarter at hand */
-  private kind = 0
-  private acShare = 0
-  private acW = 0
-  private sunW = 0
-  private dcW = 0
+  private readonly supply: Supply
 
   /**
    * @param light factor of each day's sun
@@ -70,18 +60,15 @@ export class RefilledSweep {
   constructor(
     private readonly stores: readonly StoreInRun[],
     private readonly refill: CompiledRefill,
-    private readonly light: Float64Array,
+    light: Float64Array,
     private readonly outageMin: number,
     private readonly curves: RefillCurves,
   ) {
     this.daysMin = wholeDaysMin(outageMin)
-    const { generator, car } = refill
+    this.supply = new Supply(refill, light)
     this.energy = stores.map(({ chargedWh }) => chargedWh)
     this.endMin = stores.map(() => Infinity)
     this.cause = stores.map(() => null)
-    this.fuelL = generator?.onHandL ?? 0
-    this.carL = car?.onHandL ?? 0
-    this.carWh = car ? car.batteryWh * (1 - car.floorFraction) : 0
   }
 
   /**
@@ -93,19 +80,13 @@ export class RefilledSweep {
     horizonMin: number,
     steer?: (minute: number, charge: number, supplyW: number) => void,
   ): this {
-    const beganWh = this.storedWh()
-    let isCounting = true
     let q = 0
     for (let from = 0; from < horizonMin; q++, from += POINT_MIN) {
       this.draw(q)
-      if (isCounting && from >= this.outageMin) {
-        isCounting = false
-        this.ledger.storedWh = this.storedWh() - beganWh
-      }
-      this.offer(q)
+      this.supply.begin(q, this.curves)
       if (steer) {
         const charge = this.energy[this.active] / this.stores[this.active].path.capacityWh
-        steer(from, charge, this.sunW + this.dcW + this.acShare * this.acW)
+        steer(from, charge, this.supply.totalW)
       }
       this.curves.askedW[q] += demand.meanW(q)
       if (!this.isOn && this.canRestart(from)) this.isOn = true
@@ -113,12 +94,7 @@ export class RefilledSweep {
     }
     const points = Math.floor(horizonMin / POINT_MIN) + 1
     for (; q < points; q++) this.draw(q)
-    if (isCounting) this.ledger.storedWh = this.storedWh() - beganWh
     return this
-  }
-
-  private storedWh(): number {
-    return this.energy.reduce((sum, wh) => sum + wh, 0)
   }
 
   private draw(point: number): void {
@@ -126,25 +102,6 @@ export class RefilledSweep {
       const { fractions, runs, run } = this.stores[s].curve
       fractions[point * runs + run] = this.energy[s] / this.stores[s].path.capacityWh
     }
-  }
-
-  /** What comes in during a quarter: the sun by the day's luck, AC and 12 V as long as there is fuel. */
-  private offer(q: number): void {
-    const { refill } = this
-    const { car } = refill
-    const hasCarFuel = car !== null && (car.idleLPerH === 0 || this.carL > 0)
-    const offeredW = refill.sunW[q] * Math.min(this.light[refill.day[q]], refill.mostFactor[q])
-    this.sunW = Math.min(offeredW, refill.sunMostW[q])
-    this.curves.sunW[q] += this.sunW
-    this.curves.clippedW[q] += offeredW - this.sunW
-    this.dcW = hasCarFuel ? refill.dcW[q] : 0
-    this.kind = refill.acKind[q]
-    const isSpent =
-      (this.kind === AC.generator && this.fuelL <= 0) ||
-      (this.kind === AC.car && (car!.way === 'electric' ? this.carWh <= 0 : !hasCarFuel))
-    if (isSpent) this.kind = AC.none
-    this.acShare = this.kind === AC.none ? 0 : refill.acShare[q]
-    this.acW = this.kind === AC.none ? 0 : refill.acW[q]
   }
 
   private canRestart(from: number): boolean {
@@ -177,14 +134,14 @@ export class RefilledSweep {
   /** Walks one minute or what is left of it. @returns minutes walked */
   private minute(outletW: number, from: number, length: number): number {
     if (!this.isOn) {
-      const carried = this.acShare > 0 && this.acW >= outletW
+      const carried = this.supply.acShare > 0 && this.directW(outletW) >= outletW
       this.step(carried ? outletW : 0, 0, 0, from, length)
-      if (carried) this.feed(from, from + length * this.acShare)
+      if (carried) this.feed(from, from + length * this.supply.acShare)
       return length
     }
     const { path, tables } = this.stores[this.active]
     const { detail } = path
-    const isCarried = this.acShare >= 1 && this.acW >= outletW
+    const isCarried = this.supply.acShare >= 1 && this.directW(outletW) >= outletW
     let drainW = path.noLoadW + outletW * path.batteryWPerOutletW
     if (detail) {
       drainW = tables!.drainW(path, detail, outletW)
@@ -228,24 +185,35 @@ export class RefilledSweep {
     else this.fed.push([from, until])
   }
 
-  /** Battery-side W that come in, sun first; a unit that cannot give and take at once takes while AC carries the loads. */
-  private bus(outletW: number, drain: number): { sun: number; dc: number; ac: number } {
+  /** AC watts that feed the loads past the battery while AC is there. */
+  private directW(outletW: number): number {
+    return this.refill.inputs[this.active].passesThrough ? Math.min(outletW, this.supply.acW) : 0
+  }
+
+  /**
+   * Battery-side W that come in, sun first, then 12 V, then AC, all within what the inputs take together; a
+   * unit that cannot give and take at once takes while AC carries the loads.
+   */
+  private bus(outletW: number, drain: number): { sun: number; dc: number; ac: number; cut: number } {
     const input = this.refill.inputs[this.active]
-    const open = input.suppliesWhileCharging || drain === 0 ? 1 : this.acShare
-    const spareW = Math.min(input.acW, Math.max(0, this.acW - outletW))
-    return {
-      sun: open * this.sunW,
-      dc: open * Math.min(input.dcW, this.dcW),
-      ac: this.acShare * spareW * input.acEfficiency,
-    }
+    const { acShare, acW, sunW, dcW } = this.supply
+    const open = input.suppliesWhileCharging || drain === 0 ? 1 : acShare
+    const openSunW = open * sunW
+    const openDcW = open * Math.min(input.dcW, dcW)
+    const throughAcW = acShare * Math.min(input.acW, acW - this.directW(outletW)) * input.acEfficiency
+    const sun = Math.min(openSunW, input.totalW)
+    const dc = Math.min(openDcW, input.totalW - sun)
+    const ac = Math.min(throughAcW, input.totalW - sun - dc)
+    // AC that is not taken is not made: only sun and 12 V go unused
+    return { sun, dc, ac, cut: openSunW + openDcW - sun - dc }
   }
 
   /** What the battery's side loses, mean of a step of which a share runs on AC. */
   private drainOf(outletW: number, drainW: number, noLoadW: number): number {
-    const leftW = Math.max(0, outletW - this.acW)
+    const leftW = outletW - this.directW(outletW)
     const { batteryWPerOutletW } = this.stores[this.active].path
     const onAcW = leftW > 0 ? noLoadW + leftW * batteryWPerOutletW : 0
-    return (1 - this.acShare) * drainW + this.acShare * onAcW
+    return (1 - this.supply.acShare) * drainW + this.supply.acShare * onAcW
   }
 
   private staysAbove(outletW: number, drainW: number, noLoadW: number, minutes: number): boolean {
@@ -264,8 +232,9 @@ export class RefilledSweep {
     const s = this.active
     const { path } = this.stores[s]
     const { chemistry, noChargeHours, acEfficiency } = this.refill.inputs[s]
+    const beforeWh = this.energy[s]
     const drain = this.drainOf(outletW, drainW, noLoadW)
-    const { sun, dc, ac } = this.bus(outletW, drain)
+    const { sun, dc, ac, cut } = this.bus(outletW, drain)
     const bus = sun + dc + ac
     const net = bus - drain
     let hours = minutes / 60
@@ -291,44 +260,25 @@ export class RefilledSweep {
     const sunTaken = Math.min(sun, takenW)
     const dcTaken = Math.min(dc, takenW - sunTaken)
     const acTaken = takenW - sunTaken - dcTaken
-    const directW = this.acShare * Math.min(outletW, this.acW)
-    this.burn(directW + acTaken / acEfficiency, hours)
+    const { ledger, supply } = this
+    const pastW = this.directW(outletW)
+    const directW = supply.acShare * pastW
     this.curves.inW[Math.floor(from / POINT_MIN)] += ((takenW + directW) * hours * 60) / POINT_MIN
     const ofDays = Math.min(hours, Math.max(0, this.daysMin - from) / 60)
     this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + directW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
+    supply.burn(directW + acTaken / acEfficiency, hours, counted, ledger)
     if (counted <= 0) return walked
-    const { ledger } = this
     ledger.sunWh += sunTaken * counted
     ledger.dcWh += dcTaken * counted
     ledger.acWh += acTaken * counted
     ledger.directWh += directW * counted
-    ledger.unusedWh += (bus - takenW) * counted
+    ledger.unusedWh += (cut + sun - sunTaken + dc - dcTaken) * counted
     ledger.chargeLossWh += chargeW * (1 - efficiency) * counted
     ledger.drainWh += drain * counted
-    ledger.noLoadWh +=
-      ((1 - this.acShare) * noLoadW + (outletW > this.acW ? this.acShare * noLoadW : 0)) * counted
-    if (this.kind === AC.generator) ledger.generatorH += this.acShare * counted
+    ledger.noLoadWh += (outletW > pastW ? 1 : 1 - supply.acShare) * noLoadW * counted
+    ledger.storedWh += ((this.energy[s] - beforeWh) * counted) / hours
     return walked
-  }
-
-  /** Fuel and the car's own charge go with what they give. @param acW mean W of AC given */
-  private burn(acW: number, hours: number): void {
-    const { generator, car } = this.refill
-    if (this.kind === AC.generator && generator) {
-      const litres = this.acShare * hours * fuelLPerH(generator, acW / Math.max(1e-9, this.acShare))
-      this.fuelL -= litres
-      this.ledger.fuelL += litres
-    }
-    if (!car) return
-    if (this.kind === AC.car && car.way === 'electric') {
-      this.carWh -= (acW * hours) / CAR_EFFICIENCY
-      this.ledger.carWh += (acW * hours) / CAR_EFFICIENCY
-    } else if (this.dcW > 0 || this.kind === AC.car) {
-      const share = this.dcW > 0 ? this.dcW / car.watts : this.acShare
-      this.carL -= car.idleLPerH * share * hours
-      this.ledger.carFuelL += car.idleLPerH * share * hours
-    }
   }
 }
