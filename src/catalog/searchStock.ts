@@ -3,6 +3,7 @@ import type { SearchStock } from '@/core/sizing/search/candidates'
 import { BATTERIES } from './batteries'
 import { EQUIPMENT, equipmentClass, sourceOf } from './equipment'
 import { INVERTERS } from './inverters'
+import { usualController } from './refill'
 
 /**
  * What the search chooses from: the catalogue with the mains of the household, and the household's own.
@@ -28,5 +29,6 @@ export function searchStock(mainsVolts: 120 | 230, own: readonly Equipment[] = [
       mainsVolts === 230 ? { ...inverter, volts: [230] } : inverter,
     ),
     bankBase,
+    controllers: [12, 24, 48].map((bankV) => ({ bankV, controller: usualController(bankV) })),
   }
 }

@@ -1,8 +1,14 @@
 import { benchPages } from './pages'
+import { benchRefill } from './refill'
 import { benchSearch } from './search'
 import { benchSimulation } from './simulation'
 
 /** Runs every benchmark and prints its figures. The page benchmarks want the origin of a running build. */
 const origin = process.argv[2]
-const figures = { ...benchSimulation(), ...benchSearch(), ...(origin ? await benchPages(origin) : {}) }
+const figures = {
+  ...benchSimulation(),
+  ...benchSearch(),
+  ...benchRefill(),
+  ...(origin ? await benchPages(origin) : {}),
+}
 for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(58)} ${value}`)

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { type Page, chromium } from '@playwright/test'
 import { chromiumOptions } from '../../playwright.config'
 
-const STEPS = ['outage', 'loads', 'power', 'runtime']
+const STEPS = ['outage', 'loads', 'power', 'runtime', 'recharge']
 /** where the build lies: the command that runs this stands there */
 const ROOT = process.cwd()
 

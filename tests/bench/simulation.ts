@@ -1,6 +1,7 @@
 import { quantity } from '@/core/quantity/quantity'
 import { simulateSlowly } from '@/core/simulation/oracle'
 import { simulate } from '@/core/simulation/simulate'
+import { HORIZON_MIN, bareSweep, compare, round } from './compare'
 import { exactSource, mixedLoads, planWith } from '../support/samplePlan'
 
 /**
@@ -9,7 +10,6 @@ import { exactSource, mixedLoads, planWith } from '../support/samplePlan'
  * so no run stops early.
  */
 
-const HORIZON_MIN = 72 * 60
 const bigStore = () =>
   exactSource({
     capacityWh: quantity(200_000, 'Wh', 'measured', { times: 1.04 }),
@@ -20,39 +20,17 @@ const planOfLoads = (loads: number) => planWith(mixedLoads(loads), [bigStore()],
 
 let sink = 0
 
-function bareSweep(runs: number, minutes: number, demand: Float64Array): void {
-  for (let run = 0; run < runs; run++) {
-    let energy = 2000 + run
-    for (let m = 0; m < minutes; m++) energy = energy - demand[m] * 0.0182
-    sink += energy
-  }
-}
-
-function milliseconds(work: () => void): number {
-  const from = performance.now()
-  work()
-  return performance.now() - from
-}
-
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]
-
-/** Medians of each piece of work, the pieces taken in turn so that a slow spell hits them alike. */
-function compare(works: (() => void)[], times: number): number[] {
-  const found = works.map((): number[] => [])
-  for (let i = 0; i < times; i++) works.forEach((work, w) => found[w].push(milliseconds(work)))
-  return found.map(median)
-}
-
 export function benchSimulation(): Record<string, string | number> {
   const demand = Float64Array.from({ length: HORIZON_MIN }, (_, i) => (i % 7) + 0.3)
+  const bare = () => (sink += bareSweep(1000, HORIZON_MIN, demand))
   const plan = planOfLoads(12)
   const fast =
     (runs: number, p = plan, horizonMin = HORIZON_MIN) =>
     () => {
       sink += simulate(p, { runs, horizonMin }).runtimeMin.p50
     }
-  compare([() => bareSweep(1000, HORIZON_MIN, demand), fast(300)], 5)
-  const [sweepMs, fastMs] = compare([() => bareSweep(1000, HORIZON_MIN, demand), fast(1000)], 15)
+  compare([bare, fast(300)], 5)
+  const [sweepMs, fastMs] = compare([bare, fast(1000)], 15)
   const [slowMs, fastAsSlowMs] = compare(
     [() => (sink += simulateSlowly(plan, 100, 1, HORIZON_MIN).length), fast(100)],
     3,
@@ -72,5 +50,3 @@ export function benchSimulation(): Record<string, string | number> {
     'twice the loads': round(twiceLoads / once),
   }
 }
-
-const round = (value: number) => Math.round(value * 100) / 100

@@ -30,6 +30,14 @@ export function clockOf(minute: number): string {
 
 /** Minutes since 1970-01-01T00:00 of a local date and time "YYYY-MM-DDTHH:MM"; NaN when it is no such date. */
 export function epochMinute(local: string): number {
+  // a plan asks for the same start many thousand times
+  if (local !== lastRead.local) lastRead = { local, epochMin: readLocal(local) }
+  return lastRead.epochMin
+}
+
+let lastRead = { local: '', epochMin: NaN }
+
+function readLocal(local: string): number {
   const m = local.match(/^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})$/)
   if (!m) return NaN
   const ms = Date.UTC(Number(m[1]), Number(m[2]) - 1, Number(m[3]), Number(m[4]), Number(m[5]))

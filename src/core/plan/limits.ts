@@ -6,6 +6,8 @@ export const LIMITS = {
   powerSystems: 24,
   equipment: 200,
   windows: 24,
+  /** times one thing refills in an outage: an hour of grid in every six for a fortnight is 56 */
+  chargingTimes: 120,
   nameLength: 80,
   noteLength: 2000,
 }

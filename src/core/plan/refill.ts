@@ -79,6 +79,8 @@ export const carSchema = z.strictObject({
   on: z.boolean(),
   /** how it gives: its 12 V socket, cables to the alternator, an inverter, an electric car's outlet */
   way: z.enum(['12 V socket', 'alternator', 'inverter', 'electric']),
+  /** rated amps of the alternator, where cables take from it; its watts follow */
+  alternatorA: z.number().min(10).max(500).optional(),
   watts: z.number().min(1).max(20_000),
   idleLPerH: z.number().min(0).max(20),
   onHandL: litres,
@@ -97,7 +99,7 @@ export const refillSchema = z.strictObject({
 
 const stretches = z
   .array(z.strictObject({ fromMin: z.number().min(0).max(40_000), toMin: z.number().min(0).max(40_000) }))
-  .max(LIMITS.windows)
+  .max(LIMITS.chargingTimes)
 
 /** When in an outage the generator and the car run, and when the grid comes back for a while; minutes since it began. */
 export const chargingTimesSchema = z.strictObject({ generator: stretches, car: stretches, grid: stretches })

@@ -81,12 +81,10 @@ function deliver(dutyH: Float64Array, wattsH: Float64Array, drive: DriveValues):
   const isOnOff = drive.kind === 'on-off'
   if (isOnOff) wattsH.fill(drive.fullW)
   for (let h = 0; h < dutyH.length; h++) {
-    const demand = dutyH[h] < 0 ? 0 : dutyH[h] > 1 ? 1 : dutyH[h]
-    if (isOnOff) {
-      dutyH[h] = demand
-      continue
-    }
-    const { watts, duty } = outputOf(drive, demand)
+    if (dutyH[h] < 0) dutyH[h] = 0
+    else if (dutyH[h] > 1) dutyH[h] = 1
+    if (isOnOff) continue
+    const { watts, duty } = outputOf(drive, dutyH[h])
     wattsH[h] = watts
     dutyH[h] = duty
   }

@@ -87,10 +87,19 @@ export class CycleWriter {
     const quarter = values.periodHalfMin / 4
     for (let h = 0; h < dutyH.length; h++) {
       const duty = dutyH[h]
-      // one division for both: 1 ÷ (1 − D) = D ÷ (D (1 − D))
-      const both = quarter / (duty * (1 - duty))
-      onMin[h] = duty < 1 ? (duty > 0 ? both * duty : quarter) : NEVER_MIN
-      offMin[h] = duty > 0 ? (duty < 1 ? both * (1 - duty) : quarter) : NEVER_MIN
+      // stored branch by branch: one value out of several kinds of number would be put into an object each time
+      if (duty > 0 && duty < 1) {
+        // one division for both: 1 ÷ (1 − D) = D ÷ (D (1 − D))
+        const both = quarter / (duty * (1 - duty))
+        onMin[h] = both * duty
+        offMin[h] = both * (1 - duty)
+      } else if (duty > 0) {
+        onMin[h] = NEVER_MIN
+        offMin[h] = quarter
+      } else {
+        onMin[h] = quarter
+        offMin[h] = NEVER_MIN
+      }
     }
     this.at = 0
     this.hour = 0
@@ -179,9 +188,16 @@ export class CycleWriter {
    */
   private phases(): void {
     while (this.at >= (this.hour + 1) * 60) this.hour++
-    const { onMin, offMin, limit, list } = this
-    const { stream, lagMin, wattsH } = this.values
-    let { at, need, isOn, cycle, bits, toDefrost, notBefore, hour } = this
+    const { onMin, offMin, list } = this
+    const { stream, wattsH } = this.values
+    // read as numbers: what may be anything is put into an object at every turn of the loop
+    const limit = +this.limit
+    const lagMin = +this.values.lagMin
+    let at = +this.at
+    let need = +this.need
+    let toDefrost = +this.toDefrost
+    let notBefore = +this.notBefore
+    let { isOn, cycle, bits, hour } = this
     let { data, flags, count } = list
     let from = at
     let watts = wattsH[hour]
@@ -192,8 +208,7 @@ export class CycleWriter {
         data = list.data
         flags = list.flags
       }
-      const hourEnd = (hour + 1) * 60
-      const until = hourEnd < limit ? hourEnd : limit
+      const until = Math.min((hour + 1) * 60, limit)
       if (isOn) {
         const lasts = need * onMin[hour]
         const end = at + lasts
@@ -218,7 +233,7 @@ export class CycleWriter {
           continue
         }
         if (lagMin > 0) {
-          notBefore = end + lagMin < limit ? end + lagMin : limit
+          notBefore = Math.min(end + lagMin, limit)
           count = this.blow(count, from, end, notBefore, watts)
         } else if (end > from) {
           const i = count * WIDTH
@@ -232,12 +247,10 @@ export class CycleWriter {
         need = offJitter(bits)
       } else {
         const lasts = need * offMin[hour]
-        let end = at + lasts
-        if (end < notBefore) end = notBefore
+        const end = Math.max(at + lasts, notBefore)
         if (end >= until) {
           if (until === limit) break
-          need -= (until - at) / offMin[hour]
-          if (need < 0) need = 0
+          need = Math.max(0, need - (until - at) / offMin[hour])
           at = until
           hour++
           continue

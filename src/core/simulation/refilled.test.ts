@@ -161,6 +161,53 @@ test('the fast program agrees with the slow one on any plain station, any weathe
   )
 })
 
+test('gliding over quiet quarters comes to what stepping through them does', () => {
+  // a rule that never acts has every quarter stepped through
+  const idle = { rules: [{ kind: 'by charge' as const, dropBelow: 0, backAbove: 1 }] }
+  fc.assert(
+    fc.property(someRefill, (of) => {
+      const plan = planOfSome(of)
+      const stepped = { ...plan, loads: plan.loads.map((load) => ({ ...load, steering: idle })) }
+      const [glides, steps] = [plan, stepped].map((one) => runAll(one, { runs: 2, seed: of.seed }).chains[0])
+      if (!glides.refill) return
+      glides.emptyMin[0].forEach((end, run) =>
+        end === Infinity
+          ? expect(steps.emptyMin[0][run]).toBe(Infinity)
+          : expect(steps.emptyMin[0][run]).toBeCloseTo(end, 6),
+      )
+      for (const [key, wh] of Object.entries(glides.refill.sum))
+        expect(steps.refill!.sum[key as 'sunWh']).toBeCloseTo(wh, 5)
+      glides.refill.curves.inW.forEach((watts, q) =>
+        expect(steps.refill!.curves.inW[q]).toBeCloseTo(watts, 6),
+      )
+    }),
+    { numRuns: 40 },
+  )
+})
+
+test('two stations in turn: each curve is its own, the second untouched until the first is empty', () => {
+  const [first, second] = [station('station-1000'), station('station-1000')]
+  const plan = refilledPlan(
+    [
+      { ...first, id: 'main' },
+      { ...second, id: 'next', afterSourceId: 'main' },
+    ],
+    [loadOf(constant(60))],
+    {
+      refill: { panels: [arrayOf('panel-100', 'roof')] },
+      scenario: { sky: { kind: 'days', days: ['overcast'] } },
+    },
+  )
+  const { chains, compiled } = runAll(plan, { runs: 1 })
+  const [one, two] = chains[0].fractions
+  const empty = Math.floor(chains[0].emptyMin[0][0] / 15)
+  expect(empty).toBeGreaterThan(30)
+  expect(two[empty]).toBeCloseTo(1, 6)
+  expect(one[empty]).toBeLessThan(0.1)
+  expect(one[Math.floor(empty / 2)]).toBeGreaterThan(0.3)
+  expect(two[compiled.horizonMin / 15]).toBeLessThan(0.5)
+})
+
 describe('the sun', () => {
   const night = (refill: Partial<Refill>, scenario: Partial<Scenario> = {}, watts = 60, hours = 72) =>
     simulate(

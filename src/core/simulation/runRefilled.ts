@@ -5,7 +5,7 @@ import type { CompiledRefill } from './compileRefill'
 import type { DemandGrid } from './demand'
 import { type RefillCurves, type RefillLedger, emptyCurves, emptyLedger } from './refillLedger'
 import { POINT_MIN } from './sweep'
-import type { QuarterDemand } from './sweepRefilled'
+import type { QuarterDemand } from './glide'
 
 /** The luck of each day's light in one run: log-normal about what the scenario says. */
 export function drawLight(
@@ -22,7 +22,9 @@ export function drawLight(
 
 /** A run's demand by quarter hours, from a grid of quarters or of minutes; its buffers serve every run. */
 export class QuartersOf implements QuarterDemand {
-  private readonly means: Float64Array
+  readonly meanW: Float64Array
+  readonly squareW2: Float64Array
+  peakW = 0
   private readonly minutes = new Float64Array(POINT_MIN)
 
   constructor(
@@ -32,31 +34,24 @@ export class QuartersOf implements QuarterDemand {
     /** of every minute; null where the grid's step is a quarter */
     private readonly demandW: Float64Array | null,
   ) {
-    this.means = new Float64Array(Math.ceil(horizonMin / POINT_MIN))
+    this.meanW = new Float64Array(Math.ceil(horizonMin / POINT_MIN))
+    this.squareW2 = new Float64Array(this.meanW.length)
   }
 
   /** To be called when a run has been written into the grid. */
   update(): this {
-    const { means, demandW, horizonMin, grid } = this
+    const { meanW: means, demandW, horizonMin, grid } = this
+    if (demandW) {
+      this.peakW = meansOf(demandW, horizonMin, means, this.squareW2)
+      return this
+    }
     let power = 0
     for (let q = 0; q < means.length; q++) {
-      const from = q * POINT_MIN
-      const span = Math.min(POINT_MIN, horizonMin - from)
-      if (demandW) {
-        let sum = 0
-        for (let m = from; m < from + span; m++) sum += demandW[m]
-        means[q] = sum / span
-      } else {
-        power += grid.changeW[q]
-        // a step that the horizon cuts short has its watts spread over a whole one
-        means[q] = (power * POINT_MIN) / span
-      }
+      power += grid.changeW[q]
+      // a step that the horizon cuts short has its watts spread over a whole one
+      means[q] = (power * POINT_MIN) / Math.min(POINT_MIN, horizonMin - q * POINT_MIN)
     }
     return this
-  }
-
-  meanW(quarter: number): number {
-    return this.means[quarter]
   }
 
   minutesW(quarter: number): Float64Array {
@@ -66,6 +61,30 @@ export class QuartersOf implements QuarterDemand {
     this.grid.minutes(this.minutes, from, until, this.weights)
     return this.minutes
   }
+}
+
+/** Means of every quarter hour, and of the squares, from watts of minutes. @returns the most of any minute */
+function meansOf(
+  demandW: Float64Array,
+  horizonMin: number,
+  means: Float64Array,
+  squares: Float64Array,
+): number {
+  let most = 0
+  for (let q = 0; q < means.length; q++) {
+    const from = q * POINT_MIN
+    const until = Math.min(horizonMin, from + POINT_MIN)
+    let sum = 0
+    let square = 0
+    for (let m = from; m < until; m++) {
+      sum += demandW[m]
+      square += demandW[m] * demandW[m]
+      if (demandW[m] > most) most = demandW[m]
+    }
+    means[q] = sum / (until - from)
+    squares[q] = square / (until - from)
+  }
+  return most
 }
 
 /** Means of a chain's refill over the runs, and what it brings against what is needed. */

@@ -22,7 +22,7 @@ export class Supply {
   /** @param light factor of each day's sun */
   constructor(
     private readonly refill: CompiledRefill,
-    private readonly light: Float64Array,
+    readonly light: Float64Array,
   ) {
     const { generator, car } = refill
     this.fuelL = generator?.onHandL ?? 0

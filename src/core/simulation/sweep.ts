@@ -47,7 +47,7 @@ export function sweepStore(
   for (let from = 0; end === Infinity && from < horizonMin; from += POINT_MIN) {
     power += changeW[point]
     fractions[point++ * runs + run] = energy * perCapacity
-    const until = from + POINT_MIN < horizonMin ? from + POINT_MIN : horizonMin
+    const until = Math.min(from + POINT_MIN, horizonMin)
     // a step that the horizon cuts short has its watts spread over a whole one
     const left = energy - (until - from) * idleWh - power * POINT_MIN * whPerW
     if (left < floorWh) {

@@ -1,26 +1,12 @@
 import { DAY_MIN } from '../plan/clock'
-import { type StorePath, isBelow } from '../conversion/loss'
+import { isBelow } from '../conversion/loss'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
 import type { CompiledRefill } from './compileRefill'
-import type { DetailTables } from './detailTables'
+import { type QuarterDemand, type RefilledState, type StoreInRun, glide, watchedWh } from './glide'
 import { type RefillCurves, type RefillLedger, emptyLedger } from './refillLedger'
 import { Supply } from './supply'
-import { type CurveSink, POINT_MIN } from './sweep'
+import { POINT_MIN } from './sweep'
 import type { EndCause } from './sweepDetailed'
-
-/** A store of the chain in one run. */
-export interface StoreInRun {
-  path: StorePath
-  tables: DetailTables | null
-  chargedWh: number
-  curve: CurveSink
-}
-
-/** What a run asks: mean outlet watts of a quarter hour, and of each of its minutes. */
-export interface QuarterDemand {
-  meanW(quarter: number): number
-  minutesW(quarter: number): Float64Array
-}
 
 /** A store that ran empty feeds again when it holds this much of its capacity above its floor. Common practice, no source. */
 export const RESTART_FRACTION = 0.1
@@ -32,10 +18,10 @@ export const wholeDaysMin = (outageMin: number) => Math.max(1, Math.floor(outage
  * Carries the stores of a chain, used in turn, through one run's demand and refill.
  *
  * A quarter hour is the step: charge and discharge are weighed against each other by their means. Where a
- * store ends, and where its drain is no plain multiplication, the quarter is walked by minutes. What charges
- * goes into the store in use. While AC is there the loads run on it, past the battery.
+ * store ends or may end, and where AC carries loads past one whose drain is no plain multiplication, the quarter
+ * is walked by minutes. What charges goes into the store in use. While AC is there the loads run on it, past the battery.
  */
-export class RefilledSweep {
+export class RefilledSweep implements RefilledState {
   /** by store, the minute it is empty for the first time; Infinity when it never is */
   readonly endMin: number[]
   readonly cause: (EndCause | null)[]
@@ -45,12 +31,14 @@ export class RefilledSweep {
   /** over whole days: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
-  private readonly energy: number[]
-  private readonly daysMin: number
+  readonly energy: number[]
+  readonly daysMin: number
   private active = 0
   private isOn = true
   private calmMin = 0
   private readonly supply: Supply
+  /** of the step at hand, W */
+  private readonly flow = { drainW: 0, directW: 0, sunW: 0, dcW: 0, acW: 0, cutW: 0, netW: 0 }
 
   /**
    * @param light factor of each day's sun
@@ -58,11 +46,11 @@ export class RefilledSweep {
    * @param curves receive this run's part of their sum
    */
   constructor(
-    private readonly stores: readonly StoreInRun[],
-    private readonly refill: CompiledRefill,
-    light: Float64Array,
-    private readonly outageMin: number,
-    private readonly curves: RefillCurves,
+    readonly stores: readonly StoreInRun[],
+    readonly refill: CompiledRefill,
+    readonly light: Float64Array,
+    readonly outageMin: number,
+    readonly curves: RefillCurves,
   ) {
     this.daysMin = wholeDaysMin(outageMin)
     this.supply = new Supply(refill, light)
@@ -80,25 +68,44 @@ export class RefilledSweep {
     horizonMin: number,
     steer?: (minute: number, charge: number, supplyW: number) => void,
   ): this {
-    let q = 0
-    for (let from = 0; from < horizonMin; q++, from += POINT_MIN) {
+    const whole = Math.floor(horizonMin / POINT_MIN)
+    const watched = this.stores.map((store) => watchedWh(store, demand.peakW))
+    for (let q = 0; q * POINT_MIN < horizonMin; q++) {
+      if (!steer) q = this.glide(demand, watched, q, whole)
+      const from = q * POINT_MIN
+      if (from >= horizonMin) break
       this.draw(q)
       this.supply.begin(q, this.curves)
       if (steer) {
         const charge = this.energy[this.active] / this.stores[this.active].path.capacityWh
         steer(from, charge, this.supply.totalW)
       }
-      this.curves.askedW[q] += demand.meanW(q)
+      this.curves.askedW[q] += demand.meanW[q]
       if (!this.isOn && this.canRestart(from)) this.isOn = true
       this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))
     }
-    const points = Math.floor(horizonMin / POINT_MIN) + 1
-    for (; q < points; q++) this.draw(q)
+    if (whole * POINT_MIN === horizonMin) this.draw(whole)
     return this
   }
 
-  private draw(point: number): void {
+  /** Goes over the quarters in which nothing happens. @returns the first in which something may */
+  private glide(demand: QuarterDemand, watched: readonly number[], begin: number, until: number): number {
+    for (let q = begin; ;) {
+      const { active, stores } = this
+      if (!this.isOn || !this.refill.inputs[active].suppliesWhileCharging) return q
+      const leastWh = Math.max(stores[active].path.floorWh, watched[active])
+      const next = glide(this, active, leastWh, demand, q, until)
+      if (next === q) return q
+      if (stores.length > 1) for (let k = q; k < next; k++) this.draw(k, active)
+      this.feed(q * POINT_MIN, next * POINT_MIN)
+      q = next
+    }
+  }
+
+  /** Writes the state of charge of every store but one. */
+  private draw(point: number, except = -1): void {
     for (let s = 0; s < this.stores.length; s++) {
+      if (s === except) continue
       const { fractions, runs, run } = this.stores[s].curve
       fractions[point * runs + run] = this.energy[s] / this.stores[s].path.capacityWh
     }
@@ -115,10 +122,11 @@ export class RefilledSweep {
   private quarter(demand: QuarterDemand, q: number, from: number, span: number): void {
     if (this.isOn && this.stores[this.active].path.detail === null) {
       const { path } = this.stores[this.active]
-      const meanW = demand.meanW(q)
+      const meanW = demand.meanW[q]
       const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
-      if (this.staysAbove(meanW, drainW, path.noLoadW, span)) {
-        this.step(meanW, drainW, path.noLoadW, from, span)
+      this.weigh(meanW, drainW, path.noLoadW)
+      if (this.energy[this.active] + (this.flow.netW * span) / 60 >= path.floorWh || this.flow.netW >= 0) {
+        this.commit(meanW, path.noLoadW, from, span)
         this.feed(from, from + span)
         return
       }
@@ -191,37 +199,29 @@ export class RefilledSweep {
   }
 
   /**
-   * Battery-side W that come in, sun first, then 12 V, then AC, all within what the inputs take together; a
-   * unit that cannot give and take at once takes while AC carries the loads.
+   * Weighs what the battery's side loses against what comes in, means of a step of which a share runs on AC:
+   * sun first, then 12 V, then AC, all within what the inputs take together. A unit that cannot give and take
+   * at once takes while AC carries the loads.
    */
-  private bus(outletW: number, drain: number): { sun: number; dc: number; ac: number; cut: number } {
+  private weigh(outletW: number, drainW: number, noLoadW: number): void {
+    const { flow } = this
     const input = this.refill.inputs[this.active]
     const { acShare, acW, sunW, dcW } = this.supply
-    const open = input.suppliesWhileCharging || drain === 0 ? 1 : acShare
+    const directW = this.directW(outletW)
+    const pastW = outletW - directW
+    const onAcW = pastW > 0 ? noLoadW + pastW * this.stores[this.active].path.batteryWPerOutletW : 0
+    flow.drainW = (1 - acShare) * drainW + acShare * onAcW
+    const open = input.suppliesWhileCharging || flow.drainW === 0 ? 1 : acShare
     const openSunW = open * sunW
     const openDcW = open * Math.min(input.dcW, dcW)
-    const throughAcW = acShare * Math.min(input.acW, acW - this.directW(outletW)) * input.acEfficiency
-    const sun = Math.min(openSunW, input.totalW)
-    const dc = Math.min(openDcW, input.totalW - sun)
-    const ac = Math.min(throughAcW, input.totalW - sun - dc)
+    const throughAcW = acShare * Math.min(input.acW, acW - directW) * input.acEfficiency
+    flow.directW = acShare * directW
+    flow.sunW = Math.min(openSunW, input.totalW)
+    flow.dcW = Math.min(openDcW, input.totalW - flow.sunW)
+    flow.acW = Math.min(throughAcW, input.totalW - flow.sunW - flow.dcW)
     // AC that is not taken is not made: only sun and 12 V go unused
-    return { sun, dc, ac, cut: openSunW + openDcW - sun - dc }
-  }
-
-  /** What the battery's side loses, mean of a step of which a share runs on AC. */
-  private drainOf(outletW: number, drainW: number, noLoadW: number): number {
-    const leftW = outletW - this.directW(outletW)
-    const { batteryWPerOutletW } = this.stores[this.active].path
-    const onAcW = leftW > 0 ? noLoadW + leftW * batteryWPerOutletW : 0
-    return (1 - this.supply.acShare) * drainW + this.supply.acShare * onAcW
-  }
-
-  private staysAbove(outletW: number, drainW: number, noLoadW: number, minutes: number): boolean {
-    const drain = this.drainOf(outletW, drainW, noLoadW)
-    const { sun, dc, ac } = this.bus(outletW, drain)
-    const { floorWh } = this.stores[this.active].path
-    const net = sun + dc + ac - drain
-    return net >= 0 || this.energy[this.active] + (net * minutes) / 60 >= floorWh
+    flow.cutW = openSunW + openDcW - flow.sunW - flow.dcW
+    flow.netW = flow.sunW + flow.dcW + flow.acW - flow.drainW
   }
 
   /**
@@ -229,14 +229,19 @@ export class RefilledSweep {
    * @returns minutes until the floor is reached; all of them when it is not
    */
   private step(outletW: number, drainW: number, noLoadW: number, from: number, minutes: number): number {
+    this.weigh(outletW, drainW, noLoadW)
+    return this.commit(outletW, noLoadW, from, minutes)
+  }
+
+  /** Carries what was weighed out. @returns minutes until the floor is reached; all of them when it is not */
+  private commit(outletW: number, noLoadW: number, from: number, minutes: number): number {
     const s = this.active
     const { path } = this.stores[s]
     const { chemistry, noChargeHours, acEfficiency } = this.refill.inputs[s]
+    const { ledger, supply } = this
+    const { drainW: drain, sunW: sun, dcW: dc, directW, cutW, netW: net } = this.flow
+    const bus = net + drain
     const beforeWh = this.energy[s]
-    const drain = this.drainOf(outletW, drainW, noLoadW)
-    const { sun, dc, ac, cut } = this.bus(outletW, drain)
-    const bus = sun + dc + ac
-    const net = bus - drain
     let hours = minutes / 60
     let walked = minutes
     let chargeW = 0
@@ -260,9 +265,6 @@ export class RefilledSweep {
     const sunTaken = Math.min(sun, takenW)
     const dcTaken = Math.min(dc, takenW - sunTaken)
     const acTaken = takenW - sunTaken - dcTaken
-    const { ledger, supply } = this
-    const pastW = this.directW(outletW)
-    const directW = supply.acShare * pastW
     this.curves.inW[Math.floor(from / POINT_MIN)] += ((takenW + directW) * hours * 60) / POINT_MIN
     const ofDays = Math.min(hours, Math.max(0, this.daysMin - from) / 60)
     this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
@@ -274,10 +276,10 @@ export class RefilledSweep {
     ledger.dcWh += dcTaken * counted
     ledger.acWh += acTaken * counted
     ledger.directWh += directW * counted
-    ledger.unusedWh += (cut + sun - sunTaken + dc - dcTaken) * counted
+    ledger.unusedWh += (cutW + sun - sunTaken + dc - dcTaken) * counted
     ledger.chargeLossWh += chargeW * (1 - efficiency) * counted
     ledger.drainWh += drain * counted
-    ledger.noLoadWh += (outletW > pastW ? 1 : 1 - supply.acShare) * noLoadW * counted
+    ledger.noLoadWh += (outletW > this.directW(outletW) ? 1 : 1 - supply.acShare) * noLoadW * counted
     ledger.storedWh += ((this.energy[s] - beforeWh) * counted) / hours
     return walked
   }

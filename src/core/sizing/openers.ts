@@ -2,6 +2,7 @@ import type { Plan } from '../plan/document'
 import type { Load } from '../plan/schema'
 import { formatNumber } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
+import { DEFAULT_SEED } from '../simulation/simulate'
 import type { Gates } from './gates'
 import { dcOnly } from './dcOnly'
 import { type SearchStock, USUAL_CONSTRAINTS, candidatesOf } from './search/candidates'
@@ -27,9 +28,11 @@ const RUNS = 100
 export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[] {
   const shut = (['carries', 'starts', 'lasts'] as const).filter((gate) => gates[gate].verdict === 'short')
   if (shut.length === 0) return []
-  const search = new Search([plan], USUAL_CONSTRAINTS, plan.scenario.confidence, null, RUNS)
+  const want = { ...USUAL_CONSTRAINTS, countsRefill: gates.refills.verdict !== 'unplanned' }
+  const { confidence } = plan.scenario
+  const search = new Search([plan], want, confidence, null, RUNS, DEFAULT_SEED, stock.controllers)
   // cheapest first, until one holds: the rest need not be run
-  const byPrice = candidatesOf(stock, USUAL_CONSTRAINTS)
+  const byPrice = candidatesOf(stock, want)
     .filter(({ price }) => price !== null)
     .sort((a, b) => a.price! - b.price!)
   const bought = new Map<Opener['gate'], string>()

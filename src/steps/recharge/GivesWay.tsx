@@ -12,6 +12,7 @@ import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import type { SimulationClient } from '@/worker/simulationClient'
+import own from './GivesWay.module.css'
 import styles from './recharge.module.css'
 
 type Kind = LoadRule['kind'] | 'off daily'
@@ -32,12 +33,12 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const gainOf = (loadId: string, words: string) =>
     gains?.find((gain) => gain.loadId === loadId && gain.words === words)?.gainH
   return (
-    <section className={styles.givesWay} aria-label="Who gives way">
+    <section aria-label="Who gives way">
       <div className={styles.panelsHead}>
         <h2>Who gives way</h2>
       </div>
       {inForce.length > 0 && (
-        <ul className={styles.rules}>
+        <ul className={own.rules}>
           {inForce.map(({ load, words, without }) => {
             const gainH = gainOf(load.id, words)
             return (
@@ -45,7 +46,7 @@ export function GivesWay({ plan }: { plan: Plan }) {
                 <span>
                   <b dir="auto">{load.name}</b> {words}
                 </span>
-                <span className={styles.gain}>
+                <span className={own.gain}>
                   {gainH === undefined
                     ? '…'
                     : gainH < 0.05
@@ -100,7 +101,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         ? { kind: of, dropBelow, backAbove }
         : { kind: of, loadId: other.id }
   return (
-    <div className={styles.editor} role="group" aria-label="A new rule">
+    <div className={own.editor} role="group" aria-label="A new rule">
       <SelectField
         cell
         label="Load that gives way"
@@ -149,7 +150,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         />
       )}
       <button
-        className={styles.addRule}
+        className={own.addRule}
         disabled={isWrong || isFull || (kind === 'not with' && !other)}
         onClick={add}
       >

@@ -2,7 +2,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { formatMoment } from '@/core/plan/clock'
 import { formatPercent } from '@/core/quantity/format'
-import styles from './recharge.module.css'
+import styles from './lanes.module.css'
 
 const STEP = 0.05
 

@@ -13,6 +13,7 @@ import { bankVolts } from '@/core/storage/bank'
 import { changeCharging, changeRefill, changeScenario, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { SkyRow } from '@/ui/weather/SkyRow'
 import { useGutters } from '@/ui/timeline/useGutters'
 import { ArrayPanel } from './ArrayPanel'
 import { CarPanel } from './CarPanel'
@@ -20,10 +21,10 @@ import type { Days } from './DaysChart'
 import { GeneratorPanel } from './GeneratorPanel'
 import { GivesWay } from './GivesWay'
 import { HourBars } from './HourBars'
-import { SkyRow } from './SkyRow'
 import { StretchLane } from './StretchLane'
 import { Together } from './Together'
 import { WeatherTools } from './WeatherTools'
+import lanes from './lanes.module.css'
 import styles from './recharge.module.css'
 
 const DaysChart = dynamic(() => import('./DaysChart'), { ssr: false })
@@ -132,7 +133,7 @@ export function RechargePage() {
           )}
         </div>
         <div
-          className={styles.lanes}
+          className={lanes.lanes}
           style={{ '--left': `${gutters.left}px`, '--right': `${gutters.right}px` } as React.CSSProperties}
           data-narrow={gutters.left < 100}
         >

@@ -2,7 +2,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { type Intervals, formatMoment } from '@/core/plan/clock'
 import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
-import styles from './recharge.module.css'
+import styles from './lanes.module.css'
 
 interface Stretch {
   fromMin: number

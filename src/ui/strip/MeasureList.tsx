@@ -1,5 +1,5 @@
 'use client'
-import { formatHours } from '@/core/quantity/format'
+import { formatDuration } from '@/core/quantity/format'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 
 const SHOWN = 3
@@ -26,8 +26,8 @@ export function MeasureList(props: {
           ) : (
             name
           )}{' '}
-          would narrow {formatHours(now.p10)}–{formatHours(now.p90)} to {formatHours(then.p10)}–
-          {formatHours(then.p90)}
+          would narrow the band from {formatDuration(now.p90 - now.p10)} to{' '}
+          {formatDuration(then.p90 - then.p10)}
         </li>
       ))}
     </ol>

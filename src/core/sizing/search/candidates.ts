@@ -4,6 +4,7 @@ import { BANK_LIMITS } from '../../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../../plan/power'
 import { quantity } from '../../quantity/quantity'
 import { sourceOfBank, usualReserve } from '../../storage/bank'
+import type { Controller } from '../../refill/restrung'
 import { piecesOf, totalWeightKg, withExpansions } from '../../storage/expansion'
 
 /** What a search may choose from. */
@@ -13,6 +14,8 @@ export interface SearchStock {
   inverters: readonly Inverter[]
   /** what a bank's source takes its other figures from */
   bankBase: Source
+  /** what joins panels to a bank, by its volts; without it panels refill no bank */
+  controllers?: readonly { bankV: number; controller: Controller }[]
 }
 
 /** What a search must keep to. Null: no limit. */
@@ -25,6 +28,8 @@ export interface SearchConstraints {
   gives240V: boolean
   stations: boolean
   banks: boolean
+  /** what refills the plan counts too; without it one charge has to do */
+  countsRefill: boolean
 }
 
 /** What is searched unless more is asked for: no gas indoors, no wave that harms. */
@@ -36,6 +41,7 @@ export const USUAL_CONSTRAINTS: SearchConstraints = {
   gives240V: false,
   stations: true,
   banks: true,
+  countsRefill: false,
 }
 
 /** Everything there is. */

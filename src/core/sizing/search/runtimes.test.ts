@@ -75,7 +75,7 @@ describe('realised demand', () => {
   })
 
   test('a block’s weights add up to its minutes, and its watts to its watt-minutes', () => {
-    const { blocks, starts, entry, weight } = wattBlocks(demand)
+    const { blocks, starts, entry, weight } = wattBlocks(demand, 0)
     expect(blocks).toBe(HORIZON_MIN / BLOCK_MIN)
     for (let block = 0; block < blocks * RUNS; block++) {
       let minutes = 0
@@ -89,6 +89,20 @@ describe('realised demand', () => {
       expect(minutes).toBeCloseTo(BLOCK_MIN, 2)
       expect(wattMin / expected).toBeCloseTo(1, 4)
     }
+  })
+
+  test('minutes below a threshold are counted apart, the others as they are', () => {
+    const belowW = 40
+    const { blocks, starts, entry, weight, calm } = wattBlocks(demand, belowW)
+    let calmMinutes = 0
+    let wattMin = 0
+    for (let i = 0; i < starts[blocks * RUNS]; i++)
+      if (entry[i] === calm) calmMinutes += weight[i]
+      else wattMin += weight[i] * entry[i] * TABLE_W
+    const minutes = [...demand.mainsW]
+    expect(calmMinutes).toBeCloseTo(minutes.filter((watts) => watts < belowW - 1e-6).length, 0)
+    const above = minutes.reduce((sum, watts) => sum + (watts >= belowW - 1e-6 ? watts : 0), 0)
+    expect(wattMin / above).toBeCloseTo(1, 4)
   })
 })
 

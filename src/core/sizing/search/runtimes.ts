@@ -4,11 +4,12 @@ import type { Source } from '../../plan/power'
 import { keyOf } from '../../quantity/random'
 import { hoursOf, weatherOf } from '../../simulation/compile'
 import { coldShareOf } from '../../simulation/coldShare'
+import { cutOffFraction } from '../../simulation/cutOffFraction'
 import { DetailTables } from '../../simulation/detailTables'
 import { outOfRangeHours } from '../../simulation/outOfRange'
 import { pathInRun } from '../../simulation/simulate'
 import type { RealisedDemand } from './realisedDemand'
-import { BLOCK_MIN, TABLE_W, wattBlocks } from './wattBlocks'
+import { BLOCK_MIN, TABLE_W, entriesOf, wattBlocks } from './wattBlocks'
 
 /**
  * Runtime of a source on realised demand, minutes, run by run; Infinity beyond the horizon. The draws are
@@ -51,29 +52,12 @@ function isSmooth(demand: RealisedDemand, path: StorePath, tables: DetailTables)
   if (detail.peukert !== 1 || detail.searchBelowW > 0 || detail.sleepBelowW > 0) return false
   if (detail.outOfRange) return false
   if (demand.dcWh && detail.lossPerW2 > 0) return false
-  return !detail.voltage || cutOffFraction(demand, path, detail, tables) <= path.floorWh / path.capacityWh
+  return !detail.voltage || watchedFraction(demand, path, tables) <= path.floorWh / path.capacityWh
 }
 
-/** The state of charge above which not even the largest draw pulls the volts under the cut-off. */
-function cutOffFraction(
-  { peakW, dcW }: RealisedDemand,
-  path: StorePath,
-  detail: PathDetail,
-  tables: DetailTables,
-): number {
-  // direct current has no peak of its own at hand: with it the whole range is watched
-  if (dcW) return 1
-  const mostW = tables.drainW(path, detail, peakW)
-  if (tables.loadedV(1, mostW) < detail.cutOffV) return 1
-  let low = 0
-  let high = 1
-  for (let i = 0; i < 12; i++) {
-    const middle = (low + high) / 2
-    if (tables.loadedV(middle, mostW) < detail.cutOffV) low = middle
-    else high = middle
-  }
-  return high
-}
+/** The state of charge above which the volts need no look; direct current has no peak of its own at hand: with it the whole range is watched. */
+const watchedFraction = ({ peakW, dcW }: RealisedDemand, path: StorePath, tables: DetailTables) =>
+  dcW ? 1 : cutOffFraction(peakW, path, path.detail!, tables)
 
 /**
  * Where loss is a plain multiplication, what the store has lost only grows with the minute:
@@ -122,12 +106,12 @@ function walked(
   chargedWh: number,
   dcWeight: number,
 ): number {
-  const { horizonMin, mainsW, dcW, peakW } = demand
+  const { horizonMin, mainsW, dcW } = demand
   const { capacityWh, floorWh } = path
   const detail = path.detail!
   const { voltage, cutOffV, sleepBelowW, sleepAfterMin, searchBelowW, searchDrawsW, outOfRange } = detail
-  const watchedWh = voltage ? cutOffFraction(demand, path, detail, tables) * capacityWh : -1
-  const entries = Math.ceil(peakW / TABLE_W) + 2
+  const watchedWh = voltage ? watchedFraction(demand, path, tables) * capacityWh : -1
+  const entries = entriesOf(demand)
   if (drains.length < entries) drains = new Float64Array(entries)
   const always = { ...detail, searchBelowW: 0 }
   for (let i = 0; i < entries; i++) drains[i] = tables.drainW(path, always, i * TABLE_W) / 60
@@ -135,9 +119,10 @@ function walked(
   let energy = chargedWh
   let calmMin = 0
   let begin = 0
-  if (!dcW && searchBelowW === 0 && sleepBelowW === 0 && !outOfRange) {
+  if (!dcW && sleepBelowW === 0 && !outOfRange) {
     // whole blocks, as long as nothing can happen in them
-    const { blocks, starts, entry, weight } = wattBlocks(demand)
+    const { blocks, starts, entry, weight, calm } = wattBlocks(demand, searchBelowW)
+    drains[calm] = searchDrawsW / 60
     const leastWh = Math.max(floorWh, watchedWh)
     for (let block = run * blocks; block < (run + 1) * blocks; block++) {
       let takenWh = 0

@@ -6,8 +6,9 @@ import { percentileInPlace } from '../../quantity/percentile'
 import { leftOutWhy } from '../../simulation/compile'
 import { DEFAULT_SEED } from '../../simulation/simulate'
 import { carryStrains, startStrains } from '../strains'
-import { type SearchCandidate, type SearchConstraints, outBeforehand } from './candidates'
+import { type SearchCandidate, type SearchConstraints, type SearchStock, outBeforehand } from './candidates'
 import { type RealisedDemand, realiseDemand } from './realisedDemand'
+import { refilledRuntimesOn } from './refilledRuntimes'
 import { runtimesOn } from './runtimes'
 
 export const SEARCH_RUNS = 200
@@ -39,6 +40,7 @@ export class Search {
   /**
    * @param plans one for each scenario; all their carried loads are put on one source
    * @param hours to hold; null: as long as each outage
+   * @param controllers what joins panels to banks, where the refill counts
    */
   constructor(
     plans: readonly Plan[],
@@ -47,8 +49,9 @@ export class Search {
     private readonly hours: number | null,
     runs = SEARCH_RUNS,
     seed = DEFAULT_SEED,
+    private readonly controllers: NonNullable<SearchStock['controllers']> = [],
   ) {
-    this.plans = plans.map(onOneSource)
+    this.plans = plans.map((plan) => onOneSource(plan, want.countsRefill))
     this.demands = this.plans.map((plan) => realiseDemand(plan, runs, seed))
   }
 
@@ -72,7 +75,10 @@ export class Search {
     let worst = Infinity
     for (const demand of this.demands) {
       const { plan, horizonMin, runs } = demand
-      const reached = percentileInPlace(runtimesOn(demand, candidate.source), runs, 1 - this.confidence)
+      const ends = this.want.countsRefill
+        ? refilledRuntimesOn(demand, candidate.source, this.controllers)
+        : runtimesOn(demand, candidate.source)
+      const reached = percentileInPlace(ends, runs, 1 - this.confidence)
       const neededMin = (this.hours ?? plan.scenario.durationH) * 60
       judged.byScenario.push({
         scenarioId: plan.scenario.id,
@@ -119,16 +125,19 @@ const inUnit = (watts: number, unit: 'W' | 'VA') => formatWatts(watts).replace(/
 
 const carriedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
 
-/** A plan with every load on one source that gives every voltage, sized for one charge: what is to be found for it. */
-export function onOneSource(plan: Plan): Plan {
+/**
+ * A plan with every load on one source that gives every voltage: what is to be found for it.
+ *
+ * @param countsRefill with what refills it; sized for one charge unless so
+ */
+export function onOneSource(plan: Plan, countsRefill = false): Plan {
   const [first] = plan.powerSystem.sources
   const any = { ...first, id: 'main', volts: [12, 120, 230, 240] as Source['volts'], afterSourceId: null }
   return {
     ...plan,
     loads: plan.loads.map((load) => ({ ...load, sourceId: 'main' })),
     powerSystem: { ...plan.powerSystem, sources: [{ ...any, isAway: false }] },
-    refill: NO_REFILL,
-    scenario: { ...plan.scenario, charging: undefined },
+    ...(countsRefill ? {} : { refill: NO_REFILL, scenario: { ...plan.scenario, charging: undefined } }),
   }
 }
 

@@ -1,3 +1,4 @@
+import { isBelow } from '../../conversion/loss'
 import type { RealisedDemand } from './realisedDemand'
 
 /** Watts between two entries of a table of drains, which is read by linear interpolation. */
@@ -15,20 +16,33 @@ export interface WattBlocks {
   starts: Int32Array
   entry: Uint16Array
   weight: Float32Array
+  /** the entry that counts minutes below the threshold, in which an inverter searches */
+  calm: number
 }
 
-const made = new WeakMap<RealisedDemand, WattBlocks>()
+const made = new WeakMap<RealisedDemand, Map<number, WattBlocks>>()
 
-/** The blocks of a demand, made on first asking. */
-export function wattBlocks(demand: RealisedDemand): WattBlocks {
-  let found = made.get(demand)
-  if (!found) made.set(demand, (found = blocksOf(demand)))
+/** Entries a table of drains has for a demand, the one of calm minutes last. */
+export const entriesOf = ({ peakW }: RealisedDemand) => Math.ceil(peakW / TABLE_W) + 3
+
+/**
+ * The blocks of a demand, made on first asking.
+ *
+ * @param belowW minutes that ask less count as calm; 0 for none
+ */
+export function wattBlocks(demand: RealisedDemand, belowW: number): WattBlocks {
+  let byThreshold = made.get(demand)
+  if (!byThreshold) made.set(demand, (byThreshold = new Map()))
+  let found = byThreshold.get(belowW)
+  if (!found) byThreshold.set(belowW, (found = blocksOf(demand, belowW)))
   return found
 }
 
-function blocksOf({ runs, horizonMin, mainsW, peakW }: RealisedDemand): WattBlocks {
+function blocksOf(demand: RealisedDemand, belowW: number): WattBlocks {
+  const { runs, horizonMin, mainsW } = demand
+  const calm = entriesOf(demand) - 1
   const blocks = Math.floor(horizonMin / BLOCK_MIN)
-  const sums = new Float32Array(Math.ceil(peakW / TABLE_W) + 2)
+  const sums = new Float32Array(calm + 1)
   const starts = new Int32Array(runs * blocks + 1)
   const entries: number[] = []
   const weights: number[] = []
@@ -37,6 +51,10 @@ function blocksOf({ runs, horizonMin, mainsW, peakW }: RealisedDemand): WattBloc
       const from = run * horizonMin + block * BLOCK_MIN
       sums.fill(0)
       for (let minute = from; minute < from + BLOCK_MIN; minute++) {
+        if (belowW > 0 && isBelow(mainsW[minute], belowW)) {
+          sums[calm]++
+          continue
+        }
         const at = mainsW[minute] > 0 ? mainsW[minute] / TABLE_W : 0
         const k = at | 0
         sums[k] += 1 - (at - k)
@@ -49,5 +67,5 @@ function blocksOf({ runs, horizonMin, mainsW, peakW }: RealisedDemand): WattBloc
         }
       starts[run * blocks + block + 1] = entries.length
     }
-  return { blocks, starts, entry: Uint16Array.from(entries), weight: Float32Array.from(weights) }
+  return { blocks, starts, entry: Uint16Array.from(entries), weight: Float32Array.from(weights), calm }
 }

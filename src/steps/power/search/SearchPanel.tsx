@@ -35,6 +35,8 @@ export function SearchPanel() {
   const [inAll, setInAll] = useState(false)
   const [want, setWant] = useState(USUAL_CONSTRAINTS)
   const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
+  const [countsRefill, setCountsRefill] = useState(true)
+  const isRefilled = useHousehold(({ evaluation }) => evaluation.gates.refills.verdict !== 'unplanned')
   const search = useSearch()
   usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWant({ ...want, ...part })
@@ -51,7 +53,7 @@ export function SearchPanel() {
     })
     void search.run({
       plans: searched.map(({ id }) => planOf(household, id, household.chosen.powerSystemId)),
-      want,
+      want: { ...want, countsRefill: isRefilled && countsRefill },
       confidence: sure,
       hours,
       stock: searchStock(mains === '230 V' ? 230 : 120, own),
@@ -133,6 +135,14 @@ export function SearchPanel() {
             on={want.allowsModifiedSine}
             onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
           />
+          {isRefilled && (
+            <CheckField
+              label="Counting"
+              words="what refills it, as planned"
+              on={countsRefill}
+              onChange={setCountsRefill}
+            />
+          )}
           <CheckField
             label="It must"
             words="give 240 V"

@@ -4,7 +4,7 @@ import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/weather'
 import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
 import { SelectField } from '@/ui/field/SelectField'
-import styles from './recharge.module.css'
+import styles from './SkyRow.module.css'
 
 /** The sky of each day of the outage, one word a day. */
 export function SkyRow({
