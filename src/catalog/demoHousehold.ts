@@ -302,6 +302,7 @@ export function demoHousehold(): Household {
       currency: 'USD',
       surgeSchool: 'largest-start',
       cooksWithGas: true,
+      foodValue: 280,
     },
     scenarios: SCENARIOS,
     loads: LOADS,

@@ -1,3 +1,4 @@
+import { alternatorIdleW } from '@/core/refill/alternator'
 import type { Car, Generator, Panel, PanelArray } from '@/core/plan/refill'
 
 /**
@@ -72,10 +73,13 @@ export function generatorOf(ratedW: number, onHandL = 20): Generator {
   }
 }
 
-/** Ways a car gives: the 12 V socket about 100 W, cables to the alternator some 400 W at idle. Common practice, no source. */
+/** Ways a car gives: the 12 V socket about 100 W, cables to the alternator what that bears at idle. Common practice, no source. */
 export const CARS: Record<Car['way'], Car> = {
   '12 V socket': carOf('Car, 12 V socket', '12 V socket', 100),
-  alternator: carOf('Car, cables to the alternator', 'alternator', 400),
+  alternator: {
+    ...carOf('Car, cables to the alternator', 'alternator', Math.round(alternatorIdleW(80))),
+    alternatorA: 80,
+  },
   inverter: carOf('Car, 300 W inverter', 'inverter', 300),
   electric: {
     ...carOf('Electric car, outlet', 'electric', 1800),

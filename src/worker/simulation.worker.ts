@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { evaluate } from '@/core/sizing/evaluate'
 import { rankLevers } from '@/core/sizing/levers'
+import { longLook } from '@/core/sizing/longLook'
 import { measureNext } from '@/core/sizing/measureNext'
 import { openersOf } from '@/core/sizing/openers'
 import { ruleGains } from '@/core/sizing/ruleGains'
@@ -11,6 +12,7 @@ const jobs: SimulationJobs = {
   rankLevers: (plan) => rankLevers(plan),
   measureNext: (plan) => measureNext(plan),
   ruleGains: (plan) => ruleGains(plan),
+  longLook: (plan) => longLook(plan),
   openers: (plan, stock) => openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
 }
 

@@ -2,6 +2,7 @@ import { type Remote, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
+import type { LongLook } from '@/core/sizing/longLook'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
@@ -33,6 +34,11 @@ export class SimulationClient {
   /** The hours each rule of load shedding buys. */
   ruleGains(plan: Plan): Promise<RuleGain[]> {
     return this.jobs().ruleGains(plan)
+  }
+
+  /** What becomes of it if the weather goes on. */
+  longLook(plan: Plan): Promise<LongLook> {
+    return this.jobs().longLook(plan)
   }
 
   /** What would open the gates that are shut. */

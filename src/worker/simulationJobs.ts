@@ -1,6 +1,7 @@
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
+import type { LongLook } from '@/core/sizing/longLook'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
@@ -13,5 +14,6 @@ export interface SimulationJobs {
   rankLevers(plan: Plan): RankedLever[]
   measureNext(plan: Plan): MeasureNext[]
   ruleGains(plan: Plan): RuleGain[]
+  longLook(plan: Plan): LongLook
   openers(plan: Plan, stock: SearchStock): Opener[]
 }

@@ -7,7 +7,7 @@ test('a new visitor reads one sentence about the sample household', async ({ pag
     /^In February ice, from Friday 18:00, the 2 kWh station carries the Hold loads for 1\d h( \d0 min)?, likely \d+ to \d+ h\. It runs out about Saturday \d\d:\d0.*short of the 42 h you planned for\. The sun brings back \d+(\.\d)? h of every 24\.$/,
   )
   await expect(page.getByText('sample data')).toBeVisible()
-  await expect(page.getByTestId('gate-refills')).toContainText('not planned yet')
+  await expect(page.getByTestId('gate-refills')).toContainText('of 24')
 })
 
 test('the sentence is in the page before any script runs', async ({ request }) => {

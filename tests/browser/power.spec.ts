@@ -40,6 +40,19 @@ test.describe('the search', () => {
     await expect(box.getByRole('alert')).toContainText('not a number')
   })
 
+  test('with and without what refills it', async ({ page }) => {
+    await openSample(page, 'power')
+    const box = searchBox(page)
+    await expect(box.getByLabel('what refills it, as planned')).toBeChecked()
+    await box.getByRole('button', { name: 'Search', exact: true }).click()
+    await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
+    const counted = await page.getByTestId('search-answer').textContent()
+    await box.getByLabel('what refills it, as planned').uncheck()
+    await box.getByRole('button', { name: 'Search', exact: true }).click()
+    await expect(page.getByTestId('search-answer')).not.toHaveText(counted!)
+    await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
+  })
+
   test('so many hours in every outage of the household', async ({ page }) => {
     await openSample(page, 'power')
     const box = searchBox(page)
@@ -67,6 +80,45 @@ test.describe('the search', () => {
     const longest = await page.evaluate(() => (window as unknown as { longest: number }).longest)
     // reported, not asserted: a busy machine would decide it
     test.info().annotations.push({ type: 'longest task, ms', description: String(Math.round(longest)) })
+  })
+})
+
+test.describe('fittings', () => {
+  test('are entered as the label says; what cannot be is told', async ({ page }) => {
+    await openSample(page, 'power')
+    const box = page.getByRole('region', { name: 'Fittings of 2 kWh station' })
+    await box.getByRole('button', { name: /^Its outlets, inputs and limits/ }).click()
+    await box.getByLabel('it passes the wall through').uncheck()
+    await expect(page.getByRole('row', { name: /^Passes the wall through/ })).toContainText('no')
+    await box.getByLabel('have a limit together').check()
+    await box.getByLabel('Together', { exact: true }).fill('1 kW')
+    await expect(page.getByRole('row', { name: /^All inputs together/ })).toContainText('1,000 W')
+    await box.getByLabel('Highest volts').fill('9')
+    await expect(box.getByRole('alert')).toContainText('Above its lowest 11 V')
+    await box.getByLabel('Highest volts').fill('60')
+    await box.getByLabel('Attached').fill('2')
+    await expect(page.getByLabel('Stored of 2 kWh station', { exact: true })).toHaveValue('6144 Wh')
+    await box.getByLabel('Attached').fill('5')
+    await expect(box.getByRole('alert')).toContainText('A whole number from 0 to 2')
+    await box.getByLabel('it goes to sleep').check()
+    await expect(page.getByRole('row', { name: /^Goes to sleep/ })).toContainText('under 5 W')
+    await saved(page)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.map(({ id }) => id)).toEqual([])
+  })
+
+  test('of what has none yet: an office UPS gets its outlets, and is told to have no input for panels', async ({
+    page,
+  }) => {
+    await openSample(page, 'power')
+    await page.getByRole('button', { name: 'Add a candidate' }).click()
+    await page.getByRole('menuitem', { name: /^Office UPS/ }).click()
+    const box = page.getByRole('region', { name: /^Fittings of Office UPS/ })
+    await box.getByRole('button', { name: /^Enter its outlets/ }).click()
+    await expect(page.getByRole('row', { name: /^Outlets/ })).toContainText('2 × 15 A')
+    await page.keyboard.press('Escape')
+    await page.goto(page.url().replace(/power$/, 'recharge'))
+    await expect(page.getByTestId('string-verdict')).toContainText('has no input for panels')
   })
 })
 

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { type Page, expect, test } from '@playwright/test'
 import { epwOf } from '../support/epwFile'
@@ -95,6 +96,23 @@ test.describe('panels', () => {
     await expect(page.getByLabel('Tilt', { exact: true })).toHaveValue('50 °')
   })
 
+  test('are held against the input as its own label says', async ({ page }) => {
+    await openSample(page, 'recharge')
+    await page.getByRole('button', { name: 'Change it' }).click()
+    const input = page.getByRole('group', { name: 'The input of 2 kWh station' })
+    await input.getByLabel('Highest volts').fill('25')
+    await expect(page.getByTestId('string-verdict')).toContainText(/over the input’s 25 V/)
+    await input.getByLabel('Lowest volts').fill('30')
+    await expect(input.getByRole('alert')).toContainText('Below its highest 25 V')
+    await input.getByLabel('Highest volts').fill('60')
+    await expect(page.getByTestId('string-verdict')).toContainText('Safe')
+    await saved(page)
+    await page.reload()
+    await ready(page)
+    await page.keyboard.press('3')
+    await expect(page.getByRole('row', { name: /^Panels’ window/ })).toContainText('11–60 V')
+  })
+
   test('are added with a key, told by month, and removed again', async ({ page }) => {
     await openSample(page, 'recharge')
     await page.keyboard.press('a')
@@ -148,6 +166,56 @@ test.describe('generator, car and wall', () => {
     await expect(page.getByTestId('car-sum')).toContainText(/burns/)
     await expect(together(page)).toBeVisible()
     await saved(page)
+  })
+
+  test('rolling cuts are planned in one go, told when they cannot be, and cleared', async ({ page }) => {
+    await openSample(page, 'recharge')
+    const tool = page.getByRole('group', { name: 'What comes back' })
+    await tool.getByLabel('Every so many hours').fill('1')
+    await expect(tool.getByRole('alert')).toContainText('it would never stop')
+    await expect(tool.getByRole('button', { name: 'Plan it' })).toBeDisabled()
+    await tool.getByLabel('Every so many hours').fill('6')
+    await tool.getByLabel('Every so many hours').press('Enter')
+    await tool.getByRole('button', { name: 'Plan it' }).click()
+    await expect(lane(page, 'grid-is-back').getByRole('button', { name: /^Grid is back / })).toHaveCount(7)
+    await expect(answer(page)).toContainText(/sun and grid/)
+    await saved(page)
+    await tool.getByRole('button', { name: 'clear' }).click()
+    await expect(lane(page, 'grid-is-back').getByRole('button', { name: /^Grid is back / })).toHaveCount(0)
+    await saved(page)
+  })
+
+  test('an alternator’s amps say what it bears at idle', async ({ page }) => {
+    await openSample(page, 'recharge')
+    await page.getByRole('button', { name: 'Change the car' }).click()
+    const box = page.getByRole('region', { name: 'Car' })
+    await box.getByLabel('Gives by').selectOption('alternator')
+    await expect(box.getByLabel('Watts it gives')).toHaveValue('368 W')
+    await box.getByLabel('Alternator, rated').fill('150 A')
+    await expect(box.getByLabel('Watts it gives')).toHaveValue('690 W')
+    await box.getByLabel('Alternator, rated').fill('5')
+    await expect(box.getByRole('alert')).toContainText('From 10 to 500 A')
+    await expect(box.getByText(/carbon monoxide kills/)).toBeVisible()
+    await saved(page)
+  })
+
+  test('what keeps it ready goes into a calendar file', async ({ page, request }) => {
+    const id = await openSample(page, 'recharge')
+    const box = page.getByRole('region', { name: 'Kept ready' })
+    await box.getByLabel('Top it up').selectOption('3')
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      box.getByRole('link', { name: /calendar file/ }).click(),
+    ])
+    expect(download.suggestedFilename()).toBe('upkeep-station-2000.ics')
+    const text = readFileSync(await download.path(), 'utf8')
+    expect(text).toContain('RRULE:FREQ=MONTHLY;INTERVAL=3')
+    expect(text).toContain('SUMMARY:Top up the 2 kWh station')
+    const wrong = await page.request.get(`/api/households/${id}/calendar?from=soon&months=0`)
+    expect(wrong.status()).toBe(400)
+    expect(await wrong.text()).toContain('such as 2027-01-15')
+    const stranger = await request.get(`/api/households/${id}/calendar?from=2027-01-15&months=1`)
+    expect([401, 404]).toContain(stranger.status())
   })
 
   test('fuel below nought and a generator smaller than its loads are told', async ({ page }) => {

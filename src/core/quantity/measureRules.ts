@@ -22,6 +22,7 @@ export type MeasureKind =
   | 'horsepower'
   | 'current'
   | 'count'
+  | 'cycles'
 
 export interface KindRule {
   /** unit the value is kept in, as written after the number */
@@ -264,5 +265,13 @@ export const RULES: Record<MeasureKind, KindRule> = {
     confusions: {},
   },
   count: { unit: '', factors: {}, range: [0, 1000], noun: 'a number', example: '20', confusions: {} },
+  cycles: {
+    unit: '',
+    factors: { cycles: 1, k: 1000 },
+    range: [1, 20_000],
+    noun: 'a number of cycles',
+    example: '3000',
+    confusions: {},
+  },
   money: { unit: '', factors: {}, range: [0, 1_000_000], noun: 'a price', example: '1500', confusions: {} },
 }

@@ -7,6 +7,7 @@ import { whyUnconnected, windowFor } from './connection'
 import { fuelHours, fuelLPerH, tankHours } from './generator'
 import { arrayW, cellC } from './panelOutput'
 import { bestTilt, dayWh, isBehindHorizon, middleOfMonth, monthsWh, panelsFor } from './solarYield'
+import { sharedInputWarning } from './sharedInput'
 import { checkArray } from './stringCheck'
 
 const WINDOW = { lowV: 11, highV: 60, amps: 15, watts: 500 }
@@ -76,6 +77,14 @@ describe('panels against an input', () => {
     expect(one).toMatchObject({ verdict: 'too low', takenW: 0 })
     expect(one.message).toMatch(/never charges; 2 in series would/)
     expect(checkArray(arrayOf('panel-220', 'x', { series: 2 }), bank24, -34, 24).verdict).toBe('fits')
+  })
+
+  test('arrays of unlike volts on one input are warned of, like ones are not', () => {
+    const low = arrayOf('panel-220', 'a', { name: 'Roof' })
+    const high = arrayOf('panel-220', 'b', { name: 'Fence', series: 2 })
+    expect(sharedInputWarning([low])).toBeNull()
+    expect(sharedInputWarning([low, { ...low, id: 'c', parallel: 3 }])).toBeNull()
+    expect(sharedInputWarning([high, low])).toMatch(/^Roof works at 20.5 V, Fence at 41 V/)
   })
 
   test('a PWM controller on far more volts than the bank has is warned of', () => {

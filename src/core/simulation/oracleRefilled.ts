@@ -93,7 +93,8 @@ export function refilledSlowly(
         }
       }
       const whole = balance(meanW, true)
-      if (isOn && energyWh + ((whole.bus - whole.drain) * 15) / 60 >= path.floorWh) {
+      if (!isOn && share === 0) move(0, false, 0.25)
+      else if (isOn && energyWh + ((whole.bus - whole.drain) * 15) / 60 >= path.floorWh) {
         move(meanW, true, 0.25)
         out.fedWh += meanW * 0.25
       } else if (isOn && whole.bus >= whole.drain) {

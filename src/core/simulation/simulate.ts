@@ -26,6 +26,8 @@ export interface SimulationOptions {
   seed?: number
   /** how far to look, minutes; a day past the outage unless given */
   horizonMin?: number
+  /** refilled runs stop where nothing is fed any more: for those who ask for runtimes alone */
+  onlyRuntimes?: boolean
 }
 
 export const DEFAULT_RUNS = 400
@@ -82,7 +84,9 @@ export function runAll(plan: Plan, options: SimulationOptions = {}) {
     runs,
     seed,
     compiled,
-    chains: compiled.chains.map((chain) => runChain(chain, compiled, plan.scenario.startsAt, runs, seed)),
+    chains: compiled.chains.map((chain) =>
+      runChain(chain, compiled, plan.scenario.startsAt, runs, seed, options.onlyRuntimes ?? false),
+    ),
   }
 }
 
@@ -92,6 +96,7 @@ function runChain(
   startsAt: string,
   runs: number,
   seed: number,
+  onlyRuntimes: boolean,
 ): ChainRuns {
   const { horizonMin, outageMin } = plan
   const { sources, loads } = chain
@@ -161,7 +166,7 @@ function runChain(
       drawLight(refill, seed, run, light)
       const swept = new RefilledSweep(stores, refill, light, outageMin, out.refill!.curves)
       quarters.update()
-      swept.run(quarters, horizonMin, rules && steer)
+      swept.run(quarters, horizonMin, rules && steer, onlyRuntimes)
       keepRefilled(out, swept, run, outageMin)
       fed = swept.fed
       end = out.emptyMin[sources.length - 1][run]

@@ -62,11 +62,13 @@ export class RefilledSweep implements RefilledState {
   /**
    * @param steer told the minute, the charge of the store in use and the watts that come in, before each
    *   quarter is walked: it may change the demand from there on
+   * @param onlyUntilEnd stops when nothing is fed any more: for those who ask for the runtime alone
    */
   run(
     demand: QuarterDemand,
     horizonMin: number,
     steer?: (minute: number, charge: number, supplyW: number) => void,
+    onlyUntilEnd = false,
   ): this {
     const whole = Math.floor(horizonMin / POINT_MIN)
     const watched = this.stores.map((store) => watchedWh(store, demand.peakW))
@@ -83,6 +85,7 @@ export class RefilledSweep implements RefilledState {
       this.curves.askedW[q] += demand.meanW[q]
       if (!this.isOn && this.canRestart(from)) this.isOn = true
       this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))
+      if (onlyUntilEnd && !this.isOn) return this
     }
     if (whole * POINT_MIN === horizonMin) this.draw(whole)
     return this
@@ -130,6 +133,11 @@ export class RefilledSweep implements RefilledState {
         this.feed(from, from + span)
         return
       }
+    }
+    if (!this.isOn && this.supply.acShare === 0) {
+      // nothing is fed: what the sun brings is charged
+      this.step(0, 0, 0, from, span)
+      return
     }
     const minuteW = demand.minutesW(q)
     for (let minute = 0; minute < span; minute++) {

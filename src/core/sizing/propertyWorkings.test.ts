@@ -43,7 +43,8 @@ describe('workings of a candidate’s properties', () => {
     expect(lifeWorking({ ...station, price: null }, 'USD')).toBeNull()
     expect(lifeWorking(station, 'USD')!.steps.at(-1)!.result).toMatch(/^0\.\d+ USD$/)
     const plan = planOf(demoHousehold())
-    expect(foodWorking(station, plan)).toBeNull()
+    const unvalued = { ...plan, household: { ...plan.household, foodValue: undefined } }
+    expect(foodWorking(station, unvalued)).toBeNull()
     const valued = { ...plan, household: { ...plan.household, foodValue: station.price! / 4 } }
     expect(foodWorking(station, valued)!.steps[0].result).toBe('4 ×')
   })

@@ -3,7 +3,7 @@ import { runAll } from '../simulation/simulate'
 
 /** Runtime of every run, minutes, the horizon at most; first end among the chains. */
 export function runtimesOf(plan: Plan, runs: number, seed: number): Float64Array {
-  const { chains, compiled } = runAll(plan, { runs, seed })
+  const { chains, compiled } = runAll(plan, { runs, seed, onlyRuntimes: true })
   const ends = new Float64Array(runs).fill(compiled.horizonMin)
   for (const { emptyMin } of chains) {
     const last = emptyMin[emptyMin.length - 1]

@@ -28,6 +28,23 @@ export const EQUIPMENT_COLUMNS = [
   'continuous_va',
   'cut_off_v',
   'charger_a',
+  'leg_w',
+  'outlets',
+  'outlet_a',
+  'ac_in_w',
+  'dc_in_w',
+  'inputs_w',
+  'solar_low_v',
+  'solar_high_v',
+  'solar_a',
+  'solar_w',
+  'passes_through',
+  'feeds_while_charging',
+  'transfer_ms',
+  'sleep_below_w',
+  'sleep_after_min',
+  'cycles',
+  'warranty_years',
 ] as const
 export type EquipmentColumn = (typeof EQUIPMENT_COLUMNS)[number]
 export type EquipmentRow = Partial<Record<EquipmentColumn, string>>
@@ -70,6 +87,11 @@ export class EquipmentCells {
   share(column: EquipmentColumn, low: number, high: number, example: string): number | null {
     const value = this.number(column, low, high, example)
     return value === null ? null : value > 1 ? value / 100 : value
+  }
+
+  /** yes unless the cell says no; `unless` where it is empty */
+  isYesUnless(column: EquipmentColumn, unless: boolean): boolean {
+    return this.text(column) === '' ? unless : this.isYes(column)
   }
 
   isYes(column: EquipmentColumn): boolean {

@@ -4,6 +4,7 @@ import type { Bank, Battery, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
 import { bankOfCells, cellsOfBank } from './bankRows'
 import { EQUIPMENT_COLUMNS, EquipmentCells, type EquipmentColumn, type EquipmentRow } from './equipmentCells'
+import { cellsOfOutfit, hasFittings, outfitOfCells } from './outfitRows'
 
 export interface RefusedRow {
   line: number
@@ -83,7 +84,9 @@ function sourceOfCells(cells: EquipmentCells, base: EquipmentBase): Source {
   const { outfit, ...plain } = base.station
   return {
     ...plain,
-    ...(kind === 'station' && outfit ? { outfit: { ...outfit, expansion: null, legW: null } } : {}),
+    ...(outfit && (kind === 'station' || hasFittings(cells))
+      ? { outfit: outfitOfCells(cells, outfit, capacityWh) }
+      : {}),
     name,
     kind,
     capacityWh: quantity(capacityWh, 'Wh', 'label', { times: 1.04 }),
@@ -122,6 +125,7 @@ export function rowsOfEquipment(equipment: readonly Equipment[]): Required<Equip
     reserve: text(source.reserveFraction.value),
     weight_kg: text(source.weightKg),
     price: text(source.price),
+    ...(source.outfit ? cellsOfOutfit(source.outfit) : {}),
     ...(source.bank ? cellsOfBank({ ...source, bank: source.bank }) : {}),
     name: source.name,
     owned: owned ? 'yes' : 'no',

@@ -14,6 +14,9 @@ import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/Hou
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { OutageLine } from './OutageLine'
 import { PlaceFields } from './PlaceFields'
+import { SkyRow } from '@/ui/weather/SkyRow'
+import fields from '@/ui/field/field.module.css'
+import { WeatherPreset } from './WeatherPreset'
 import styles from './OutagePage.module.css'
 import { StartField } from './StartField'
 
@@ -110,6 +113,7 @@ export function OutagePage() {
           onChange={(asleep) => change({ asleep }, 'asleep')}
         />
         <PlaceFields scenario={scenario} change={change} />
+        <WeatherPreset scenario={scenario} change={(part) => change(part, 'weather')} />
         <UnitField
           label="Coldest outdoors"
           kind="temperature"
@@ -145,6 +149,10 @@ export function OutagePage() {
           ]}
           onChange={(rain) => change({ rain }, 'rain')}
         />
+        <div className={fields.row}>
+          <span className={fields.label}>Sky</span>
+          <SkyRow scenario={scenario} change={(part) => change(part, 'sky')} />
+        </div>
         <TextField
           label="Note"
           value={scenario.note}

@@ -32,6 +32,9 @@ const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) =
 const BankBuilder = dynamic(() => import('./bank/BankBuilder').then((module) => module.BankBuilder), {
   ssr: false,
 })
+const Fittings = dynamic(() => import('./fittings/Fittings').then((module) => module.Fittings), {
+  ssr: false,
+})
 const SourcesPanel = dynamic(() => import('./SourcesPanel').then((module) => module.SourcesPanel), {
   ssr: false,
 })
@@ -185,7 +188,9 @@ export function PowerPage() {
             system={chosen}
             source={{ ...source, bank: source.bank }}
           />
-        ) : null,
+        ) : (
+          <Fittings key={`${chosen.id} ${source.id}`} systemId={chosen.id} source={source} />
+        ),
       )}
       <SourcesPanel system={chosen} />
       <SearchPanel />

@@ -142,7 +142,11 @@ describe('what a row shows', () => {
     expect(row('Panels’ window').show(context)).toMatch(/^11–60 V, 15 A/)
     expect(row('Cold').show(agm)).not.toBe(row('Cold').show(context))
     expect(row('A usable kWh, over its life').show(context)).toMatch(/USD$/)
-    expect(row('In outages of lost food').show(context)).toBe('–')
+    const unvalued = {
+      ...context,
+      plan: { ...context.plan, household: { ...context.plan.household, foodValue: undefined } },
+    }
+    expect(row('In outages of lost food').show(unvalued)).toBe('–')
     const valued = {
       ...context,
       plan: { ...context.plan, household: { ...context.plan.household, foodValue: 300 } },
@@ -150,6 +154,8 @@ describe('what a row shows', () => {
     expect(row('In outages of lost food').show(valued)).toBe('5 ×')
     expect(row('Goes to sleep').show(context)).toBe('no')
     expect(row('Gap when the wall goes').show(context)).toBe('20 ms')
+    expect(row('Comes back, of every 24 h').show(context)).toMatch(/^\d+(\.\d)? h$/)
+    expect(row('All inputs together').show(context)).toBe('–')
   })
 
   test('fields object to what contradicts the rest', () => {

@@ -110,6 +110,21 @@ export const voltageRow: CandidateRow = {
   fails: (context) => (gates(context)?.carries.wrongVoltage.length ?? 0) > 0,
 }
 
+export const refillsRow: CandidateRow = {
+  label: 'Comes back, of every 24 h',
+  need: () => '24 h',
+  show: (context) => {
+    const refills = gates(context)?.refills
+    if (!refills) return '…'
+    if (refills.verdict === 'unplanned') return 'not planned'
+    return refills.verdict === 'holds'
+      ? 'goes on'
+      : `${formatNumber(Math.max(0, refills.coverage) * 24, 1)} h`
+  },
+  ofAll: (context) => refillsRow.show(context),
+  working: ({ evaluation }) => evaluation?.workings.refills,
+}
+
 export const startsRow: CandidateRow = {
   label: 'Largest start',
   follows: true,

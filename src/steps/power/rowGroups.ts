@@ -13,6 +13,7 @@ import {
   type CandidateRow,
   type RowContext,
   lastsRow,
+  refillsRow,
   runningRow,
   shownQuantity,
   startsRow,
@@ -178,6 +179,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
   {
     title: 'How refilled',
     rows: [
+      refillsRow,
       {
         label: 'From the wall',
         working: ({ source }) => wallWorking(source),
@@ -189,6 +191,10 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
           return `${formatNumber(hours, hours < 10 ? 1 : 0)} h${watts}`
         },
       },
+      plain('All inputs together', ({ source }) => {
+        const watts = source.outfit?.input.totalW ?? null
+        return watts === null ? '–' : formatWatts(watts)
+      }),
       plain('From a 12 V socket', ({ source }) =>
         source.outfit && source.outfit.input.dcW > 0 ? formatWatts(source.outfit.input.dcW) : '–',
       ),
@@ -255,7 +261,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         working: ({ source, plan }) => lifeWorking(source, plan.household.currency),
         show: ({ source, plan }) => {
           const price = pricePerLifeKwh(source)
-          return price === null ? '–' : `${formatNumber(price, 2)} ${plan.household.currency}`
+          return price === null ? '–' : `${price.toFixed(2)} ${plan.household.currency}`
         },
       },
     ],

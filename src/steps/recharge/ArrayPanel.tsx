@@ -1,12 +1,14 @@
 'use client'
 import { useMemo, useState } from 'react'
 import { PANELS } from '@/catalog/refill'
-import type { PanelArray } from '@/core/plan/refill'
+import { USUAL_WINDOW } from '@/catalog/plainOutfit'
+import type { InputWindow, PanelArray } from '@/core/plan/refill'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { coefficientFactor, tableFactor } from '@/core/refill/coldVoc'
 import { whyUnconnected, windowFor } from '@/core/refill/connection'
 import { bestTilt, monthsWh, panelsFor } from '@/core/refill/solarYield'
+import { sharedInputWarning } from '@/core/refill/sharedInput'
 import { checkArray } from '@/core/refill/stringCheck'
 import { refilledSource } from '@/core/simulation/compile'
 import { usualRecordLowC } from '@/core/simulation/compileRefill'
@@ -18,7 +20,8 @@ import { TextField } from '@/ui/field/TextField'
 import { UnitField } from '@/ui/field/UnitField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { LIMITS } from '@/core/plan/limits'
-import { changePanels, changeRefill } from '@/ui/household/edits'
+import { WindowFields } from '@/ui/equipment/WindowFields'
+import { changePanels, changeRefill, changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { ControllerFields } from './ControllerFields'
 import { HorizonFields } from './HorizonFields'
@@ -55,6 +58,16 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   )
   const winter = place.latitudeDeg >= 0 ? 1 : 7
   const dullPanels = neededWh > 0 ? panelsFor(neededWh, array, place, winter, SKIES.overcast.share) : null
+  const together = array.on && !source.bank ? sharedInputWarning(refill.panels.filter(({ on }) => on)) : null
+  const { outfit } = source
+  const changeWindow = (solar: InputWindow) =>
+    outfit &&
+    store
+      .getState()
+      .edit(
+        changeSource(powerSystem.id, source.id, { outfit: { ...outfit, input: { ...outfit.input, solar } } }),
+        `${source.id} window`,
+      )
   const words = check ? check.message : (whyUnconnected(array, source) ?? '')
   return (
     <section className={styles.array} aria-label={array.name}>
@@ -91,7 +104,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               counts.
             </p>
           )}
-          {check?.warnings.map((warning) => (
+          {[...(check?.warnings ?? []), ...(together ? [together] : [])].map((warning) => (
             <p key={warning} className={styles.refused}>
               {warning}
             </p>
@@ -192,6 +205,19 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               fresh={{ from: '15:00', to: '18:00' }}
               onChange={(shade) => change({ shade })}
             />
+            {!source.bank &&
+              (window ? (
+                <div role="group" aria-label={`The input of ${source.name}`}>
+                  <p className={styles.small}>The input of {source.name}, as its label says:</p>
+                  <WindowFields window={window} onChange={changeWindow} />
+                </div>
+              ) : (
+                outfit && (
+                  <button className="text-button" onClick={() => changeWindow(USUAL_WINDOW)}>
+                    {source.name} has an input for panels: enter it
+                  </button>
+                )
+              ))}
             <ControllerFields
               controller={array.controller}
               bankV={bankV}

@@ -1,7 +1,8 @@
 'use client'
 import { CARS } from '@/catalog/refill'
 import type { Car } from '@/core/plan/refill'
-import { formatEnergy, formatHours, formatNumber } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { alternatorIdleW } from '@/core/refill/alternator'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
@@ -11,6 +12,8 @@ import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
 
+/** Of a small car. Common practice, no source. */
+const USUAL_ALTERNATOR_A = 80
 const WAYS: Record<Car['way'], string> = {
   '12 V socket': '12 V socket, engine running',
   alternator: 'cables to the alternator',
@@ -70,6 +73,25 @@ export function CarPanel({
           options={Object.entries(WAYS).map(([value, words]) => ({ value: value as Car['way'], words }))}
           onChange={(way) => put(CARS[way])}
         />
+        {car.way === 'alternator' && (
+          <UnitField
+            label="Alternator, rated"
+            kind="current"
+            value={car.alternatorA ?? USUAL_ALTERNATOR_A}
+            check={(amps) => (amps < 10 ? 'From 10 to 500 A; small cars have 80, large ones 150.' : null)}
+            onChange={(alternatorA) =>
+              change({ alternatorA, watts: Math.round(alternatorIdleW(alternatorA)) }, 'alternator')
+            }
+          />
+        )}
+        {car.way === 'alternator' && (
+          <p className={styles.small}>
+            At idle it bears about a third of its rating for hours: 13.8 V ×{' '}
+            {formatNumber(car.alternatorA ?? USUAL_ALTERNATOR_A)} A × ⅓ ={' '}
+            {formatWatts(alternatorIdleW(car.alternatorA ?? USUAL_ALTERNATOR_A))}. What a station takes from
+            12 V is less, mostly; a bank takes it through cables, fuse and a DC charger.
+          </p>
+        )}
         <UnitField
           label="Watts it gives"
           kind="power"

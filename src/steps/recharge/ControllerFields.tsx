@@ -1,9 +1,8 @@
 'use client'
 import { usualController } from '@/catalog/refill'
 import type { PanelArray } from '@/core/plan/refill'
-import { formatNumber } from '@/core/quantity/format'
+import { WindowFields } from '@/ui/equipment/WindowFields'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
 import styles from './recharge.module.css'
 
 type Controller = PanelArray['controller']
@@ -38,37 +37,7 @@ export function ControllerFields(props: {
       {controller && (
         <>
           {bankV === null && <p className={styles.small}>Counts when a bank of parts is chosen.</p>}
-          <UnitField
-            label="Lowest volts"
-            kind="voltage"
-            value={controller.lowV}
-            check={(volts) =>
-              volts >= controller.highV ? `Below its highest ${formatNumber(controller.highV)} V.` : null
-            }
-            onChange={(lowV) => put({ lowV })}
-          />
-          <UnitField
-            label="Highest volts"
-            kind="voltage"
-            value={controller.highV}
-            check={(volts) =>
-              volts <= controller.lowV ? `Above its lowest ${formatNumber(controller.lowV)} V.` : null
-            }
-            onChange={(highV) => put({ highV })}
-          />
-          <UnitField
-            label="Amps it takes"
-            kind="current"
-            value={controller.amps}
-            check={(amps) => (amps > 200 ? '200 A at most.' : null)}
-            onChange={(amps) => put({ amps })}
-          />
-          <UnitField
-            label="Watts it takes"
-            kind="power"
-            value={controller.watts}
-            onChange={(watts) => put({ watts })}
-          />
+          <WindowFields window={controller} onChange={put} />
         </>
       )}
     </>

@@ -7,12 +7,13 @@ import { windowIntervals } from '@/core/plan/clock'
 import { planOf } from '@/core/plan/planOf'
 import { NO_CHARGING, NO_REFILL } from '@/core/plan/refill'
 import type { Scenario } from '@/core/plan/schema'
-import { formatHours } from '@/core/quantity/format'
+import { formatHours, formatPercent } from '@/core/quantity/format'
 import { refilledSource } from '@/core/simulation/compile'
 import { bankVolts } from '@/core/storage/bank'
 import { changeCharging, changeRefill, changeScenario, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { CurveLane } from '@/ui/timeline/CurveLane'
 import { SkyRow } from '@/ui/weather/SkyRow'
 import { useGutters } from '@/ui/timeline/useGutters'
 import { ArrayPanel } from './ArrayPanel'
@@ -22,11 +23,16 @@ import { GeneratorPanel } from './GeneratorPanel'
 import { GivesWay } from './GivesWay'
 import { HourBars } from './HourBars'
 import { StretchLane } from './StretchLane'
+import { RepeatTool } from './RepeatTool'
 import { Together } from './Together'
 import { WeatherTools } from './WeatherTools'
 import lanes from './lanes.module.css'
 import styles from './recharge.module.css'
 
+// the first day of its calendar is the reader's own date
+const UpkeepCalendar = dynamic(() => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar), {
+  ssr: false,
+})
 const DaysChart = dynamic(() => import('./DaysChart'), { ssr: false })
 const MOST_ARRAYS = 8
 
@@ -62,6 +68,14 @@ export function RechargePage() {
     [refill.generator, startsAt, shownMin],
   )
   const source = refilledSource(plan.powerSystem.sources)
+  const charge = useMemo(() => {
+    const band = evaluation.result.chains
+      .flatMap((chain) => chain.sources)
+      .find(({ sourceId }) => sourceId === source.id)?.band
+    if (!band) return null
+    const within = band.p50.subarray(0, Math.floor(outageMin / band.stepMin) + 1)
+    return { band, least: Math.min(...within), last: within[within.length - 1] }
+  }, [evaluation.result, source.id, outageMin])
   const addPanels = () => {
     const name = freshName(PANELS[2].name, refill.panels)
     const controller = source.bank ? usualController(bankVolts(source.bank)) : null
@@ -147,6 +161,21 @@ export function RechargePage() {
               }
             />
           )}
+          {charge && (
+            <CurveLane
+              name="Charge"
+              figure={`least ${formatPercent(charge.least)}`}
+              label={`State of charge of ${source.name}: least ${formatPercent(charge.least)}, ${formatPercent(charge.last)} at the planned end, middle run`}
+              hue="store"
+              stepMin={charge.band.stepMin}
+              shownMin={shownMin}
+              middle={charge.band.p50}
+              low={charge.band.p10}
+              high={charge.band.p90}
+              most={1}
+              kept={source.reserveFraction.value}
+            />
+          )}
           <StretchLane
             name="Generator"
             startsAt={startsAt}
@@ -175,6 +204,13 @@ export function RechargePage() {
             onChange={(grid) => edit(changeCharging({ grid }))}
           />
         </div>
+        <RepeatTool
+          key={scenario.id}
+          startsAt={startsAt}
+          outageMin={outageMin}
+          charging={charging}
+          onChange={(part) => edit(changeCharging(part))}
+        />
         {panels}
         <GivesWay plan={plan} />
       </div>
@@ -187,6 +223,7 @@ export function RechargePage() {
           days={scenario.durationH / 24}
         />
         <CarPanel car={refill.car} mean={mean} neededWh={found.neededPerDayWh} />
+        <UpkeepCalendar plan={plan} />
       </aside>
     </div>
   )

@@ -1,10 +1,16 @@
 'use client'
 import type { Plan } from '@/core/plan/document'
+import { formatMoment } from '@/core/plan/clock'
 import { formatDuration, formatEnergy, formatNumber } from '@/core/quantity/format'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
+import { useAdvice } from '@/ui/household/useAdvice'
+import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './recharge.module.css'
+
+const QUARTER_H = 0.25
+const ask = (client: SimulationClient, asked: Plan) => client.longLook(asked)
 
 /** What comes in a day against what goes out, and what it comes to. */
 export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
@@ -12,6 +18,13 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const source = refilledSource(plan.powerSystem.sources)
   const wallH = wallHours(source)
   const { mean } = refill ?? {}
+  const look = useAdvice(ask)
+  const clippedWh = refill
+    ? refill.curves.clippedW
+        .subarray(0, Math.ceil(plan.scenario.durationH / QUARTER_H))
+        .reduce((sum, watts) => sum + watts * QUARTER_H, 0)
+    : 0
+  const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
     <section className={styles.side} aria-label="Together">
       <h3>Together</h3>
@@ -26,6 +39,13 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
               ? 'It brings next to nothing in this weather.'
               : `It gains ${formatNumber(coverage * 24, 1)} of the 24 h a day it needs.`}
       </p>
+      {ends && look && (
+        <p data-testid="long-look">
+          {ends.p50 === Infinity
+            ? `If the last day’s weather goes on, most runs still have charge after ${formatNumber(look.horizonMin / 1440)} days.`
+            : `If the last day’s weather goes on, it ends about ${formatMoment(plan.scenario.startsAt, ends.p50, 60)}, day ${Math.ceil(ends.p50 / 1440)}.`}
+        </p>
+      )}
       {mean && (
         <table className={styles.sums}>
           <thead>
@@ -38,13 +58,16 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           </thead>
           <tbody>
             <Row name="Sun" wh={formatEnergy(mean.sunWh)} />
-            {mean.acWh + mean.directWh > 0 && (
+            {mean.acWh + mean.directWh > 1 && (
               <Row
                 name="AC in, charged and straight to the loads"
                 wh={formatEnergy(mean.acWh + mean.directWh)}
               />
             )}
-            {mean.dcWh > 0 && <Row name="Car, 12 V" wh={formatEnergy(mean.dcWh)} />}
+            {mean.dcWh > 1 && <Row name="Car, 12 V" wh={formatEnergy(mean.dcWh)} />}
+            {clippedWh > 1 && (
+              <Row name="Clipped by the input’s amps and watts" wh={formatEnergy(clippedWh)} />
+            )}
             {mean.unusedWh > 1 && (
               <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
             )}
@@ -67,7 +90,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           : wallH === Infinity
             ? 'for ever: it has no charger'
             : formatDuration(wallH * 60)}
-        . Charge on the first warning, and top up monthly; batteries lose some by lying there.
+        . Charge on the first warning.
       </p>
     </section>
   )

@@ -5,6 +5,7 @@ import styles from './recharge.module.css'
 
 const W = 360
 const H = 190
+const STEPS = 40
 const PAD = { left: 38, right: 12, top: 14, bottom: 30 }
 
 /** The input as a window of volts and amps, and in it the string from hot to cold: what stands out on the right destroys, what stands out above is clipped. */
@@ -43,6 +44,14 @@ export function WindowDrawing({ window, check }: { window: InputWindow; check: A
         y={y(window.amps)}
         width={x(window.highV) - x(window.lowV)}
         height={y(0) - y(window.amps)}
+      />
+      {/* where volts × amps are the watts it takes: what lies above is clipped too */}
+      <polyline
+        className={styles.wattsLimit}
+        points={Array.from({ length: STEPS + 1 }, (_, i) => {
+          const v = window.lowV + ((window.highV - window.lowV) * i) / STEPS
+          return v > 0 ? `${x(v)},${y(Math.min(window.amps, window.watts / v))}` : ''
+        }).join(' ')}
       />
       <rect
         className={isOver ? styles.stringOver : styles.string}

@@ -4,7 +4,9 @@ import type { Plan } from '@/core/plan/document'
 import { windowIntervals } from '@/core/plan/clock'
 import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
+import { POINT_MIN } from '@/core/simulation/sweep'
 import { typicalRun } from '@/core/simulation/trace'
+import { CurveLane } from '@/ui/timeline/CurveLane'
 import { Lane } from './Lane'
 import styles from './Lanes.module.css'
 import type { Gutters } from '@/ui/timeline/useGutters'
@@ -16,6 +18,8 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
   const supplied = new Map(result.loads.map(({ loadId, suppliedWh }) => [loadId, suppliedWh]))
   const total = result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
   const { scenario } = plan
+  const refill = result.chains.find((chain) => chain.refill)?.refill ?? null
+  const inWh = refill ? refill.mean.sunWh + refill.mean.dcWh + refill.mean.acWh + refill.mean.directWh : 0
   const asleep = useMemo(
     () => windowIntervals(scenario.asleep, scenario.startsAt, shownMin),
     [scenario.asleep, scenario.startsAt, shownMin],
@@ -32,6 +36,17 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
         A typical run. Drag along a lane to keep a load off, or a session to another hour; arrows move, Delete
         removes.
       </p>
+      {refill && (
+        <CurveLane
+          name="Comes in"
+          figure={formatEnergy(inWh)}
+          label={`What comes in, by the hour: ${formatEnergy(inWh)} over the outage`}
+          hue="refill"
+          stepMin={POINT_MIN}
+          shownMin={shownMin}
+          middle={refill.curves.inW}
+        />
+      )}
       {ordered.map((trace) => {
         const wh = supplied.get(trace.loadId) ?? 0
         return (

@@ -45,6 +45,7 @@ const UNITS: Record<MeasureKind, string> = {
   horsepower: 'hp',
   current: 'A',
   count: '',
+  cycles: '',
   voltage: 'V',
   tilt: '°',
   azimuth: '°',

@@ -66,7 +66,7 @@ export function refilledRuntimesOn(
     }
     drawLight(refill, seed, run, light)
     const sweep = new RefilledSweep([store], refill, light, scenario.durationH * 60, curves)
-    ends[run] = sweep.run(quarters.of(run, path), horizonMin).endMin[0]
+    ends[run] = sweep.run(quarters.of(run, path), horizonMin, undefined, true).endMin[0]
   }
   return ends
 }

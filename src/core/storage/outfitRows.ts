@@ -1,0 +1,91 @@
+import type { Outfit } from '../plan/power'
+import type { EquipmentCells, EquipmentColumn, EquipmentRow } from './equipmentCells'
+
+const FITTINGS: EquipmentColumn[] = ['leg_w', 'outlets', 'ac_in_w', 'dc_in_w', 'inputs_w', 'solar_high_v']
+
+/** Whether a row says anything of fittings: outlets, legs, inputs. */
+export const hasFittings = (cells: EquipmentCells) => FITTINGS.some((column) => cells.text(column) !== '')
+
+/**
+ * Fittings of a row. The panels' window is never guessed, since panels over it destroy the input: without its
+ * highest volts there is no input for panels.
+ *
+ * @param usual of a station of which a row says nothing
+ * @throws RangeError for a cell that cannot be, or a window without its volts, upside down or without amps
+ */
+export function outfitOfCells(cells: EquipmentCells, usual: Outfit, capacityWh: number): Outfit {
+  const sleepBelowW = cells.number('sleep_below_w', 0, 200, '5')
+  const transferMs = cells.number('transfer_ms', 0, 60_000, '20')
+  return {
+    ...usual,
+    expansion: null,
+    legW: cells.number('leg_w', 1, 50_000, '1800'),
+    outlets: {
+      count: cells.whole('outlets', 0, 40, '4') ?? usual.outlets.count,
+      ampsEach: cells.number('outlet_a', 1, 60, '15') ?? usual.outlets.ampsEach,
+    },
+    input: {
+      acW: cells.number('ac_in_w', 0, 50_000, '1200') ?? Math.round(capacityWh * USUAL_CHARGE_PER_H),
+      dcW: cells.number('dc_in_w', 0, 10_000, '100') ?? usual.input.dcW,
+      totalW: cells.number('inputs_w', 1, 50_000, '1800'),
+      solar: windowOf(cells),
+    },
+    passThrough: cells.isYesUnless('passes_through', usual.passThrough),
+    suppliesWhileCharging: cells.isYesUnless('feeds_while_charging', usual.suppliesWhileCharging),
+    transferMs: transferMs ?? usual.transferMs,
+    sleep:
+      sleepBelowW === null || sleepBelowW === 0
+        ? null
+        : { belowW: sleepBelowW, afterMin: cells.number('sleep_after_min', 1, 2880, '120') ?? 120 },
+    cycles: cells.number('cycles', 1, 20_000, '3000') ?? usual.cycles,
+    warrantyYears: cells.number('warranty_years', 0, 50, '5') ?? usual.warrantyYears,
+  }
+}
+
+/** A station charges from the wall at about this share of its watt-hours an hour. From memory. */
+const USUAL_CHARGE_PER_H = 0.4
+
+function windowOf(cells: EquipmentCells): Outfit['input']['solar'] {
+  const highV = cells.number('solar_high_v', 1, 1000, '60')
+  const lowV = cells.number('solar_low_v', 0, 1000, '11')
+  const amps = cells.number('solar_a', 0, 200, '15')
+  const watts = cells.number('solar_w', 0, 50_000, '500')
+  if (highV === null) {
+    if (lowV !== null || amps !== null || watts !== null)
+      throw new RangeError(
+        'solar_high_v is empty: the highest volts of the input for panels are needed, such as 60',
+      )
+    return null
+  }
+  if (lowV === null || lowV >= highV)
+    throw new RangeError(`solar_low_v must be given and below solar_high_v ${highV}, such as 11`)
+  if (amps === null || watts === null)
+    throw new RangeError('solar_a and solar_w are needed beside solar_high_v, such as 15 and 500')
+  return { lowV, highV, amps, watts }
+}
+
+/** Fittings as cells, to be written and read again. */
+export function cellsOfOutfit(outfit: Outfit): EquipmentRow {
+  const text = (value: number | null | undefined) =>
+    value === null || value === undefined ? '' : String(value)
+  const { input, outlets, sleep } = outfit
+  return {
+    leg_w: text(outfit.legW),
+    outlets: text(outlets.count),
+    outlet_a: text(outlets.ampsEach),
+    ac_in_w: text(input.acW),
+    dc_in_w: text(input.dcW),
+    inputs_w: text(input.totalW),
+    solar_low_v: text(input.solar?.lowV),
+    solar_high_v: text(input.solar?.highV),
+    solar_a: text(input.solar?.amps),
+    solar_w: text(input.solar?.watts),
+    passes_through: outfit.passThrough ? 'yes' : 'no',
+    feeds_while_charging: outfit.suppliesWhileCharging ? 'yes' : 'no',
+    transfer_ms: text(outfit.transferMs),
+    sleep_below_w: text(sleep?.belowW),
+    sleep_after_min: text(sleep?.afterMin),
+    cycles: text(outfit.cycles),
+    warranty_years: text(outfit.warrantyYears),
+  }
+}

@@ -1,0 +1,55 @@
+'use client'
+import { useState } from 'react'
+import { CLIMATES, STORMS, presetWeather } from '@/catalog/climates'
+import type { Scenario } from '@/core/plan/schema'
+import { SKIES } from '@/core/weather/sky'
+import { formatNumber } from '@/core/quantity/format'
+import { SelectField } from '@/ui/field/SelectField'
+import fields from '@/ui/field/field.module.css'
+
+const RAIN_WORDS = { dry: 'dry', rain: 'rain', downpour: 'downpour' }
+
+/** Weather by a climate and a kind of storm, in the month the outage starts: shown before it is taken over. */
+export function WeatherPreset(props: { scenario: Scenario; change: (part: Partial<Scenario>) => void }) {
+  const { scenario, change } = props
+  const [climateId, setClimate] = useState(CLIMATES[0].id)
+  const [stormId, setStorm] = useState(STORMS[0].id)
+  const month = Number(scenario.startsAt.slice(5, 7))
+  const found = presetWeather(climateId, stormId, month, scenario.place.latitudeDeg)
+  const { weather } = found.ok ? found : { weather: null }
+  const sky = weather?.sky?.kind === 'days' ? weather.sky.days.map((day) => SKIES[day].words) : []
+  return (
+    <div className={fields.row} role="group" aria-label="Weather like">
+      <span className={fields.label}>Weather like</span>
+      <span className={fields.control}>
+        <SelectField
+          cell
+          label="Climate"
+          value={climateId}
+          options={CLIMATES.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={setClimate}
+        />
+        <SelectField
+          cell
+          label="Kind of weather"
+          value={stormId}
+          options={STORMS.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={setStorm}
+        />
+        <button className="text-button" disabled={!weather} onClick={() => weather && change(weather)}>
+          Take it over
+        </button>
+        {weather ? (
+          <span className={fields.understood} data-testid="preset">
+            {formatNumber(weather.outdoor.lowC)} to {formatNumber(weather.outdoor.highC)} °C,{' '}
+            {RAIN_WORDS[weather.rain]}; the sky {sky.join(', then ')}
+          </span>
+        ) : (
+          <span className={fields.trouble} role="status">
+            {found.ok ? '' : found.message}
+          </span>
+        )}
+      </span>
+    </div>
+  )
+}

@@ -1,0 +1,57 @@
+'use client'
+import { useState } from 'react'
+import { plainOutfit } from '@/catalog/plainOutfit'
+import type { Outfit, Source } from '@/core/plan/power'
+import { withExpansions } from '@/core/storage/expansion'
+import { changeSource } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { Bears } from './Bears'
+import { Gives } from './Gives'
+import { Takes } from './Takes'
+import styles from './Fittings.module.css'
+
+/** What a ready-made source has beside watts and watt-hours, as its label says: outlets, inputs, what it bears. */
+export function Fittings({ systemId, source }: { systemId: string; source: Source }) {
+  const store = useHouseholdStore()
+  const [isOpen, setOpen] = useState(false)
+  const { outfit, name } = source
+  const put = (part: Partial<Source>, field: string) =>
+    store.getState().edit(changeSource(systemId, source.id, part), `${systemId} ${source.id} ${field}`)
+  const change = (part: Partial<Outfit>, field: string) =>
+    outfit && put({ outfit: { ...outfit, ...part } }, field)
+  return (
+    <section className={styles.fittings} aria-label={`Fittings of ${name}`}>
+      <h2>
+        What {name} has{' '}
+        {outfit ? (
+          <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+            {isOpen ? 'Fold it' : 'Its outlets, inputs and limits, as its label says'}
+          </button>
+        ) : (
+          <button
+            className="text-button"
+            onClick={() => {
+              setOpen(true)
+              put({ outfit: plainOutfit(source) }, 'outfit')
+            }}
+          >
+            Enter its outlets, inputs and limits
+          </button>
+        )}
+      </h2>
+      {isOpen && outfit && (
+        <div className={styles.columns}>
+          <Gives
+            source={source}
+            outfit={outfit}
+            put={put}
+            change={change}
+            setExpansions={(count) => put(withExpansions(source, count), 'expansions')}
+          />
+          <Takes outfit={outfit} change={change} />
+          <Bears outfit={outfit} change={change} />
+        </div>
+      )}
+    </section>
+  )
+}

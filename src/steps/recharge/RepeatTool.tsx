@@ -1,0 +1,99 @@
+'use client'
+import { useState } from 'react'
+import { clockOf, epochMinute, minuteOfDay } from '@/core/plan/clock'
+import type { ChargingTimes } from '@/core/plan/refill'
+import { repeated } from '@/core/refill/repeated'
+import { ClockInput } from '@/ui/field/ClockInput'
+import { SelectField } from '@/ui/field/SelectField'
+import { UnitField } from '@/ui/field/UnitField'
+import own from './GivesWay.module.css'
+import styles from './recharge.module.css'
+
+type What = keyof ChargingTimes
+const WORDS: Record<What, string> = {
+  grid: 'the grid is back',
+  generator: 'the generator runs',
+  car: 'the car runs',
+}
+/** What each is usually repeated by: rolling cuts, an evening's run. */
+const USUAL: Record<What, { lengthMin: number; everyH: number; at: string }> = {
+  grid: { lengthMin: 60, everyH: 6, at: '' },
+  generator: { lengthMin: 120, everyH: 24, at: '18:00' },
+  car: { lengthMin: 120, everyH: 24, at: '12:00' },
+}
+
+/** Plans what comes back by itself: an hour of grid in every six, the generator every evening. */
+export function RepeatTool(props: {
+  startsAt: string
+  outageMin: number
+  charging: ChargingTimes
+  onChange: (part: Partial<ChargingTimes>) => void
+}) {
+  const { startsAt, outageMin, charging, onChange } = props
+  const startMin = epochMinute(startsAt)
+  const [what, setWhat] = useState<What>('grid')
+  const usual = USUAL[what]
+  const [lengthMin, setLength] = useState(usual.lengthMin)
+  const [everyH, setEvery] = useState(usual.everyH)
+  const [at, setAt] = useState('')
+  // unless said, the grid comes back at the end of its first cut
+  const first = at || usual.at || clockOf(startMin + everyH * 60 - lengthMin)
+  const pick = (next: What) => {
+    setWhat(next)
+    setLength(USUAL[next].lengthMin)
+    setEvery(USUAL[next].everyH)
+    setAt('')
+  }
+  const plan = () => {
+    const firstMin = (((minuteOfDay(first) - startMin) % 1440) + 1440) % 1440
+    return repeated({ firstMin, lengthMin, everyMin: everyH * 60 }, outageMin)
+  }
+  let trouble: string | null = null
+  try {
+    plan()
+  } catch (error) {
+    trouble = (error as Error).message
+  }
+  return (
+    <div className={own.editor} role="group" aria-label="What comes back">
+      <span>Again and again</span>
+      <SelectField
+        cell
+        label="What comes back"
+        value={what}
+        options={(Object.keys(WORDS) as What[]).map((value) => ({ value, words: WORDS[value] }))}
+        onChange={pick}
+      />
+      <span>for</span>
+      <UnitField
+        cell
+        label="For so long"
+        kind="minutes"
+        value={lengthMin}
+        check={(minutes) => (minutes < 15 ? 'A quarter of an hour at least.' : null)}
+        onChange={setLength}
+      />
+      <span>every</span>
+      <UnitField cell label="Every so many hours" kind="hours" value={everyH} onChange={setEvery} />
+      <span>first at</span>
+      <ClockInput label="First at" value={first} onChange={setAt} />
+      <button
+        className={own.addRule}
+        disabled={trouble !== null}
+        onClick={() => onChange({ [what]: plan() })}
+      >
+        Plan it
+      </button>
+      {charging[what].length > 0 && (
+        <button className="text-button" onClick={() => onChange({ [what]: [] })}>
+          clear
+        </button>
+      )}
+      {trouble && (
+        <p className={styles.refused} role="alert">
+          It cannot be planned so: {trouble}.
+        </p>
+      )}
+    </div>
+  )
+}
