@@ -25,8 +25,17 @@ const VIEWS = [
   { name: 'power-bank', step: 'power', act: openBank },
   { name: 'outage-day', step: 'outage' },
   { name: 'working', step: 'runtime', act: openWorking },
+  { name: 'recharge-day', step: 'recharge', act: planDay },
+  { name: 'recharge-panels', step: 'recharge', act: showPanels },
   { name: 'loads-phone', step: 'loads', phone: true },
   { name: 'runtime-phone-night', step: 'runtime', phone: true, colorScheme: 'dark' },
+  {
+    name: 'recharge-phone-night',
+    step: 'recharge',
+    phone: true,
+    colorScheme: 'dark',
+    act: planDay,
+  },
 ]
 async function search(page) {
   const box = page.getByRole('region', { name: 'Search the catalogue' })
@@ -43,6 +52,20 @@ async function openBank(page) {
   await bank.waitFor()
   await page.waitForTimeout(1500)
   await bank.evaluate((element) => element.scrollIntoView({ block: 'start' }))
+}
+/** A generator in the evening and a grid that comes back now and then. */
+async function planDay(page) {
+  const tool = page.getByRole('group', { name: 'What comes back' })
+  await tool.getByLabel('What comes back', { exact: true }).selectOption('generator')
+  await tool.getByRole('button', { name: 'Plan it' }).click()
+  await page.getByTestId('answer').filter({ hasText: 'generator' }).waitFor()
+  await page.getByRole('main').evaluate(() => window.scrollTo(0, 0))
+  await page.waitForTimeout(1500)
+}
+async function showPanels(page) {
+  const panels = page.getByRole('region', { name: 'Two 220 W panels, lean-to' })
+  await panels.getByRole('button', { name: 'Change it' }).click()
+  await panels.evaluate((element) => element.scrollIntoView({ block: 'start' }))
 }
 async function openWorking(page) {
   await page.getByTestId('answer').getByTitle('The working').first().click()

@@ -37,12 +37,13 @@ export const emptyLedger = (): RefillLedger => ({
   carWh: 0,
 })
 
-/** By quarter hour, W: what is asked, what the sun offers, what of it is beyond the input, and what comes in of everything. */
+/** By quarter hour, W: what is asked, what the sun offers, what of it is beyond the input, and what comes in of everything; and the share of it in which the loads are fed. */
 export interface RefillCurves {
   askedW: Float64Array
   sunW: Float64Array
   clippedW: Float64Array
   inW: Float64Array
+  fedShare: Float64Array
 }
 
 export const emptyCurves = (quarters: number): RefillCurves => ({
@@ -50,6 +51,7 @@ export const emptyCurves = (quarters: number): RefillCurves => ({
   sunW: new Float64Array(quarters),
   clippedW: new Float64Array(quarters),
   inW: new Float64Array(quarters),
+  fedShare: new Float64Array(quarters),
 })
 
 /** Adds one ledger to another. */

@@ -7,8 +7,8 @@ import type { RefillRuns } from './runRefilled'
 export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
   const mean = emptyLedger()
   for (const key of Object.keys(mean) as (keyof RefillLedger)[]) mean[key] = of.sum[key] / runs
-  const { askedW, sunW, clippedW, inW } = of.curves
-  const meanOf = (curve: Float64Array) => curve.map((watts) => watts / runs)
+  const { askedW, sunW, clippedW, inW, fedShare } = of.curves
+  const meanOf = (curve: Float64Array) => curve.map((sum) => sum / runs)
   return {
     mean,
     curves: {
@@ -16,6 +16,7 @@ export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
       sunW: meanOf(sunW),
       clippedW: meanOf(clippedW),
       inW: meanOf(inW),
+      fedShare: meanOf(fedShare),
     },
     coverage: of.broughtPerDayWh
       .map((broughtWh, run) => (of.neededPerDayWh[run] > 0 ? broughtWh / of.neededPerDayWh[run] : Infinity))

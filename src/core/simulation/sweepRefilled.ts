@@ -194,6 +194,9 @@ export class RefilledSweep implements RefilledState {
 
   private feed(from: number, to: number): void {
     this.days.fedMin += Math.max(0, Math.min(to, this.daysMin) - from)
+    const { fedShare } = this.curves
+    for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++)
+      fedShare[q] += (Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)) / POINT_MIN
     const until = Math.min(to, this.outageMin)
     if (until <= from) return
     const last = this.fed[this.fed.length - 1]

@@ -6,6 +6,7 @@ import { SKIES } from '@/core/weather/sky'
 import { formatNumber } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import fields from '@/ui/field/field.module.css'
+import styles from './WeatherPreset.module.css'
 
 const RAIN_WORDS = { dry: 'dry', rain: 'rain', downpour: 'downpour' }
 
@@ -22,20 +23,22 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
     <div className={fields.row} role="group" aria-label="Weather like">
       <span className={fields.label}>Weather like</span>
       <span className={fields.control}>
-        <SelectField
-          cell
-          label="Climate"
-          value={climateId}
-          options={CLIMATES.map(({ id, name }) => ({ value: id, words: name }))}
-          onChange={setClimate}
-        />
-        <SelectField
-          cell
-          label="Kind of weather"
-          value={stormId}
-          options={STORMS.map(({ id, name }) => ({ value: id, words: name }))}
-          onChange={setStorm}
-        />
+        <span className={styles.selects}>
+          <SelectField
+            cell
+            label="Climate"
+            value={climateId}
+            options={CLIMATES.map(({ id, name }) => ({ value: id, words: name }))}
+            onChange={setClimate}
+          />
+          <SelectField
+            cell
+            label="Kind of weather"
+            value={stormId}
+            options={STORMS.map(({ id, name }) => ({ value: id, words: name }))}
+            onChange={setStorm}
+          />
+        </span>
         <button className="text-button" disabled={!weather} onClick={() => weather && change(weather)}>
           Take it over
         </button>

@@ -13,6 +13,8 @@ interface LaneProps {
   trace: LoadTrace
   shownMin: number
   asleep: Intervals
+  /** when most runs feed nothing */
+  unfed: Intervals
   energy: string
   share: string
 }
@@ -26,7 +28,7 @@ type Drag =
 const SHORTEST_DRAG_MIN = 15
 
 /** One load's lane. Empty stretches take a pause; sessions and pauses can be moved. */
-export function Lane({ plan, trace, shownMin, asleep, energy, share }: LaneProps) {
+export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: LaneProps) {
   const store = useHouseholdStore()
   const track = useRef<HTMLDivElement>(null)
   const [drag, setDrag] = useState<Drag | null>(null)
@@ -116,6 +118,9 @@ export function Lane({ plan, trace, shownMin, asleep, energy, share }: LaneProps
         <svg viewBox={`0 0 ${shownMin} 24`} preserveAspectRatio="none" aria-hidden>
           <path d={path} />
         </svg>
+        {unfed.map(([from, to]) => (
+          <i key={`unfed ${from}`} className={styles.unfed} style={span(from, to)} />
+        ))}
         {hours &&
           trace.stretches
             .filter(({ fromMin }) => fromMin < shownMin)

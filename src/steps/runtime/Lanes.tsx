@@ -6,6 +6,7 @@ import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { POINT_MIN } from '@/core/simulation/sweep'
 import { typicalRun } from '@/core/simulation/trace'
+import { unfedStretches } from '@/core/simulation/unfed'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { Lane } from './Lane'
 import styles from './Lanes.module.css'
@@ -24,6 +25,15 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
     () => windowIntervals(scenario.asleep, scenario.startsAt, shownMin),
     [scenario.asleep, scenario.startsAt, shownMin],
   )
+  const unfed = useMemo(() => {
+    const sourceOf = new Map(plan.loads.map(({ id, sourceId }) => [id, sourceId]))
+    return (loadId: string) => {
+      const chain = result.chains.find(({ sources }) =>
+        sources.some((source) => source.sourceId === sourceOf.get(loadId)),
+      )
+      return chain ? unfedStretches(chain, shownMin) : []
+    }
+  }, [plan.loads, result.chains, shownMin])
   const ordered = [...traces].sort((a, b) => (supplied.get(b.loadId) ?? 0) - (supplied.get(a.loadId) ?? 0))
   return (
     <section
@@ -33,8 +43,8 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
       data-narrow={gutters.left < 100}
     >
       <p className={styles.how}>
-        A typical run. Drag along a lane to keep a load off, or a session to another hour; arrows move, Delete
-        removes.
+        A typical run; pale where the battery is empty. Drag along a lane to keep a load off, or a session to
+        another hour; arrows move, Delete removes.
       </p>
       {refill && (
         <CurveLane
@@ -56,6 +66,7 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
             trace={trace}
             shownMin={shownMin}
             asleep={asleep}
+            unfed={unfed(trace.loadId)}
             energy={formatEnergy(wh)}
             share={total > 0 ? formatPercent(wh / total) : ''}
           />

@@ -22,6 +22,7 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   fraction: 3,
   hours: 3,
   minutes: 3,
+  seconds: 3,
   horsepower: 3,
   current: 2,
   volume: 2,
