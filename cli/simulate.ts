@@ -6,6 +6,7 @@ import { formatEnergy } from '@/core/quantity/format'
 import { parseMeasure } from '@/core/quantity/parse'
 import { answerText } from '@/core/sizing/answer'
 import { type Evaluation, evaluate } from '@/core/sizing/evaluate'
+import type { RefillsGate } from '@/core/sizing/gates'
 import { chargeAt } from '@/core/simulation/chargeAt'
 import { runAll } from '@/core/simulation/simulate'
 
@@ -59,6 +60,9 @@ function readDocument(path: string): Plan {
     : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
 }
 
+// a reader that has seen enough, such as head, closes the pipe
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
+
 const { values, positionals } = readOptions()
 if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope simulate plan.json'])
 const { runs, seed } = values
@@ -80,6 +84,18 @@ const charge = moments.length ? chargeAt(runAll(plan, options), moments) : []
 
 if (values.json) console.log(JSON.stringify(asJson(evaluation), null, 2))
 else printText(evaluation)
+
+/** What refills, with energies over the outage and by the day, Wh; coverage null where nothing is needed. */
+function refillsAsJson({ verdict, coverage, broughtPerDayWh, neededPerDayWh, refill }: RefillsGate) {
+  return {
+    verdict,
+    coverage: Number.isFinite(coverage) ? coverage : null,
+    broughtPerDayWh,
+    neededPerDayWh,
+    overOutage: refill?.mean ?? null,
+    hoursWithout: refill ? refill.unfedMin.p50 / 60 : null,
+  }
+}
 
 /** The whole result; a time beyond the horizon is null, with the horizon beside it. */
 function asJson({ result, gates, answer, workings }: Evaluation) {
@@ -119,7 +135,7 @@ function asJson({ result, gates, answer, workings }: Evaluation) {
         bindingLoadId: gates.starts.binding?.id ?? null,
       },
       lasts: { ...gates.lasts, runtimeMin: finite(gates.lasts.runtimeMin) },
-      refills: gates.refills,
+      refills: refillsAsJson(gates.refills),
     },
     at: charge.map(({ minute, sources }) => ({
       minute,
@@ -152,7 +168,7 @@ function asJson({ result, gates, answer, workings }: Evaluation) {
   }
 }
 
-function printText({ answer, result }: Evaluation) {
+function printText({ answer, result, gates }: Evaluation) {
   console.log(answerText(answer))
   console.log()
   for (const { loadId, askedWh, suppliedWh } of result.loads) {
@@ -167,6 +183,11 @@ function printText({ answer, result }: Evaluation) {
       `  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage', away: 'its source is away' }[why]}`,
     )
   }
+  const mean = gates.refills.refill?.mean
+  if (mean)
+    console.log(
+      `\n  comes in: sun ${formatEnergy(mean.sunWh)}, 12 V ${formatEnergy(mean.dcWh)}, AC ${formatEnergy(mean.acWh + mean.directWh)}; fuel ${(mean.fuelL + mean.carFuelL).toFixed(1)} L`,
+    )
   for (const { minute, sources } of charge)
     for (const [id, { p10, p50, p90 }] of Object.entries(sources)) {
       const percent = (value: number) => `${Math.round(value * 100)} %`

@@ -15,6 +15,7 @@ import type { Chemistry } from '../plan/limits'
 import { onPlane } from '../weather/irradiance'
 import { dayOf, lightAt, lightSpread, sunAt } from '../weather/sky'
 import { Z_80 } from '../quantity/quantity'
+import { dayWeights } from './dayWeights'
 import { POINT_MIN } from './sweep'
 
 /** What alternating current comes in through the charger, by quarter hour. */
@@ -50,6 +51,8 @@ export interface CompiledRefill {
   logPerZ: Float64Array
   /** a day is never brighter than clear: the factor's limit */
   mostFactor: Float64Array
+  /** how much each quarter counts in the average day */
+  dayWeight: Float64Array
   key: number
   /** W of AC, of which kind, for which share of the quarter */
   acW: Float64Array
@@ -102,6 +105,7 @@ export function compileRefill(
     day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),
     logPerZ: Float64Array.from({ length: days }, (_, day) => Math.log(lightSpread(scenario, day)) / Z_80),
     mostFactor: new Float64Array(quarters).fill(Infinity),
+    dayWeight: dayWeights(scenario.durationH * 60, quarters),
     key: keyOf('light'),
     acW: new Float64Array(quarters),
     acKind: new Uint8Array(quarters),

@@ -34,11 +34,10 @@ export interface RefilledState {
   /** factor of each day's sun */
   readonly light: Float64Array
   readonly ledger: RefillLedger
-  /** over whole days: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
+  /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
   readonly days: { broughtWh: number; usedWh: number; fedMin: number }
   readonly curves: RefillCurves
   readonly outageMin: number
-  readonly daysMin: number
 }
 
 /** Wh below which a store may end before its floor: its volts may be too low at the largest draw; Infinity where it must be watched all the time. */
@@ -65,10 +64,10 @@ export function glide(
   begin: number,
   until: number,
 ): number {
-  const { refill, ledger, days, outageMin, daysMin, light } = state
+  const { refill, ledger, days, outageMin, light } = state
   const { path, tables, curve } = state.stores[active]
   const { capacityWh, noLoadW, batteryWPerOutletW, detail } = path
-  const { acKind, dcW, sunW, sunMostW, mostFactor, day } = refill
+  const { acKind, dcW, sunW, sunMostW, mostFactor, day, dayWeight } = refill
   const { chemistry, noChargeHours, totalW } = refill.inputs[active]
   const { fractions, runs, run } = curve
   const { askedW, sunW: sunCurveW, clippedW, inW } = state.curves
@@ -77,18 +76,17 @@ export function glide(
   const perCapacity = 1 / capacityWh
   const idleWh = noLoadW * QUARTER_H
   const whPerOutletW = batteryWPerOutletW * QUARTER_H
-  // sums are kept for a stretch that lies wholly within the days and the outage, or wholly past them
-  const daysUntil = daysMin / POINT_MIN
+  // sums are kept for a stretch that lies wholly within the outage, or wholly past it
   const outageUntil = Math.floor(outageMin / POINT_MIN)
   if (begin === outageUntil && outageUntil * POINT_MIN < outageMin) return begin
   const isCounted = begin < outageUntil
-  const isInDays = begin < daysUntil
-  const last = Math.min(until, isCounted ? outageUntil : until, isInDays ? daysUntil : until)
+  const last = isCounted ? Math.min(until, outageUntil) : until
   const beganWh = state.energy[active]
   let energy = beganWh
   let drainSumWh = 0
   let noLoadSumWh = 0
-  let sunSumWh = 0
+  let broughtSumWh = 0
+  let usedSumWh = 0
   let takenSumWh = 0
   let unusedSumWh = 0
   let lostSumWh = 0
@@ -130,7 +128,7 @@ export function glide(
         takenWh = drainWh + chargeWh
       }
       if (next < leastWh) break
-      sunSumWh += sunWh
+      broughtSumWh += (sunWh - lostWh) * dayWeight[q]
       takenSumWh += takenWh
       lostSumWh += lostWh
       unusedSumWh += throughW * QUARTER_H - takenWh
@@ -141,14 +139,13 @@ export function glide(
     fractions[q * runs + run] = energy * perCapacity
     askedW[q] += askedOfQ
     drainSumWh += drainWh
+    usedSumWh += drainWh * dayWeight[q]
     noLoadSumWh += noLoadWh
     energy = next
   }
   if (q === begin) return q
-  if (isInDays) {
-    days.broughtWh += sunSumWh - lostSumWh
-    days.usedWh += drainSumWh
-  }
+  days.broughtWh += broughtSumWh
+  days.usedWh += usedSumWh
   if (isCounted) {
     ledger.sunWh += takenSumWh
     ledger.unusedWh += unusedSumWh

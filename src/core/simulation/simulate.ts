@@ -6,6 +6,7 @@ import { percentilesInPlace } from '../quantity/percentile'
 import { drawLoad, drawSource } from './chance'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
+import { wholeDays } from './dayWeights'
 import { DemandGrid } from './demand'
 import { DetailTables } from './detailTables'
 import { type DefrostRun, defrostOf } from './defrosts'
@@ -18,7 +19,7 @@ import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import { QuartersOf, type RefillRuns, drawLight, refillRunsOf } from './runRefilled'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 import { type EndCause, sweepDetailed } from './sweepDetailed'
-import { RefilledSweep, wholeDaysMin } from './sweepRefilled'
+import { RefilledSweep } from './sweepRefilled'
 
 export interface SimulationOptions {
   /** how many runs; unless given 400, or fewer where a run has very much to do */
@@ -233,7 +234,7 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
   const fedMin = fed.reduce((minutes, [from, to]) => minutes + to - from, 0)
   unfedMin[run] = outageMin - fedMin
   const { days } = swept
-  broughtPerDayWh[run] = (days.broughtWh * DAY_MIN) / wholeDaysMin(outageMin)
+  broughtPerDayWh[run] = days.broughtWh / wholeDays(outageMin)
   neededPerDayWh[run] = days.fedMin > 0 ? (days.usedWh * DAY_MIN) / days.fedMin : 0
 }
 

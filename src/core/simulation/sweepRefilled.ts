@@ -1,4 +1,3 @@
-import { DAY_MIN } from '../plan/clock'
 import { isBelow } from '../conversion/loss'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
 import type { CompiledRefill } from './compileRefill'
@@ -10,9 +9,6 @@ import type { EndCause } from './sweepDetailed'
 
 /** A store that ran empty feeds again when it holds this much of its capacity above its floor. Common practice, no source. */
 export const RESTART_FRACTION = 0.1
-
-/** Whole days of an outage, one at least: a part of a day has no even share of sun and night. */
-export const wholeDaysMin = (outageMin: number) => Math.max(1, Math.floor(outageMin / DAY_MIN)) * DAY_MIN
 
 /**
  * Carries the stores of a chain, used in turn, through one run's demand and refill.
@@ -28,11 +24,10 @@ export class RefilledSweep implements RefilledState {
   /** stretches of the outage in which the loads are fed */
   readonly fed: [from: number, to: number][] = []
   readonly ledger: RefillLedger = emptyLedger()
-  /** over whole days: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
+  /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
   readonly energy: number[]
-  readonly daysMin: number
   private active = 0
   private isOn = true
   private calmMin = 0
@@ -52,7 +47,6 @@ export class RefilledSweep implements RefilledState {
     readonly outageMin: number,
     readonly curves: RefillCurves,
   ) {
-    this.daysMin = wholeDaysMin(outageMin)
     this.supply = new Supply(refill, light)
     this.energy = stores.map(({ chargedWh }) => chargedWh)
     this.endMin = stores.map(() => Infinity)
@@ -193,10 +187,13 @@ export class RefilledSweep implements RefilledState {
   }
 
   private feed(from: number, to: number): void {
-    this.days.fedMin += Math.max(0, Math.min(to, this.daysMin) - from)
     const { fedShare } = this.curves
-    for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++)
-      fedShare[q] += (Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)) / POINT_MIN
+    const { dayWeight } = this.refill
+    for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++) {
+      const minutes = Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)
+      fedShare[q] += minutes / POINT_MIN
+      this.days.fedMin += minutes * dayWeight[q]
+    }
     const until = Math.min(to, this.outageMin)
     if (until <= from) return
     const last = this.fed[this.fed.length - 1]
@@ -276,8 +273,9 @@ export class RefilledSweep implements RefilledState {
     const sunTaken = Math.min(sun, takenW)
     const dcTaken = Math.min(dc, takenW - sunTaken)
     const acTaken = takenW - sunTaken - dcTaken
-    this.curves.inW[Math.floor(from / POINT_MIN)] += ((takenW + directW) * hours * 60) / POINT_MIN
-    const ofDays = Math.min(hours, Math.max(0, this.daysMin - from) / 60)
+    const q = Math.floor(from / POINT_MIN)
+    this.curves.inW[q] += ((takenW + directW) * hours * 60) / POINT_MIN
+    const ofDays = hours * this.refill.dayWeight[q]
     this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + directW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)

@@ -4,7 +4,7 @@ import { NO_CHARGING } from '../plan/refill'
 import { formatNumber, formatWatts } from '../quantity/format'
 import { leftOutWhy, refilledSource } from '../simulation/compile'
 import { windowFor } from '../refill/connection'
-import { wholeDaysMin } from '../simulation/sweepRefilled'
+import { wholeDays } from '../simulation/dayWeights'
 import { sunAt } from '../weather/sky'
 import type { Lever } from './levers'
 
@@ -37,7 +37,7 @@ export function findRefillLevers(plan: Plan): Lever[] {
       isBought: true,
     })
   if (generator?.on) {
-    const days = Math.ceil(wholeDaysMin(scenario.durationH * 60) / 1440)
+    const days = wholeDays(scenario.durationH * 60)
     const start = epochMinute(scenario.startsAt)
     const firstEvening = (((18 * 60 - start) % 1440) + 1440) % 1440
     const more = Array.from({ length: days }, (_, day) => {

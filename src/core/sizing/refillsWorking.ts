@@ -43,7 +43,7 @@ export function refillsWorking(
     },
     {
       label: 'A day',
-      formula: 'what comes in or could ÷ what feeding everything takes, whole days',
+      formula: 'what comes in or could ÷ what feeding everything takes, mean of all whole days in the outage',
       values: [part('comes in, middle run', broughtPerDayWh), part('is needed', neededPerDayWh)],
       result: formatPercent(neededPerDayWh > 0 ? broughtPerDayWh / neededPerDayWh : 0),
     },

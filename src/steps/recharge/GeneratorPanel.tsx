@@ -18,9 +18,11 @@ export function GeneratorPanel(props: {
   mean: RefillLedger | null
   /** what the loads may ask of it at once */
   peakW: number
+  /** the most they ask of it while something starts */
+  startW: number
   days: number
 }) {
-  const { generator, mean, peakW, days } = props
+  const { generator, mean, peakW, startW, days } = props
   const store = useHouseholdStore()
   const put = (next: Generator | null, field?: string) =>
     store.getState().edit(changeRefill({ generator: next }), field && `generator ${field}`)
@@ -64,6 +66,12 @@ export function GeneratorPanel(props: {
           everything together, or the breaker opens; the battery carries what it cannot.
         </p>
       )}
+      {startW > generator.surgeW && (
+        <p className={styles.refused} role="status">
+          Starts come to {formatWatts(startW)}, its surge is {formatWatts(generator.surgeW)}: what starts
+          hardest may stall it. Start that alone, or from the battery.
+        </p>
+      )}
       {hours > 0 && givenW < LOW_LOAD_FRACTION * generator.ratedW && (
         <p className={styles.refused}>
           Under a quarter of its watts it soots and wastes fuel: charge at the same time, or run it shorter.
@@ -88,6 +96,15 @@ export function GeneratorPanel(props: {
           value={generator.ratedW}
           check={(watts) => (watts < 1 ? 'At least 1 W.' : null)}
           onChange={(ratedW) => change({ ratedW, surgeW: Math.max(generator.surgeW, ratedW) }, 'rated')}
+        />
+        <UnitField
+          label="Surge watts"
+          kind="power"
+          value={generator.surgeW}
+          check={(watts) =>
+            watts < generator.ratedW ? `At least its rated ${formatWatts(generator.ratedW)}.` : null
+          }
+          onChange={(surgeW) => change({ surgeW }, 'surge')}
         />
         <UnitField
           label="Fuel on hand"

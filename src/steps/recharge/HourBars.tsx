@@ -2,6 +2,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { formatMoment } from '@/core/plan/clock'
 import { formatPercent } from '@/core/quantity/format'
+import { UnitField } from '@/ui/field/UnitField'
 import styles from './lanes.module.css'
 
 const STEP = 0.05
@@ -87,7 +88,15 @@ export function HourBars(props: {
           />
         ))}
       </div>
-      <span className={styles.laneFigure}>{formatPercent(shares[at])}</span>
+      <span className={styles.laneFigure}>
+        <UnitField
+          cell
+          label={`Sun from ${formatMoment(startsAt, at * 60)}, share of clear`}
+          kind="fraction"
+          value={shares[at]}
+          onChange={(share) => onChange(shares.map((one, h) => (h === at ? share : one)))}
+        />
+      </span>
     </div>
   )
 }

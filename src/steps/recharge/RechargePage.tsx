@@ -220,6 +220,7 @@ export function RechargePage() {
           generator={refill.generator}
           mean={mean}
           peakW={evaluation.gates.carries.requirement.runningW}
+          startW={evaluation.gates.starts.requirement.startW}
           days={scenario.durationH / 24}
         />
         <CarPanel car={refill.car} mean={mean} neededWh={found.neededPerDayWh} />
