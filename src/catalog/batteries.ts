@@ -31,6 +31,7 @@ function block(
       internalOhm: quantity(mOhm / 1000, 'Ω', 'typical', { times: 1.5 }),
       cycles,
       agedFraction: 0,
+      ownCutOffV: chemistry === 'lifepo4' ? Math.round((volts / 12.8) * 100) / 10 : null,
       weightKg: kg,
       price,
     },

@@ -157,6 +157,27 @@ test.describe('a bank of parts', () => {
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 220 Ah')
   })
 
+  test('its parts have figures of their own; one that cannot be is kept as a draft', async ({ page }) => {
+    await openBank(page)
+    const builder = page.getByRole('region', { name: /The bank of/ })
+    await builder.getByRole('button', { name: /^The parts’ own figures/ }).click()
+    await builder.getByLabel('Amp-hours').fill('120 Ah')
+    await expect(page.getByTestId('bank-sum')).toContainText('24 V, 240 Ah')
+    await expect(builder.getByLabel('Battery', { exact: true })).toHaveValue('own')
+    await builder.getByLabel('its electronics switch it off').check()
+    await builder.getByLabel('Below', { exact: true }).fill('14')
+    await expect(builder.getByRole('alert')).toContainText(/switches itself off at 14 V.*would never run/)
+    await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()
+    await builder.getByLabel('Watts', { exact: true }).fill('9000')
+    await expect(builder.getByRole('alert')).toContainText('raise that first')
+    await builder.getByLabel('Surge', { exact: true }).fill('5000')
+    await builder.getByLabel('Watts', { exact: true }).fill('2000')
+    await expect(page.getByTestId('bank-sum')).toContainText('2,000 W')
+    await saved(page)
+    await page.reload()
+    await expect(page.getByTestId('bank-sum')).toContainText('24 V, 240 Ah')
+  })
+
   test('typed in one line; unequal batteries are refused', async ({ page }) => {
     await openBank(page)
     const line = page.getByLabel('In one line')

@@ -26,7 +26,7 @@ export interface PathDetail {
   /** the bank's nominal volts, and the current its capacity is stated at */
   nominalV: number
   ratedA: number
-  /** volts under load at which the inverter stops, and what they depend on; 0 for none */
+  /** volts under load at which the inverter or the battery itself stops, and what they depend on; 0 for none */
   cutOffV: number
   voltage: BankVoltage | null
   /** under these watts it draws less and feeds nothing; 0 for none */
@@ -47,13 +47,15 @@ export function pathDetail(source: Source, outOfRange: Uint8Array | null = null)
   const { bank, outfit } = source
   if (!bank && !outfit?.sleep && !outOfRange) return null
   const inverter = bank?.inverter
+  // whichever acts first: the inverter's, or the batteries' own electronics
+  const cutOffV = Math.max(inverter?.cutOffV ?? 0, (bank?.battery.ownCutOffV ?? 0) * (bank?.series ?? 1))
   const detail: PathDetail = {
     lossPerW2: inverter ? inverter.squareLossFraction / Math.max(1, inverter.continuousW.value) : 0,
     peukert: bank && bank.battery.chemistry !== 'lifepo4' ? bank.battery.peukert.value : 1,
     nominalV: bank ? bankVolts(bank) : 12,
     ratedA: bank ? bankAh(bank) / bank.battery.rateH : 1,
-    cutOffV: inverter?.cutOffV ?? 0,
-    voltage: bank && (inverter?.cutOffV ?? 0) > 0 ? bankVoltage(bank) : null,
+    cutOffV,
+    voltage: bank && cutOffV > 0 ? bankVoltage(bank) : null,
     searchBelowW: inverter?.search?.belowW ?? 0,
     searchDrawsW: inverter?.search?.drawsW ?? 0,
     sleepBelowW: outfit?.sleep?.belowW ?? 0,

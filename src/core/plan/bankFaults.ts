@@ -21,6 +21,13 @@ export function bankFaults(bank: Bank, at: string): Fault[] {
   const faults: Fault[] = []
   const volts = battery.volts * bank.series
   const fullV = FULL_OF_NOMINAL[battery.chemistry] * volts
+  const ownV = battery.ownCutOffV ?? 0
+  const fullOneV = FULL_OF_NOMINAL[battery.chemistry] * battery.volts
+  if (ownV >= fullOneV)
+    faults.push({
+      path: `${at}.battery.ownCutOffV`,
+      message: `the battery switches itself off at ${formatNumber(ownV, 1)} V, but a full one stands at ${formatNumber(fullOneV, 1)} V: it would never run; about ${formatNumber((battery.volts / 12.8) * 10, 1)} V is usual`,
+    })
   if (!inverter) return faults
   const ratio = volts / inverter.dcVolts
   if (ratio < 0.9 || ratio > 1.15)

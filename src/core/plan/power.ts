@@ -20,8 +20,10 @@ export const batterySchema = z.strictObject({
   rateH: z.number().min(0.5).max(120),
   peukert: quantityOf('1', 1, 1.6),
   internalOhm: quantityOf('Ω', 0, 1),
-  /** cycles it survives at the depth chosen */
+  /** cycles it survives at the depth they are usually stated at: half of lead-acid, 80 % of LiFePO4 */
   cycles: z.number().min(1).max(20_000),
+  /** its own electronics switch it off below so many volts; none unless said */
+  ownCutOffV: z.number().min(0).max(100).nullable().optional(),
   /** share of its capacity lost to age */
   agedFraction: z.number().min(0).max(0.9),
   weightKg,

@@ -23,6 +23,7 @@ export type MeasureKind =
   | 'current'
   | 'count'
   | 'cycles'
+  | 'capacity'
 
 export interface KindRule {
   /** unit the value is kept in, as written after the number */
@@ -265,6 +266,17 @@ export const RULES: Record<MeasureKind, KindRule> = {
     confusions: {},
   },
   count: { unit: '', factors: {}, range: [0, 1000], noun: 'a number', example: '20', confusions: {} },
+  capacity: {
+    unit: 'Ah',
+    factors: { ah: 1, mah: 0.001 },
+    range: [1, 5000],
+    noun: 'amp-hours',
+    example: '100 Ah',
+    confusions: {
+      wh: 'divide watt-hours by volts: 1280 Wh ÷ 12.8 V = 100 Ah',
+      a: 'amps are a current; amp-hours are wanted here',
+    },
+  },
   cycles: {
     unit: '',
     factors: { cycles: 1, k: 1000 },

@@ -1,5 +1,6 @@
 import type { Source } from '../plan/power'
 import { deliverableWh, middlePath } from '../conversion/loss'
+import { cyclesAt } from '../storage/cycleLife'
 
 /** Cycles of a battery that says nothing of them. From memory: what LiFePO4 is usually sold as. */
 const USUAL_CYCLES = 2500
@@ -17,9 +18,11 @@ export function pricePerLifeKwh(source: Source): number | null {
   return usableKwh > 0 ? source.price / (lifeCycles(source) * usableKwh) : null
 }
 
-/** Cycles its battery survives, as its label says or as usual. */
-export const lifeCycles = (source: Source) =>
-  source.bank?.battery.cycles ?? source.outfit?.cycles ?? USUAL_CYCLES
+/** Cycles its battery survives, at the depth chosen for a bank, else as its label says or as usual. */
+export function lifeCycles({ bank, outfit, reserveFraction }: Source): number {
+  if (!bank) return outfit?.cycles ?? USUAL_CYCLES
+  return cyclesAt(bank.battery.chemistry, bank.battery.cycles, 1 - reserveFraction.value)
+}
 
 /** Watts at the outlets that count as a fair load. */
 export const fairWatts = (source: Source) => Math.max(1, source.continuousW.value * FAIR_SHARE)

@@ -34,6 +34,10 @@ export function bankOfCells(
       volts,
       capacityAh: { ...usual.capacityAh, value: ah },
       rateH: cells.number('rate_h', 0.5, 120, '20') ?? usual.rateH,
+      cycles: cells.number('cycles', 1, 20_000, '3000') ?? usual.cycles,
+      ownCutOffV:
+        cells.number('own_cut_off_v', 0, 100, '10') ??
+        (usual.ownCutOffV ? (usual.ownCutOffV * volts) / usual.volts : null),
       weightKg: cells.number('battery_kg', 0, 2000, '11'),
       price: cells.number('battery_price', 0, 1_000_000, '290'),
     },
@@ -111,6 +115,8 @@ export function cellsOfBank({ bank, reserveFraction }: Source & { bank: Bank }):
     parallel: text(bank.parallel),
     battery_kg: text(battery.weightKg),
     battery_price: text(battery.price),
+    own_cut_off_v: text(battery.ownCutOffV),
+    cycles: text(battery.cycles),
     continuous_va: text(inverter?.continuousVa),
     cut_off_v: text(inverter?.cutOffV),
     charger_a: text(bank.chargerA ?? (inverter?.chargerA || null)),

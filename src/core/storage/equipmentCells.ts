@@ -25,6 +25,7 @@ export const EQUIPMENT_COLUMNS = [
   'parallel',
   'battery_kg',
   'battery_price',
+  'own_cut_off_v',
   'continuous_va',
   'cut_off_v',
   'charger_a',

@@ -107,6 +107,8 @@ describe('banks of parts from a table', () => {
     [{ battery_ah: '0' }, /battery_ah is “0”.*from 1 to 5000/],
     [{ battery_ah: '1e9' }, /battery_ah is “1e9”/],
     [{ battery_v: '' }, /battery_v is empty/],
+    [{ own_cut_off_v: '14' }, /switches itself off at 14 V/],
+    [{ cycles: '0' }, /cycles is “0”/],
     [{ chemistry: 'nickel' }, /chemistry is “nickel”; one of lifepo4/],
     [{ series: '1.5' }, /series is “1.5”; a whole number/],
     [{ cut_off_v: '40' }, /cuts off at 40 V.*never run/],

@@ -81,3 +81,19 @@ describe('fittings in a file of equipment', () => {
     expect(again.source.outfit).toEqual(first[0].source.outfit)
   })
 })
+
+describe('a battery’s own figures in a file', () => {
+  const bank = (more: EquipmentRow) =>
+    read({ kind: 'bank', capacity_wh: '', volts: '120', battery_ah: '100', ...more }).equipment[0]?.source
+      .bank
+
+  test('its own cut-off goes with its volts unless said', () => {
+    const cells = { battery_v: '3.2', series: '8', continuous_w: '1500' }
+    expect(bank(cells)!.battery.ownCutOffV).toBeCloseTo(2.5, 9)
+    expect(bank({ ...cells, own_cut_off_v: '2.8', cycles: '4500' })!.battery).toMatchObject({
+      ownCutOffV: 2.8,
+      cycles: 4500,
+    })
+    expect(bank({ battery_v: '12', series: '2', chemistry: 'agm' })!.battery.ownCutOffV).toBeNull()
+  })
+})

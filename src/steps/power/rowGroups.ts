@@ -4,7 +4,7 @@ import type { Source } from '@/core/plan/schema'
 import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { EnergyBalance } from '@/core/simulation/result'
 import { runsText } from '@/core/sizing/answer'
-import { outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
+import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
 import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/sizing/propertyWorkings'
 import { chemistryOf } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
@@ -270,8 +270,8 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     title: 'What breaks',
     rows: [
       plain('Cycles', ({ source }) => {
-        const cycles = source.bank?.battery.cycles ?? source.outfit?.cycles
-        return cycles === undefined ? '–' : formatNumber(cycles)
+        if (!source.bank && !source.outfit) return '–'
+        return formatNumber(lifeCycles(source), 0)
       }),
       plain('Warranty', ({ source }) =>
         source.outfit

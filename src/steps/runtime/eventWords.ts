@@ -13,9 +13,14 @@ export function eventWords(event: PlanEvent, plan: Plan): string {
     case 'empty':
       if (event.cause === 'sleep') return `${source} goes to sleep: too little is drawn`
       if (event.cause === 'temperature') return `It is too cold or too hot for ${source} where it stands`
-      return event.cause === 'cut-off'
-        ? `${source} cuts off on low volts, before its reserve`
-        : `${source} is empty`
+      if (event.cause === 'cut-off') {
+        const { bank } = plan.powerSystem.sources.find(({ id }) => id === event.sourceId) ?? {}
+        const ownV = (bank?.battery.ownCutOffV ?? 0) * (bank?.series ?? 1)
+        return ownV > (bank?.inverter?.cutOffV ?? 0)
+          ? `${source}: its batteries switch themselves off on low volts, before the reserve`
+          : `${source} cuts off on low volts, before its reserve`
+      }
+      return `${source} is empty`
     case 'takes-over':
       return `${source} takes over`
     case 'defrost':

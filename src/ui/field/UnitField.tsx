@@ -47,6 +47,7 @@ const UNITS: Record<MeasureKind, string> = {
   current: 'A',
   count: '',
   cycles: '',
+  capacity: 'Ah',
   voltage: 'V',
   tilt: '°',
   azimuth: '°',

@@ -22,6 +22,7 @@ import fields from '@/ui/field/field.module.css'
 import { changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { BankDrawing } from './BankDrawing'
+import { PartFields } from './PartFields'
 import { Voltmeter } from './Voltmeter'
 import styles from './bank.module.css'
 
@@ -37,6 +38,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
   const is230 = useHousehold(({ household }) => household.profile.mains === '230 V')
   const [draft, setDraft] = useState<Bank | null>(null)
   const [text, setText] = useState('')
+  const [isDetailed, setDetailed] = useState(false)
   const bank = draft ?? source.bank
   const faults = draft ? bankFaults(draft, '') : []
   const reading = text.trim() ? readBankLine(text) : null
@@ -194,6 +196,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
             ]}
             onChange={(where) => store.getState().edit(changeSource(system.id, source.id, { where }))}
           />
+          <button className="text-button" aria-expanded={isDetailed} onClick={() => setDetailed(!isDetailed)}>
+            {isDetailed ? 'Fold the parts’ own figures' : 'The parts’ own figures, as their labels say'}
+          </button>
           {bank.battery.chemistry === 'flooded' && (
             <SelectField
               label="Half used is"
@@ -243,6 +248,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
           <Voltmeter source={source} />
         </div>
       </div>
+      {isDetailed && <PartFields bank={bank} change={change} />}
     </section>
   )
 }
