@@ -6,6 +6,6 @@ export type SkyReading =
 
 /** What the weather worker does for a page. */
 export interface WeatherJobs {
-  /** the hours of a weather file from a date on */
-  skyOf(file: File, startsAt: string, hours: number): Promise<SkyReading>
+  /** the hours of a weather file from a date on, on a clock so far ahead of UTC */
+  skyOf(file: File, startsAt: string, hours: number, utcOffsetH: number): Promise<SkyReading>
 }

@@ -34,6 +34,17 @@ describe('a weather file', () => {
     expect(sky.kind === 'measured' && sky.temperatureC).toEqual([12, 12, 1, 1])
   })
 
+  test('on a summer clock the same hours come an hour later', () => {
+    const file = readEpw(epwOf({ temperature: (month, day, hour) => hour }))
+    const at = (utcOffsetH: number) => {
+      const sky = skyFromEpw(file, '2027-08-03T08:00', 3, utcOffsetH)
+      return sky.kind === 'measured' && sky.temperatureC
+    }
+    // 08:00 is the ninth hour of the file's own clock, on summer time its eighth
+    expect(at(-5)).toEqual([9, 10, 11])
+    expect(at(-4)).toEqual([8, 9, 10])
+  })
+
   test('missing values are filled from their neighbours and counted', () => {
     const text = epwOf({
       temperature: (month, day, hour) => (hour === 6 && day === 2 && month === 1 ? 99.9 : hour),

@@ -25,6 +25,7 @@ export interface EpwHour {
 }
 
 const HEADER_LINES = 8
+const HOUR_MS = 3_600_000
 /** What the data dictionary writes where nothing was measured. */
 const MISSING = { temperature: 99.9, radiation: 9999 }
 const COLUMNS = { temperature: 6, global: 13, direct: 14, diffuse: 15 }
@@ -138,12 +139,19 @@ function within(text: string | undefined, low: number, high: number, what: strin
  *
  * @param startsAt local start of the outage; its minutes are dropped
  * @param hours how many
+ * @param utcOffsetH of the outage's clock; the file's is standard time, so summer time is an hour ahead of it
  */
-export function skyFromEpw(file: EpwFile, startsAt: string, hours: number, name = file.place.name): Sky {
+export function skyFromEpw(
+  file: EpwFile,
+  startsAt: string,
+  hours: number,
+  utcOffsetH = file.place.utcOffsetH,
+): Sky {
   const at = new Map(file.hours.map((hour, i) => [`${hour.month}-${hour.day}-${hour.hour}`, i]))
-  const startMs = Date.parse(`${startsAt.slice(0, 13)}:00Z`)
+  const ahead = Math.round(utcOffsetH - file.place.utcOffsetH) * HOUR_MS
+  const startMs = Date.parse(`${startsAt.slice(0, 13)}:00Z`) - ahead
   const picked = Array.from({ length: hours }, (_, h) => {
-    const moment = new Date(startMs + h * 3_600_000)
+    const moment = new Date(startMs + h * HOUR_MS)
     const month = moment.getUTCMonth() + 1
     const day = moment.getUTCDate()
     const hour = moment.getUTCHours() + 1
@@ -152,7 +160,7 @@ export function skyFromEpw(file: EpwFile, startsAt: string, hours: number, name 
   })
   return {
     kind: 'measured',
-    name: name.slice(0, 80),
+    name: file.place.name.slice(0, 80),
     temperatureC: picked.map(({ temperatureC }) => temperatureC),
     globalW: picked.map(({ globalW }) => globalW),
     directW: picked.map(({ directW }) => directW),

@@ -3,7 +3,7 @@ import { type ChangeEvent, useState } from 'react'
 import type { Scenario } from '@/core/plan/schema'
 import { formatNumber } from '@/core/quantity/format'
 import { cloudShare } from '@/core/weather/cloud'
-import { lightAt, sunAt } from '@/core/weather/sky'
+import { lightAt, sunAt, utcOffsetH } from '@/core/weather/sky'
 import { clearSkyW } from '@/core/weather/irradiance'
 import { skyOfFile } from '@/worker/weatherClient'
 import styles from './recharge.module.css'
@@ -45,7 +45,7 @@ export function WeatherTools({
     if (!file) return
     if (file.size > MOST_BYTES)
       return tell('A weather file of one year has about 1.6 MB; this one is larger than 20 MB.', true)
-    const read = await skyOfFile(file, scenario.startsAt, hours)
+    const read = await skyOfFile(file, scenario.startsAt, hours, utcOffsetH(scenario))
     if (!read.ok) return tell(`${file.name}: ${read.message}. What was there is kept.`, true)
     change({ sky: read.sky })
     const far = Math.abs(read.place.latitudeDeg - scenario.place.latitudeDeg)
