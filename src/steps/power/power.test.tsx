@@ -1,12 +1,12 @@
 import { afterEach, beforeAll, describe, expect, test } from '@jest/globals'
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { NoWorker, inHousehold } from '../../../tests/support/inHousehold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { bankOf } from '@/catalog/equipment'
 import { planOf } from '@/core/plan/planOf'
 import type { Household } from '@/core/plan/household'
-import { evaluate } from '@/core/sizing/evaluate'
-import { HouseholdProvider, useHousehold } from '@/ui/household/HouseholdContext'
+import { useHousehold } from '@/ui/household/HouseholdContext'
 import { MatrixRows } from './MatrixRows'
 import { OwnEquipment } from './OwnEquipment'
 import { SourcesPanel } from './SourcesPanel'
@@ -14,27 +14,11 @@ import { BankBuilder } from './bank/BankBuilder'
 import { BankDrawing } from './bank/BankDrawing'
 import { cellKey } from './useScenarioMatrix'
 
-/** The page's workers are not there: what they would find stays as it was handed in. */
-class NoWorker {
-  postMessage(): void {}
-  addEventListener(): void {}
-  removeEventListener(): void {}
-  terminate(): void {}
-}
 beforeAll(() => {
   Object.assign(globalThis, { Worker: NoWorker })
 })
 // what is typed is kept as a draft until it is saved, which nothing does here
 afterEach(() => localStorage.clear())
-
-function inHousehold(household: Household, children: React.ReactNode) {
-  const stored = { id: 'h', version: 1, savedAt: '2027-01-01T10:00:00.000Z', household }
-  return render(
-    <HouseholdProvider stored={stored} evaluation={evaluate(planOf(household), { runs: 20 })}>
-      {children}
-    </HouseholdProvider>,
-  )
-}
 
 const choosing = (powerSystemId: string): Household => {
   const household = demoHousehold()

@@ -1,0 +1,23 @@
+import { render } from '@testing-library/react'
+import { planOf } from '@/core/plan/planOf'
+import type { Household } from '@/core/plan/household'
+import { evaluate } from '@/core/sizing/evaluate'
+import { HouseholdProvider } from '@/ui/household/HouseholdContext'
+
+/** The page's workers are not there: what they would find stays as it was handed in. */
+export class NoWorker {
+  postMessage(): void {}
+  addEventListener(): void {}
+  removeEventListener(): void {}
+  terminate(): void {}
+}
+
+/** Renders parts of a page as they stand in a household. */
+export function inHousehold(household: Household, children: React.ReactNode) {
+  const stored = { id: 'h', version: 1, savedAt: '2027-01-01T10:00:00.000Z', household }
+  return render(
+    <HouseholdProvider stored={stored} evaluation={evaluate(planOf(household), { runs: 20 })}>
+      {children}
+    </HouseholdProvider>,
+  )
+}
