@@ -1,5 +1,5 @@
 import type { Scenario } from '@/core/plan/schema'
-import type { SkyClass } from '@/core/plan/weather'
+import type { SkyClass } from '@/core/plan/limits'
 
 /**
  * Presets of weather: a climate gives a month's usual low and high, a kind of storm moves them and says what

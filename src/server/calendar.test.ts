@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { equipmentClass, systemOf } from '@/catalog/equipment'
 import { generatorOf } from '@/catalog/refill'
-import { NO_REFILL } from '@/core/plan/refill'
+import { NO_REFILL } from '@/core/plan/noRefill'
 import { upkeepOf } from '@/core/refill/upkeep'
 import { calendarOf } from './calendar'
 

@@ -1,7 +1,7 @@
 import { sourceOf, equipmentClass } from '@/catalog/equipment'
 import { PLAN_FORMAT, PLAN_VERSION } from '@/core/plan/limits'
 import { type Plan } from '@/core/plan/document'
-import { NO_REFILL } from '@/core/plan/refill'
+import { NO_REFILL } from '@/core/plan/noRefill'
 import type { Behaviour, Cycling, Load, Source } from '@/core/plan/schema'
 import { quantity } from '@/core/quantity/quantity'
 

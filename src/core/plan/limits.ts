@@ -40,3 +40,10 @@ export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
 export const PLAN_VERSION = 5
+
+/** What a scenario says of the sky. */
+export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const
+export type SkyClass = (typeof SKY_CLASSES)[number]
+
+/** Rules by which one load is shed. */
+export const MOST_RULES = 6

@@ -21,5 +21,3 @@ export const loadRuleSchema = z.discriminatedUnion('kind', [
 ])
 
 export type LoadRule = z.infer<typeof loadRuleSchema>
-
-export const MOST_RULES = 6

@@ -1,6 +1,6 @@
 import type { Fault } from './fault'
 import { USUAL_INDOOR_C } from './limits'
-import { NO_REFILL } from './refill'
+import { NO_REFILL } from './noRefill'
 
 type Json = Record<string, unknown>
 type Migration = (document: Json) => Json

@@ -1,7 +1,7 @@
 import type { Plan } from './document'
 import type { Household } from './household'
 import { PLAN_FORMAT, PLAN_VERSION } from './limits'
-import { NO_REFILL } from './refill'
+import { NO_REFILL } from './noRefill'
 import type { Standing } from './schema'
 
 /** How a load stands in a scenario that says nothing of it. */

@@ -4,7 +4,8 @@ import { arrayOf, generatorOf } from '@/catalog/refill'
 import { readPlan } from './document'
 import { readHousehold } from './household'
 import { planOf } from './planOf'
-import { NO_REFILL, type Refill } from './refill'
+import type { Refill } from './refill'
+import { NO_REFILL } from './noRefill'
 
 const plan = planOf(demoHousehold())
 const faultsOf = (refill: unknown) => {

@@ -104,9 +104,6 @@ const stretches = z
 /** When in an outage the generator and the car run, and when the grid comes back for a while; minutes since it began. */
 export const chargingTimesSchema = z.strictObject({ generator: stretches, car: stretches, grid: stretches })
 
-export const NO_REFILL: Refill = { recordLowC: null, panels: [], generator: null, car: null }
-export const NO_CHARGING: ChargingTimes = { generator: [], car: [], grid: [] }
-
 export type Panel = z.infer<typeof panelSchema>
 export type InputWindow = z.infer<typeof inputWindowSchema>
 export type PanelArray = z.infer<typeof panelArraySchema>

@@ -1,9 +1,5 @@
 import * as z from 'zod'
-import { LIMITS } from './limits'
-
-/** What a scenario says of the sky. */
-export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const
-export type SkyClass = (typeof SKY_CLASSES)[number]
+import { LIMITS, SKY_CLASSES } from './limits'
 
 const MOST_HOURS = 24 * 16
 const hoursOf = (low: number, high: number) => z.array(z.number().min(low).max(high)).min(1).max(MOST_HOURS)

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { bankOf, equipmentClass, systemOf } from '@/catalog/equipment'
 import { generatorOf } from '@/catalog/refill'
-import { NO_REFILL } from '../plan/refill'
+import { NO_REFILL } from '../plan/noRefill'
 import { alternatorIdleW } from './alternator'
 import { upkeepOf } from './upkeep'
 

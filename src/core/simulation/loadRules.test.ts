@@ -5,7 +5,7 @@ import { constant, cycling, exactSource, loadOf, planWith } from '../../../tests
 import type { Plan } from '../plan/document'
 import type { LoadRule } from '../plan/loadRule'
 import { readPlan } from '../plan/document'
-import { NO_REFILL } from '../plan/refill'
+import { NO_REFILL } from '../plan/noRefill'
 import type { Load } from '../plan/schema'
 import { quantity } from '../quantity/quantity'
 import { runAll, simulate } from './simulate'

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { equipmentClass, sourceOf } from '@/catalog/equipment'
 import { arrayOf } from '@/catalog/refill'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
-import { NO_REFILL } from '../plan/refill'
+import { NO_REFILL } from '../plan/noRefill'
 import { simulate } from './simulate'
 import { unfedStretches } from './unfed'
 

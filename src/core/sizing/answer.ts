@@ -1,6 +1,6 @@
 import { formatMoment, isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import { NO_CHARGING } from '../plan/refill'
+import { NO_CHARGING } from '../plan/noRefill'
 import { formatDuration, formatExactDuration, formatHours, formatNumber } from '../quantity/format'
 import type { SimulationResult } from '../simulation/result'
 import { refillsGate } from './gates'

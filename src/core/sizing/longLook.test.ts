@@ -3,8 +3,8 @@ import { equipmentClass, sourceOf } from '@/catalog/equipment'
 import { arrayOf } from '@/catalog/refill'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
 import type { Plan } from '../plan/document'
-import { NO_REFILL } from '../plan/refill'
-import type { SkyClass } from '../plan/weather'
+import { NO_REFILL } from '../plan/noRefill'
+import type { SkyClass } from '../plan/limits'
 import { LOOK_DAYS, longLook } from './longLook'
 
 function sunny(watts: number, panels: number, sky: SkyClass, hours = 24): Plan {

@@ -1,6 +1,6 @@
 import { clockOf, epochMinute } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import { NO_CHARGING } from '../plan/refill'
+import { NO_CHARGING } from '../plan/noRefill'
 import { formatNumber, formatWatts } from '../quantity/format'
 import { leftOutWhy, refilledSource } from '../simulation/compile'
 import { windowFor } from '../refill/connection'

@@ -1,6 +1,6 @@
 import { DAY_MIN, epochMinute } from '../plan/clock'
-import type { Sky, SkyClass } from '../plan/weather'
-import type { Rain } from '../plan/limits'
+import type { Sky } from '../plan/weather'
+import type { SkyClass, Rain } from '../plan/limits'
 import type { Scenario } from '../plan/schema'
 import { type Irradiance, clearSkyW, splitGlobal } from './irradiance'
 import { type SunPosition, solarPosition } from './solarPosition'

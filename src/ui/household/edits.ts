@@ -1,7 +1,8 @@
 import type { Equipment } from '@/core/plan/equipment'
 import type { Household } from '@/core/plan/household'
 import { DEFAULT_STANDING } from '@/core/plan/planOf'
-import { type ChargingTimes, NO_CHARGING, NO_REFILL, type PanelArray, type Refill } from '@/core/plan/refill'
+import type { ChargingTimes, PanelArray, Refill } from '@/core/plan/refill'
+import { NO_CHARGING, NO_REFILL } from '@/core/plan/noRefill'
 import type {
   HouseholdLoad,
   PowerSystem,

@@ -1,7 +1,7 @@
 'use client'
 import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
-import { SKY_CLASSES, type SkyClass } from '@/core/plan/weather'
+import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
 import { SelectField } from '@/ui/field/SelectField'
 import styles from './SkyRow.module.css'

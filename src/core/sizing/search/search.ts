@@ -1,5 +1,5 @@
 import type { Plan } from '../../plan/document'
-import { NO_REFILL } from '../../plan/refill'
+import { NO_REFILL } from '../../plan/noRefill'
 import type { Load, Source } from '../../plan/schema'
 import { formatDuration, formatWatts } from '../../quantity/format'
 import { percentileInPlace } from '../../quantity/percentile'

@@ -1,7 +1,7 @@
 'use client'
 import { Chart, LinearScale, PointElement, ScatterController } from 'chart.js'
 import { useColorScheme } from '@mui/material/styles'
-import { useEffect, useRef } from 'react'
+import { type RefObject, useEffect, useRef } from 'react'
 import { formatNumber } from '@/core/quantity/format'
 import type { Judged } from '@/core/sizing/search/search'
 import { type Ink, inkOf } from '@/ui/chart/chartInk'
@@ -43,58 +43,27 @@ export default function FrontChart(props: {
   const chart = useRef<Chart<'scatter', Point[]> | null>(null)
   const marks = useRef({ neededH, currency, demand: '' })
 
-  useEffect(() => {
-    const element = canvas.current
-    if (!element) return
-    const made = new Chart<'scatter', Point[]>(element, {
-      type: 'scatter',
-      data: { datasets: [] },
-      options: {
-        ...(STILL as object),
-        events: ['click'],
-        elements: {},
-        onClick: (_, elements, { data }) => {
-          const [hit] = elements
-          if (!hit) return
-          const point = data.datasets[hit.datasetIndex].data[hit.index] as unknown as Point
-          chosen.current(point.judged)
-        },
-      },
-      plugins: [
-        {
-          id: 'needed',
-          beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
-            const y = scales.y?.getPixelForValue(marks.current.neededH)
-            if (!y || y < chartArea.top) return
-            ctx.save()
-            ctx.strokeStyle = ctx.fillStyle = marks.current.demand
-            ctx.setLineDash([5, 4])
-            ctx.beginPath()
-            ctx.moveTo(chartArea.left, y)
-            ctx.lineTo(chartArea.right, y)
-            ctx.stroke()
-            ctx.font = `12px ${getComputedStyle(ctx.canvas).fontFamily}`
-            ctx.fillText(`${formatNumber(marks.current.neededH, 0)} h needed`, chartArea.left + 6, y - 5)
-            ctx.restore()
-          },
-        },
-      ],
-    })
-    chart.current = made
-    return () => {
-      made.destroy()
+  useEffect(
+    () => () => {
+      chart.current?.destroy()
       chart.current = null
-    }
-  }, [])
+    },
+    [],
+  )
 
-  // in a task of its own, after the figures
+  // made and filled in tasks of their own, after the figures: the page is never held for both at once
   useEffect(() => {
-    const timer = setTimeout(() => {
+    const fill = () => {
       const made = chart.current
       if (!made) return
       const ink = inkOf(made.canvas)
       marks.current = { neededH, currency, demand: ink.demand }
       show(made, ink, { judged, front, picked, currency })
+    }
+    let timer = setTimeout(() => {
+      if (chart.current || !canvas.current) return fill()
+      chart.current = makeChart(canvas.current, marks, chosen)
+      timer = setTimeout(fill)
     })
     return () => clearTimeout(timer)
   }, [judged, front, picked, neededH, currency, scheme])
@@ -111,6 +80,47 @@ export default function FrontChart(props: {
   )
 }
 
+function makeChart(
+  canvas: HTMLCanvasElement,
+  marks: RefObject<{ neededH: number; currency: string; demand: string }>,
+  chosen: RefObject<(judged: Judged) => void>,
+): Chart<'scatter', Point[]> {
+  return new Chart<'scatter', Point[]>(canvas, {
+    type: 'scatter',
+    data: { datasets: [] },
+    options: {
+      ...(STILL as object),
+      events: ['click'],
+      elements: {},
+      onClick: (_, elements, { data }) => {
+        const [hit] = elements
+        if (!hit) return
+        const point = data.datasets[hit.datasetIndex].data[hit.index] as unknown as Point
+        chosen.current(point.judged)
+      },
+    },
+    plugins: [
+      {
+        id: 'needed',
+        beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
+          const y = scales.y?.getPixelForValue(marks.current.neededH)
+          if (!y || y < chartArea.top) return
+          ctx.save()
+          ctx.strokeStyle = ctx.fillStyle = marks.current.demand
+          ctx.setLineDash([5, 4])
+          ctx.beginPath()
+          ctx.moveTo(chartArea.left, y)
+          ctx.lineTo(chartArea.right, y)
+          ctx.stroke()
+          ctx.font = `12px ${getComputedStyle(ctx.canvas).fontFamily}`
+          ctx.fillText(`${formatNumber(marks.current.neededH, 0)} h needed`, chartArea.left + 6, y - 5)
+          ctx.restore()
+        },
+      },
+    ],
+  })
+}
+
 interface Shown {
   judged: readonly Judged[]
   front: readonly Judged[]
@@ -121,22 +131,29 @@ interface Shown {
 function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked, currency }: Shown): void {
   const onFront = new Set(front)
   const rest = judged.filter((one) => one.carries && one.candidate.price !== null && !onFront.has(one))
+  // the picked one is a set of its own: sizes point by point would have every point's options worked out alone
   made.data.datasets = [
+    {
+      data: picked?.candidate.price == null || picked.runtimeMin === 0 ? [] : [pointOf(picked)],
+      backgroundColor: ink.demand,
+      pointRadius: 7,
+      pointHitRadius: 10,
+    },
     {
       data: front.map(pointOf),
       showLine: true,
       stepped: 'before',
       borderColor: ink.store,
       borderWidth: 1.6,
-      backgroundColor: front.map((one) => (one === picked ? ink.demand : ink.store)),
-      pointRadius: front.map((one) => (one === picked ? 7 : 4.5)),
+      backgroundColor: ink.store,
+      pointRadius: 4.5,
       pointHitRadius: 10,
     },
     {
       data: rest.map(pointOf),
       borderColor: ink.soft,
       backgroundColor: 'transparent',
-      pointRadius: rest.map((one) => (one === picked ? 6 : 2.5)),
+      pointRadius: 2.5,
       pointHitRadius: 5,
     },
   ]

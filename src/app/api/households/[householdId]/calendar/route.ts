@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { NO_REFILL } from '@/core/plan/refill'
+import { NO_REFILL } from '@/core/plan/noRefill'
 import { upkeepOf } from '@/core/refill/upkeep'
 import { database } from '@/db/client'
 import { findHousehold } from '@/db/households'
