@@ -1,7 +1,16 @@
 /** Numbers in words for a reader; all of them take SI values and return text with its unit. */
 
-const grouped = (value: number, digits = 0) =>
-  value.toLocaleString('en-US', { minimumFractionDigits: digits, maximumFractionDigits: digits })
+/** By digits after the point: making one costs a hundred times as much as using it. */
+const fixed: Intl.NumberFormat[] = []
+const free: Intl.NumberFormat[] = []
+
+function grouped(value: number, digits = 0): string {
+  fixed[digits] ??= new Intl.NumberFormat('en-US', {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  })
+  return fixed[digits].format(value)
+}
 
 /** @example formatWatts(1480.4) // "1,480 W" */
 export function formatWatts(watts: number): string {
@@ -56,5 +65,6 @@ export function formatPercent(fraction: number): string {
 
 /** A plain number without trailing zeros, up to `digits` after the point. */
 export function formatNumber(value: number, digits = 2): string {
-  return value.toLocaleString('en-US', { maximumFractionDigits: digits })
+  free[digits] ??= new Intl.NumberFormat('en-US', { maximumFractionDigits: digits })
+  return free[digits].format(value)
 }

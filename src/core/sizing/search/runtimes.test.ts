@@ -10,7 +10,7 @@ import { runAll } from '../../simulation/simulate'
 import { loadedV } from '../../storage/loadedVoltage'
 import { realiseDemand } from './realisedDemand'
 import { runtimesOn } from './runtimes'
-import { BLOCK_MIN, TABLE_W, wattBlocks } from './wattBlocks'
+import { TABLE_W, wattBlocks } from './wattBlocks'
 
 const RUNS = 6
 const HORIZON_MIN = 48 * 60
@@ -74,35 +74,56 @@ describe('realised demand', () => {
     expect(demand.peakW).toBeCloseTo(Math.max(...demand.mainsW), 2)
   })
 
-  test('a block’s weights add up to its minutes, and its watts to its watt-minutes', () => {
-    const { blocks, starts, entry, weight } = wattBlocks(demand, 0)
-    expect(blocks).toBe(HORIZON_MIN / BLOCK_MIN)
-    for (let block = 0; block < blocks * RUNS; block++) {
-      let minutes = 0
-      let wattMin = 0
-      for (let i = starts[block]; i < starts[block + 1]; i++) {
-        minutes += weight[i]
-        wattMin += weight[i] * entry[i] * TABLE_W
+  test.each([0, 1])(
+    'a block’s weights add up to its minutes, and its watts to its watt-minutes',
+    (length) => {
+      const { byLength } = wattBlocks(demand, 0)
+      const { blockMin, blocks, starts, entry, weight } = byLength[length]
+      expect(blocks).toBe(Math.floor(HORIZON_MIN / blockMin))
+      for (let block = 0; block < blocks * RUNS; block++) {
+        let minutes = 0
+        let wattMin = 0
+        for (let i = starts[block]; i < starts[block + 1]; i++) {
+          minutes += weight[i]
+          wattMin += weight[i] * entry[i] * TABLE_W
+        }
+        const from = Math.floor(block / blocks) * HORIZON_MIN + (block % blocks) * blockMin
+        const expected = demand.mainsW.subarray(from, from + blockMin).reduce((sum, watts) => sum + watts, 0)
+        expect(minutes).toBeCloseTo(blockMin, 2)
+        expect(Math.abs(wattMin - expected)).toBeLessThan(1e-3 + 1e-4 * expected)
       }
-      const from = Math.floor(block / blocks) * HORIZON_MIN + (block % blocks) * BLOCK_MIN
-      const expected = demand.mainsW.subarray(from, from + BLOCK_MIN).reduce((sum, watts) => sum + watts, 0)
-      expect(minutes).toBeCloseTo(BLOCK_MIN, 2)
-      expect(wattMin / expected).toBeCloseTo(1, 4)
+    },
+  )
+
+  test('the entries of a run are those its minutes touch', () => {
+    const { used, usedStarts } = wattBlocks(demand, 0)
+    for (let run = 0; run < RUNS; run++) {
+      const touched = new Set<number>()
+      for (const watts of demand.mainsW.subarray(run * HORIZON_MIN, (run + 1) * HORIZON_MIN)) {
+        const at = Math.max(0, watts) / TABLE_W
+        touched.add(Math.floor(at))
+        if (at > Math.floor(at)) touched.add(Math.floor(at) + 1)
+      }
+      expect([...used.subarray(usedStarts[run], usedStarts[run + 1])]).toEqual(
+        [...touched].sort((a, b) => a - b),
+      )
     }
   })
 
   test('minutes below a threshold are counted apart, the others as they are', () => {
     const belowW = 40
-    const { blocks, starts, entry, weight, calm } = wattBlocks(demand, belowW)
-    let calmMinutes = 0
-    let wattMin = 0
-    for (let i = 0; i < starts[blocks * RUNS]; i++)
-      if (entry[i] === calm) calmMinutes += weight[i]
-      else wattMin += weight[i] * entry[i] * TABLE_W
+    const { byLength, calm } = wattBlocks(demand, belowW)
     const minutes = [...demand.mainsW]
-    expect(calmMinutes).toBeCloseTo(minutes.filter((watts) => watts < belowW - 1e-6).length, 0)
     const above = minutes.reduce((sum, watts) => sum + (watts >= belowW - 1e-6 ? watts : 0), 0)
-    expect(wattMin / above).toBeCloseTo(1, 4)
+    for (const { blocks, starts, entry, weight } of byLength) {
+      let calmMinutes = 0
+      let wattMin = 0
+      for (let i = 0; i < starts[blocks * RUNS]; i++)
+        if (entry[i] === calm) calmMinutes += weight[i]
+        else wattMin += weight[i] * entry[i] * TABLE_W
+      expect(calmMinutes).toBeCloseTo(minutes.filter((watts) => watts < belowW - 1e-6).length, 0)
+      expect(wattMin / above).toBeCloseTo(1, 4)
+    }
   })
 })
 

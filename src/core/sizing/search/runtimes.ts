@@ -9,7 +9,7 @@ import { DetailTables } from '../../simulation/detailTables'
 import { outOfRangeHours } from '../../simulation/outOfRange'
 import { pathInRun } from '../../simulation/simulate'
 import type { RealisedDemand } from './realisedDemand'
-import { BLOCK_MIN, TABLE_W, entriesOf, wattBlocks } from './wattBlocks'
+import { type BlockedDemand, TABLE_W, entriesOf, wattBlocks } from './wattBlocks'
 
 /**
  * Runtime of a source on realised demand, minutes, run by run; Infinity beyond the horizon. The draws are
@@ -32,6 +32,7 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
   const tables = detail && new DetailTables(detail)
   const ends = new Float64Array(runs)
   const dcFraction = dcEfficiency(source)
+  let blocked: BlockedDemand | undefined
   for (let run = 0; run < runs; run++) {
     const path = pathInRun(chain, 0, seed, run, detail)
     if (!hasMains && demand.dcWh) path.noLoadW = 0
@@ -39,7 +40,15 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     const chargedWh = path.capacityWh * source.chargedFraction
     ends[run] =
       tables && !isSmooth(demand, path, tables)
-        ? walked(demand, run, path, tables, chargedWh, dcWeight)
+        ? walked(
+            demand,
+            run,
+            path,
+            tables,
+            chargedWh,
+            dcWeight,
+            (blocked ??= wattBlocks(demand, detail!.searchBelowW)),
+          )
         : foundByHalving(demand, run, path, chargedWh, dcWeight)
   }
   return ends
@@ -105,6 +114,7 @@ function walked(
   tables: DetailTables,
   chargedWh: number,
   dcWeight: number,
+  blocked: BlockedDemand,
 ): number {
   const { horizonMin, mainsW, dcW } = demand
   const { capacityWh, floorWh } = path
@@ -114,23 +124,25 @@ function walked(
   const entries = entriesOf(demand)
   if (drains.length < entries) drains = new Float64Array(entries)
   const always = { ...detail, searchBelowW: 0 }
-  for (let i = 0; i < entries; i++) drains[i] = tables.drainW(path, always, i * TABLE_W) / 60
+  const { byLength, used, usedStarts, calm } = blocked
+  for (let i = usedStarts[run]; i < usedStarts[run + 1]; i++)
+    drains[used[i]] = tables.drainW(path, always, used[i] * TABLE_W) / 60
   const from = run * horizonMin
   let energy = chargedWh
   let calmMin = 0
   let begin = 0
   if (!dcW && sleepBelowW === 0 && !outOfRange) {
     // whole blocks, as long as nothing can happen in them
-    const { blocks, starts, entry, weight, calm } = wattBlocks(demand, searchBelowW)
     drains[calm] = searchDrawsW / 60
     const leastWh = Math.max(floorWh, watchedWh)
-    for (let block = run * blocks; block < (run + 1) * blocks; block++) {
-      let takenWh = 0
-      for (let i = starts[block]; i < starts[block + 1]; i++) takenWh += weight[i] * drains[entry[i]]
-      if (energy - takenWh < leastWh) break
-      energy -= takenWh
-      begin += BLOCK_MIN
-    }
+    for (const { blockMin, blocks, starts, entry, weight } of byLength)
+      for (let block = run * blocks + begin / blockMin; block < (run + 1) * blocks; block++) {
+        let takenWh = 0
+        for (let i = starts[block]; i < starts[block + 1]; i++) takenWh += weight[i] * drains[entry[i]]
+        if (energy - takenWh < leastWh) break
+        energy -= takenWh
+        begin += blockMin
+      }
   }
   for (let minute = begin; minute < horizonMin; minute++) {
     if (outOfRange?.[Math.floor(minute / 60)]) return minute
