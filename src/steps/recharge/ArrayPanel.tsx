@@ -117,7 +117,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
         <div>
           <MonthChart {...yields} neededWh={neededWh} month={month} />
           <p className={styles.small}>
-            Steepest gain in {monthName(month)}: tilt {yields.tilt}°, this one stands at{' '}
+            A clear {monthName(month)} day gives most at a tilt of {yields.tilt}°; this one stands at{' '}
             {formatNumber(array.tiltDeg)}°. On a dull day in {monthName(winter)} it brings{' '}
             {formatEnergy(yields.dull[winter - 1])}
             {dullPanels !== null &&

@@ -99,7 +99,15 @@ export default function DaysChart({ days, gutters, label }: { days: Days; gutter
         afterFit: (axis) => {
           axis.width = gutters.left
         },
-        ticks: { maxTicksLimit: 5, padding: 8, callback: (value) => `${formatNumber(Number(value))} W` },
+        ticks: {
+          maxTicksLimit: 5,
+          padding: 8,
+          // a phone has no room for thousands
+          callback: (value) =>
+            gutters.left < 100 && Number(value) >= 1000
+              ? `${formatNumber(Number(value) / 1000, 1)}k`
+              : `${formatNumber(Number(value))} W`,
+        },
       }),
     }
     made.update('none')
