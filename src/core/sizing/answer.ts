@@ -110,7 +110,7 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
     return [
       { text: ` With the ${who} it ` },
       { text: 'goes on', strong: true, tone: 'holds', working: 'refills' },
-      { text: ' as long as this weather does.' },
+      { text: ` ${goesOnWhile(plan)}.` },
     ]
   const hours = coverage * 24
   return [
@@ -122,6 +122,19 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
     },
     { text: '.' },
   ]
+}
+
+/** What it hangs on that a plan goes on. @example "while this weather lasts and there is fuel" */
+export function goesOnWhile(plan: Plan): string {
+  const names = refillNames(plan)
+  const burns =
+    names.includes('generator') || (names.includes('car') && (plan.refill.car?.idleLPerH ?? 0) > 0)
+  const needed = [
+    ...(names.includes('sun') ? ['this weather lasts'] : []),
+    ...(burns ? ['there is fuel'] : []),
+    ...(names.includes('grid') ? ['the grid comes back so'] : []),
+  ]
+  return needed.length ? `while ${needed.join(' and ')}` : 'as planned'
 }
 
 /** What refills in this scenario, in words. */

@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
-import { generatorOf } from '@/catalog/refill'
+import { CARS, generatorOf } from '@/catalog/refill'
 import { planOf } from '../plan/planOf'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING, NO_REFILL } from '../plan/noRefill'
-import { answerText } from './answer'
+import type { ChargingTimes } from '../plan/refill'
+import { answerText, goesOnWhile } from './answer'
 import { evaluate } from './evaluate'
 import { withChange } from './levers'
 import { findRefillLevers } from './refillLevers'
@@ -50,17 +51,30 @@ describe('the Refills gate', () => {
     expect(with_.gates.refills.coverage).toBeGreaterThan(evaluate(plan, RUNS).gates.refills.coverage)
   })
 
-  test('holds in clear June with panels enough: it goes on as long as the weather does', () => {
-    const many = {
+  test('holds in clear June where little is asked: it goes on while the weather lasts', () => {
+    const little = {
       ...sunny,
       powerSystem: planOf(demoHousehold(), 'february-ice', 'station-2000-expanded').powerSystem,
-      loads: sunny.loads.map((load) => (load.name.includes('Boiler') ? { ...load, on: false } : load)),
+      loads: sunny.loads.map((load) => ({ ...load, on: load.id === 'network' })),
     }
-    const { gates, answer } = evaluate(many, RUNS)
+    const { gates, answer } = evaluate(little, RUNS)
+    expect(gates.refills.verdict).toBe('holds')
     expect(gates.refills.broughtPerDayWh).toBeGreaterThan(1200)
-    if (gates.refills.verdict === 'holds')
-      expect(answerText(answer)).toMatch(/goes on as long as this weather does/)
-    else expect(answerText(answer)).toMatch(/bring/)
+    expect(answerText(answer)).toMatch(/With the sun it goes on while this weather lasts\.$/)
+  })
+
+  test('what going on hangs on: weather, fuel, the grid', () => {
+    const stretch = [{ fromMin: 0, toMin: 120 }]
+    const of = (charging: Partial<ChargingTimes>, refill: Partial<Plan['refill']> = {}) =>
+      goesOnWhile({
+        ...plan,
+        refill: { ...plan.refill, ...refill },
+        scenario: { ...plan.scenario, charging: { ...NO_CHARGING, ...charging } },
+      })
+    expect(of({})).toBe('while this weather lasts')
+    expect(of({ generator: stretch })).toBe('while this weather lasts and there is fuel')
+    expect(of({ grid: stretch }, { panels: [] })).toBe('while the grid comes back so')
+    expect(of({ car: stretch }, { panels: [], car: CARS.electric })).toBe('as planned')
   })
 })
 

@@ -2,6 +2,7 @@
 import type { Plan } from '@/core/plan/document'
 import { formatMoment } from '@/core/plan/clock'
 import { formatDuration, formatEnergy, formatNumber } from '@/core/quantity/format'
+import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
@@ -33,7 +34,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           ? 'Nothing refills it yet: one charge is all there is.'
           : coverage >= 1
             ? evaluation.gates.lasts.verdict === 'holds'
-              ? 'It goes on as long as this weather does.'
+              ? `It goes on ${goesOnWhile(plan)}.`
               : 'Enough comes in over a day, but not in time: refill before it is empty.'
             : coverage * 24 < 0.5
               ? 'It brings next to nothing in this weather.'
