@@ -59,6 +59,16 @@ describe('on a tilted plane', () => {
     expect(at).toBeCloseTo(700 + 150 * 0.75 + 500 * 0.2 * 0.25, 6)
   })
 
+  test('Hay & Davies 1980, by hand: diffuse·(A·R_b + (1 − A)·(1 + cos β)/2), A = direct ÷ outside the air', () => {
+    const light = { globalW: 500, directW: 700, diffuseW: 150 }
+    // the sun at right angles to the plane: R_b = cos 0° ÷ cos 60° = 2; A = 700 ÷ 1361
+    const around = 700 / 1361
+    const diffuse = 150 * (around * 2 + (1 - around) * 0.75)
+    const at = onPlane(light, sunAt(60), { tiltDeg: 60, azimuthDeg: 180 })
+    expect(at).toBeCloseTo(700 + diffuse + 500 * 0.2 * 0.25, 6)
+    expect(at).toBeCloseTo(933.95, 1)
+  })
+
   test('Hay & Davies sees more than isotropic where the plane faces the sun, and less where it does not', () => {
     const light = { globalW: 500, directW: 700, diffuseW: 150 }
     const facing = { tiltDeg: 60, azimuthDeg: 180 }
