@@ -209,6 +209,7 @@ export function RechargePage() {
           startsAt={startsAt}
           outageMin={outageMin}
           charging={charging}
+          has={{ generator: refill.generator?.on ?? false, car: refill.car?.on ?? false }}
           onChange={(part) => edit(changeCharging(part))}
         />
         {panels}

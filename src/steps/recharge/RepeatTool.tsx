@@ -27,11 +27,14 @@ export function RepeatTool(props: {
   startsAt: string
   outageMin: number
   charging: ChargingTimes
+  /** what there is to run; the grid is always there to come back */
+  has: Record<'generator' | 'car', boolean>
   onChange: (part: Partial<ChargingTimes>) => void
 }) {
-  const { startsAt, outageMin, charging, onChange } = props
+  const { startsAt, outageMin, charging, has, onChange } = props
   const startMin = epochMinute(startsAt)
-  const [what, setWhat] = useState<What>('grid')
+  const [chosen, setWhat] = useState<What>('grid')
+  const what = chosen === 'grid' || has[chosen] ? chosen : 'grid'
   const usual = USUAL[what]
   const [lengthMin, setLength] = useState(usual.lengthMin)
   const [everyH, setEvery] = useState(usual.everyH)
@@ -61,7 +64,9 @@ export function RepeatTool(props: {
         cell
         label="What comes back"
         value={what}
-        options={(Object.keys(WORDS) as What[]).map((value) => ({ value, words: WORDS[value] }))}
+        options={(Object.keys(WORDS) as What[])
+          .filter((value) => value === 'grid' || has[value])
+          .map((value) => ({ value, words: WORDS[value] }))}
         onChange={pick}
       />
       <span>for</span>

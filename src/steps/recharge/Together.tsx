@@ -80,10 +80,12 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           </tbody>
         </table>
       )}
-      <p className={styles.small}>
-        All of it goes into {source.name}. With {formatNumber(plan.scenario.confidence * 100)} % confidence;
-        each day’s light is drawn anew in every run.
-      </p>
+      {mean && (
+        <p className={styles.small}>
+          All of it goes into {source.name}. With {formatNumber(plan.scenario.confidence * 100)} % confidence;
+          each day’s light is drawn anew in every run.
+        </p>
+      )}
       <p className={styles.small}>
         Before the storm: from its reserve to full at the wall takes{' '}
         {wallH === null

@@ -85,6 +85,7 @@ describe('what comes back by itself', () => {
         startsAt={FRIDAY}
         outageMin={2520}
         charging={charging}
+        has={{ generator: true, car: false }}
         onChange={(part) => {
           told(part)
           setCharging({ ...charging, ...part })
@@ -116,6 +117,12 @@ describe('what comes back by itself', () => {
         { fromMin: 1560, toMin: 1680 },
       ],
     })
+  })
+
+  test('only what there is can be planned', () => {
+    render(<Tool told={jest.fn()} />)
+    const words = within(screen.getByRole('combobox', { name: 'What comes back' })).getAllByRole('option')
+    expect(words.map(({ textContent }) => textContent)).toEqual(['the grid is back', 'the generator runs'])
   })
 
   test('what would never stop is told and cannot be planned', async () => {
