@@ -6,6 +6,9 @@ import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
+import { UnitField } from '@/ui/field/UnitField'
+import { changeSource } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './recharge.module.css'
@@ -17,7 +20,7 @@ const ask = (client: SimulationClient, asked: Plan) => client.longLook(asked)
 export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
   const { verdict, coverage, neededPerDayWh, broughtPerDayWh, refill } = evaluation.gates.refills
   const source = refilledSource(plan.powerSystem.sources)
-  const wallH = wallHours(source)
+  const store = useHouseholdStore()
   const { mean } = refill ?? {}
   const look = useAdvice(ask)
   const clippedWh = refill
@@ -86,17 +89,29 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           each day’s light is drawn anew in every run.
         </p>
       )}
+      <UnitField
+        label="Charged as it begins"
+        kind="fraction"
+        value={source.chargedFraction}
+        onChange={(chargedFraction) =>
+          store
+            .getState()
+            .edit(changeSource(plan.powerSystem.id, source.id, { chargedFraction }), `${source.id} charged`)
+        }
+      />
       <p className={styles.small}>
-        Before the storm: from its reserve to full at the wall takes{' '}
-        {wallH === null
-          ? 'a time its label does not tell'
-          : wallH === Infinity
-            ? 'for ever: it has no charger'
-            : formatDuration(wallH * 60)}
+        Before the storm, at the wall: {wallWords(wallHours(source))} from its reserve to full
+        {source.chargedFraction < 1 &&
+          `, ${wallWords(wallHours(source, 1 - source.chargedFraction))} from there`}
         . Charge on the first warning.
       </p>
     </section>
   )
+}
+
+function wallWords(hours: number | null): string {
+  if (hours === null) return 'a time its label does not tell'
+  return hours === Infinity ? 'for ever, without a charger,' : formatDuration(hours * 60)
 }
 
 function Row({ name, wh, strong }: { name: string; wh: string; strong?: boolean }) {

@@ -9,7 +9,7 @@ import type { Household } from '@/core/plan/household'
 import type { ChargingTimes } from '@/core/plan/refill'
 import { NO_CHARGING } from '@/core/plan/noRefill'
 import { checkArray } from '@/core/refill/stringCheck'
-import { usePlan } from '@/ui/household/HouseholdContext'
+import { useHousehold, usePlan } from '@/ui/household/HouseholdContext'
 import { ArrayPanel } from './ArrayPanel'
 import { CarPanel } from './CarPanel'
 import { GeneratorPanel } from './GeneratorPanel'
@@ -18,6 +18,7 @@ import { HourBars } from './HourBars'
 import { MonthChart } from './MonthChart'
 import { RepeatTool } from './RepeatTool'
 import { StretchLane } from './StretchLane'
+import { Together } from './Together'
 import { UpkeepCalendar } from './UpkeepCalendar'
 import { WindowDrawing } from './WindowDrawing'
 
@@ -226,6 +227,38 @@ describe('panels of a household', () => {
       <Arrays />,
     )
     expect(screen.getAllByText(/on one input the lower pulls the higher down/)).toHaveLength(2)
+  })
+})
+
+describe('together', () => {
+  function All() {
+    const plan = usePlan()
+    const evaluation = useHousehold((state) => state.evaluation)
+    return <Together plan={plan} evaluation={evaluation} />
+  }
+
+  test('what comes in against what goes out, and the wall beforehand', async () => {
+    inHousehold(demoHousehold(), <All />)
+    expect(screen.getByTestId('together').textContent).toMatch(
+      /^It gains [\d.]+ of the 24 h a day it needs\.$/,
+    )
+    expect(screen.getByRole('row', { name: /^Sun/ }).textContent).toMatch(/kWh$/)
+    // 2,048 Wh · 0.92 · 1.1 ÷ (0.9 · 1,229 W) = 1.87 h
+    expect(
+      screen.getByText(/^Before the storm, at the wall: 1 h 50 min from its reserve to full/),
+    ).toBeTruthy()
+    await retype('Charged as it begins', '60')
+    expect(screen.getByText(/reserve to full, 49 min from there/)).toBeTruthy()
+  })
+
+  test('nothing planned: one charge is all there is', () => {
+    const household = demoHousehold()
+    delete household.refill
+    inHousehold(household, <All />)
+    expect(screen.getByTestId('together').textContent).toBe(
+      'Nothing refills it yet: one charge is all there is.',
+    )
+    expect(screen.queryByRole('table')).toBeNull()
   })
 })
 
