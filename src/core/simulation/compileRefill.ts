@@ -52,8 +52,9 @@ export interface CompiledRefill {
   logPerZ: Float64Array
   /** a day is never brighter than clear: the factor's limit */
   mostFactor: Float64Array
-  /** how much each quarter counts in the average day */
+  /** how much each quarter counts in the average day, and the sum of it before each */
   dayWeight: Float64Array
+  dayWeightBefore: Float64Array
   key: number
   /** W of AC, of which kind, for which share of the quarter */
   acW: Float64Array
@@ -99,6 +100,7 @@ export function compileRefill(
   if (!isPlanned && !isNeeded) return null
   const quarters = Math.ceil(horizonMin / POINT_MIN)
   const days = dayOf(startsAt, horizonMin) + 1
+  const weights = dayWeights(scenario.durationH * 60, quarters)
   const out: CompiledRefill = {
     isPlanned,
     sunW: new Float64Array(quarters),
@@ -106,7 +108,8 @@ export function compileRefill(
     day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),
     logPerZ: Float64Array.from({ length: days }, (_, day) => Math.log(lightSpread(scenario, day)) / Z_80),
     mostFactor: new Float64Array(quarters).fill(Infinity),
-    dayWeight: dayWeights(scenario.durationH * 60, quarters),
+    dayWeight: weights,
+    dayWeightBefore: sumsBefore(weights),
     key: keyOf('light'),
     acW: new Float64Array(quarters),
     acKind: new Uint8Array(quarters),
@@ -131,6 +134,13 @@ export function compileRefill(
   if (generator) addAc(generatorRuns, AC.generator, generator.ratedW)
   if (car && isElectric) addAc(carRuns, AC.car, car.watts)
   return out
+}
+
+/** The sum of all values before each place, and at the end of all. */
+function sumsBefore(values: Float64Array): Float64Array {
+  const sums = new Float64Array(values.length + 1)
+  for (let i = 0; i < values.length; i++) sums[i + 1] = sums[i] + values[i]
+  return sums
 }
 
 /** When a generator really runs: as planned, not in its quiet hours, a start delay late. */

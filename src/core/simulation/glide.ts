@@ -1,5 +1,5 @@
 import type { StorePath } from '../conversion/loss'
-import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
+import { acceptedW, chargeEfficiency, fullRate } from '../storage/chargeAcceptance'
 import type { CompiledRefill } from './compileRefill'
 import { cutOffFraction } from './cutOffFraction'
 import type { DetailTables } from './detailTables'
@@ -74,6 +74,7 @@ export function glide(
   const { meanW, squareW2 } = demand
   const efficiency = chargeEfficiency(chemistry)
   const perCapacity = 1 / capacityWh
+  const { watts: fullW, untilWh: taperWh } = fullRate(chemistry, capacityWh)
   const idleWh = noLoadW * QUARTER_H
   const whPerOutletW = batteryWPerOutletW * QUARTER_H
   // sums are kept for a stretch that lies wholly within the outage, or wholly past it
@@ -120,7 +121,8 @@ export function glide(
         let chargeWh = 0
         if (noChargeHours === null || noChargeHours[((q * POINT_MIN) / 60) | 0] !== 1) {
           const room = Math.max(0, (capacityWh - energy) / efficiency)
-          const most = acceptedW(chemistry, capacityWh, energy * perCapacity) * QUARTER_H
+          const acceptsW = energy <= taperWh ? fullW : acceptedW(chemistry, capacityWh, energy * perCapacity)
+          const most = acceptsW * QUARTER_H
           chargeWh = Math.min(sunWh - drainWh, room, most)
         }
         lostWh = chargeWh * (1 - efficiency)

@@ -201,7 +201,7 @@ function runChain(
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
       out.askedWh[slot] += askedWh
-      if (fed) out.suppliedWh[slot] += fedWh(grid, slot, fed)
+      if (fed) out.suppliedWh[slot] += isFedThroughout(fed, outageMin) ? askedWh : fedWh(grid, slot, fed)
       else out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
     }
     for (const { slot, runs: found } of out.defrosts) found.push(defrostOf(grid.lists[slot], end))
@@ -237,6 +237,9 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
   broughtPerDayWh[run] = days.broughtWh / wholeDays(outageMin)
   neededPerDayWh[run] = days.fedMin > 0 ? (days.usedWh * DAY_MIN) / days.fedMin : 0
 }
+
+const isFedThroughout = (fed: readonly [number, number][], outageMin: number) =>
+  fed.length === 1 && fed[0][0] === 0 && fed[0][1] >= outageMin
 
 /** Wh of a load within the stretches in which it is fed. */
 const fedWh = (grid: DemandGrid, slot: number, fed: readonly [number, number][]) =>

@@ -94,7 +94,7 @@ export class RefilledSweep implements RefilledState {
       const next = glide(this, active, leastWh, demand, q, until)
       if (next === q) return q
       if (stores.length > 1) for (let k = q; k < next; k++) this.draw(k, active)
-      this.feed(q * POINT_MIN, next * POINT_MIN)
+      this.feedWhole(q, next)
       q = next
     }
   }
@@ -186,6 +186,7 @@ export class RefilledSweep implements RefilledState {
     else this.isOn = false
   }
 
+  /** Marks a stretch in which the loads are fed. */
   private feed(from: number, to: number): void {
     const { fedShare } = this.curves
     const { dayWeight } = this.refill
@@ -194,6 +195,19 @@ export class RefilledSweep implements RefilledState {
       fedShare[q] += minutes / POINT_MIN
       this.days.fedMin += minutes * dayWeight[q]
     }
+    this.keepFed(from, to)
+  }
+
+  /** The same of whole quarters. */
+  private feedWhole(begin: number, end: number): void {
+    const { fedShare } = this.curves
+    const { dayWeightBefore } = this.refill
+    for (let q = begin; q < end; q++) fedShare[q]++
+    this.days.fedMin += (dayWeightBefore[end] - dayWeightBefore[begin]) * POINT_MIN
+    this.keepFed(begin * POINT_MIN, end * POINT_MIN)
+  }
+
+  private keepFed(from: number, to: number): void {
     const until = Math.min(to, this.outageMin)
     if (until <= from) return
     const last = this.fed[this.fed.length - 1]

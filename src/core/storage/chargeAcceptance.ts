@@ -20,6 +20,12 @@ export const chargeEfficiency = (chemistry: Chemistry) => CHARGING[chemistry].ef
 /** Coldest its cells may be charged, °C; lead-acid takes charge in any cold, ever more slowly. */
 export const coldestChargeC = (chemistry: Chemistry) => (chemistry === 'lifepo4' ? 0 : -Infinity)
 
+/** Watts it takes until the taper begins, and the watt-hours at which it does. */
+export function fullRate(chemistry: Chemistry, capacityWh: number): { watts: number; untilWh: number } {
+  const { ratePerH, fullRateTo } = CHARGING[chemistry]
+  return { watts: ratePerH * capacityWh, untilWh: fullRateTo * capacityWh }
+}
+
 /**
  * Watts a battery takes at a state of charge, at most: its full rate, then in a falling exponential to a
  * small share of it when full.
