@@ -105,3 +105,22 @@ test('once a newer state was taken, a reload asks nothing again', async ({ page,
   await expect(other.getByLabel('Average watts')).toHaveValue('51 W')
   await expect(other.getByText(/was saved elsewhere/)).toBeHidden()
 })
+
+test('a save whose answer was lost on the way is no quarrel with oneself', async ({ page }) => {
+  await openSample(page, 'loads')
+  let lost = false
+  await page.route('**/api/households/*', async (route) => {
+    if (route.request().method() !== 'PUT' || lost) return route.continue()
+    lost = true
+    await route.fetch()
+    await route.abort()
+  })
+  await page.getByLabel('Average watts').fill('57')
+  await expect(page.getByTestId('save-status')).toHaveText(/Not saved/)
+  await saved(page)
+  expect(lost).toBe(true)
+  await expect(page.getByText(/was saved elsewhere/)).toBeHidden()
+  await page.reload()
+  await ready(page)
+  await expect(page.getByLabel('Average watts')).toHaveValue('57 W')
+})

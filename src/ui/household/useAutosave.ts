@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import { clearDraft, readDraft, writeDraft } from './draft'
+import { sameHousehold } from './sameHousehold'
 import { saveHousehold } from './saving'
 import type { HouseholdStore } from './store'
 
@@ -24,6 +25,9 @@ export function useAutosave(store: HouseholdStore): void {
       saving = false
       if (outcome.kind === 'saved') {
         store.getState().saved(outcome.version, outcome.savedAt, household)
+      } else if (outcome.kind === 'stale' && sameHousehold(outcome.newer.household, household)) {
+        // a save of this page's own that arrived though its answer was lost, as when a page is left
+        store.getState().saved(outcome.newer.version, outcome.newer.savedAt, household)
       } else if (outcome.kind === 'stale') store.getState().setSave({ kind: 'stale', newer: outcome.newer })
       else store.getState().setSave({ kind: 'failed', message: outcome.message, faulty: outcome.faulty })
       schedule()
@@ -45,6 +49,7 @@ export function useAutosave(store: HouseholdStore): void {
     const { householdId, version } = store.getState()
     const draft = readDraft(householdId)
     if (draft && draft.baseVersion === version) store.getState().edit(() => draft.household)
+    else if (draft && sameHousehold(draft.household, store.getState().household)) clearDraft(householdId)
     else if (draft) {
       // another window saved after this draft was begun: it is put one step of undo away, not over the newer state
       const newer = store.getState().household
