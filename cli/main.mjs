@@ -11,6 +11,9 @@ const HELP = `yotrope: plan how a household holds through a power outage
       --runs N                   how many runs (400)
       --seed S                   the seed of their chance (1)
       --at 8h --at 19h           state of charge at these hours of the outage
+  ./yotrope read                 read lines of loads from standard input, one JSON object for each
+      --mains 120 or 230         the voltage where none is written (120)
+      --room 20                  the room refrigerators stand in, °C (20)
   ./yotrope help                 this text
 `
 
@@ -19,6 +22,7 @@ const COMMANDS = {
   stop: () => import('./stop.mjs').then(({ stop }) => stop()),
   status: () => import('./status.mjs').then(({ status }) => status()),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),
+  read: (args) => import('./read.mjs').then(({ read }) => read(args)),
   simulate: (args) => import('./simulate.mjs').then(({ simulate }) => simulate(args)),
   help: () => say(HELP),
 }

@@ -6,6 +6,7 @@ const ROOMS = ['app', 'steps', 'ui', 'worker', 'server', 'standins', 'db', 'cata
 /** The rooms within core, lowest first: each may import from those before it. */
 const CORE_ROOMS = [
   'quantity',
+  'reading',
   'plan',
   'load',
   'meter',

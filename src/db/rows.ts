@@ -39,9 +39,9 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
       sky: scenario.sky ?? null,
       charging: scenario.charging ?? null,
     })),
-    loads: household.loads.map(({ standings, ...load }, position) => {
+    loads: household.loads.map(({ standings, count, label, ...load }, position) => {
       void standings
-      return { householdId, position, ...load }
+      return { householdId, position, ...load, count: count ?? null, label: label ?? null }
     }),
     standings: household.loads.flatMap(({ id: loadId, standings }) =>
       Object.entries(standings)
@@ -106,8 +106,10 @@ export function householdOf(rows: HouseholdRows): Household {
       ...(sky ? { sky } : {}),
       ...(charging ? { charging } : {}),
     })),
-    loads: inOrder(rows.loads).map((row) => ({
+    loads: inOrder(rows.loads).map(({ count, label, ...row }) => ({
       ...without(row, 'householdId', 'position'),
+      ...(count === null ? {} : { count }),
+      ...(label ? { label } : {}),
       standings: Object.fromEntries(
         rows.standings
           .filter(({ loadId }) => loadId === row.id)

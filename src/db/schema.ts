@@ -158,6 +158,10 @@ export const loads = mysqlTable(
     medical: boolean('medical').notNull(),
     start: json('start'),
     behaviour: json('behaviour').notNull(),
+    /** how many equal things the row stands for; null for one */
+    count: int('count'),
+    /** what is printed on it, as it was typed */
+    label: json('label'),
   },
   (table) => [primaryKey({ columns: [table.householdId, table.id] })],
 )

@@ -1,4 +1,5 @@
 import { averageW } from '@/core/load/average'
+import type { ColdBox } from '@/core/load/coldBox'
 import { startingW } from '@/core/load/start'
 import type { Rain, Tier } from '@/core/plan/limits'
 import type { Behaviour, Cycling, HouseholdLoad, Pump, Scenario } from '@/core/plan/schema'
@@ -21,6 +22,7 @@ export const GROUPS = [
   'Home and office',
   'Animals and plants',
   'Doors, gates and alarms',
+  'Workshop',
 ] as const
 export type Group = (typeof GROUPS)[number]
 
@@ -41,6 +43,8 @@ export interface Appliance {
   medical?: boolean
   volts?: HouseholdLoad['volts']
   caution?: string
+  /** a refrigerator or freezer: what its values follow from */
+  box?: ColdBox
 }
 
 /** The kind of outage a scenario is: water first when it rains, then cold, then heat. */
@@ -188,3 +192,27 @@ export const tank = (running: number, drawDownL: number, rateLMin: number, useLA
   },
   inflowFollows: 'use',
 })
+
+/** A row of a group: id, name, tiers, behaviour, where its values come from, and what else there is. */
+export type Row = [
+  id: string,
+  name: string,
+  letters: string,
+  behaviour: Appliance['behaviour'],
+  source: Appliance['source'],
+  more?: Partial<Appliance>,
+]
+
+/** The entries of a group. @param all what all of them have */
+export const group = (name: Group, rows: Row[], all: Partial<Appliance> = {}): Appliance[] =>
+  rows.map(([id, label, letters, behaviour, source, more]) => ({
+    id,
+    name: label,
+    group: name,
+    tiers: tiers(letters),
+    behaviour,
+    start: null,
+    source,
+    ...all,
+    ...more,
+  }))

@@ -38,6 +38,7 @@ function cold(
     behaviour: { ...coldBoxBehaviour(box), ...more },
     start: startW === null ? null : [startW, 0.3],
     source: 'published',
+    box,
     caution:
       'Keep it shut. A closed refrigerator holds about 4 h, a full freezer 48 h, a half-full one 24 h.',
   }
@@ -76,7 +77,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
   cold('freezer-upright', 'Upright freezer', { type: 'upright-freezer' }, 'hhhh'),
   {
     id: 'medicine-cooler',
-    name: 'Medicine cooler',
+    name: 'Insulin or medicine cooler',
     group: 'Cold',
     tiers: tiers('hhhh'),
     behaviour: { ...cycling(50, 22, 30) },
@@ -201,7 +202,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
   },
   {
     id: 'split-air-conditioner',
-    name: 'Split air conditioner, inverter',
+    name: 'Mini split air conditioner, inverter',
     group: 'Heating and cooling',
     tiers: tiers('xrxs'),
     behaviour: roomCooling(900, 200),
@@ -223,7 +224,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
   },
   {
     id: 'fan-heater',
-    name: 'Fan heater',
+    name: 'Space heater',
     group: 'Heating and cooling',
     tiers: tiers('xxxx'),
     behaviour: constant(1500, 1.1),
@@ -289,7 +290,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
   },
   {
     id: 'drain-pump',
-    name: 'Cellar drain pump',
+    name: 'Sump pump',
     group: 'Water and pumps',
     tiers: tiers('hhhh'),
     behaviour: pit(600, 17, 8),
@@ -299,7 +300,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
   },
   {
     id: 'drain-pump-half',
-    name: 'Cellar drain pump, 1/2 hp',
+    name: 'Sump pump, 1/2 hp',
     group: 'Water and pumps',
     tiers: tiers('hhhh'),
     behaviour: pit(850, 15, 8),

@@ -1,41 +1,18 @@
 import { quantity } from '@/core/quantity/quantity'
 import {
   type Appliance,
-  type Group,
   charging,
   constant,
   cycling,
   eachHour,
+  group,
   scheduled,
   session,
   sometimes,
-  tiers,
 } from './appliance'
 
 const MEDICAL = 'This plan does not replace your supplier’s or doctor’s emergency plan.'
 const HEAT = 'Heat made from electricity: huge watts. Cook with gas or outdoors where you can.'
-
-type Row = [
-  id: string,
-  name: string,
-  letters: string,
-  behaviour: Appliance['behaviour'],
-  source: Appliance['source'],
-  more?: Partial<Appliance>,
-]
-
-const group = (name: Group, rows: Row[], all: Partial<Appliance> = {}): Appliance[] =>
-  rows.map(([id, label, letters, behaviour, source, more]) => ({
-    id,
-    name: label,
-    group: name,
-    tiers: tiers(letters),
-    behaviour,
-    start: null,
-    source,
-    ...all,
-    ...more,
-  }))
 
 /** Medical, network, lighting, kitchen, laundry, charging, the office, animals and plants, doors and alarms. */
 export const LIVING_APPLIANCES: readonly Appliance[] = [
@@ -44,14 +21,14 @@ export const LIVING_APPLIANCES: readonly Appliance[] = [
     [
       [
         'breathing-aid',
-        'Breathing aid at night',
+        'CPAP or other breathing aid',
         'hhhh',
         scheduled(40, '22:30', '06:30', 1.5),
         'common practice',
       ],
       [
         'breathing-aid-humid',
-        'Breathing aid, heated humidifier',
+        'CPAP with heated humidifier',
         'hhhh',
         scheduled(70, '22:30', '06:30', 1.5),
         'from memory',

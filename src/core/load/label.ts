@@ -1,149 +1,97 @@
-import type { WorkingStep } from '../quantity/working'
+import type { PlateKind } from '../plan/limits'
 import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
-import { LABEL_GUARDS, type LabelQuestion } from './labelGuards'
-import { fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
-
-/** What kind of thing the plate is on: it decides the power factor and the defrost margin. */
-export type PlateKind = 'motor' | 'heat' | 'electronics' | 'cold box'
-
-/** Everything a plate may say, as read. */
-export interface Plate {
-  volts: number | null
-  amps: number | null
-  watts: number | null
-  va: number | null
-  hp: number | null
-  powerFactor: number | null
-  kWhYear: number | null
-  btuH: number | null
-  whCycle: number | null
-  codeLetter: string | null
-}
+import type { WorkingStep } from '../quantity/working'
+import type { Facts, Question } from '../reading/facts'
+import { LABEL_PHRASES } from '../reading/labelPhrases'
+import { readPhrases } from '../reading/phrases'
+import { labelQuestion } from './labelQuestions'
+import { POWER_FACTOR, SMALL_VOLTS, fitting } from './lineWatts'
+import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
 
 export interface LabelResult {
-  plate: Plate
-  /** the most it may draw: the higher of V × A and W, ±10 %; with the defrost margin of a cold box */
+  /** what is printed, as it was read */
+  facts: Facts
+  /** the most it may draw: the higher of V × A and W, ±10 % */
   limitW: Quantity<'W'> | null
-  /** what it draws while it runs, as far as a plate tells */
+  /** what it draws while it runs, as far as a label tells */
   runningW: Quantity<'W'> | null
-  /** from kWh a year */
+  /** volts × amps and no watts: a limit, not a draw */
+  isLimitOnly: boolean
+  /** from kWh a year or a day, under the label's conditions */
   averageW: Quantity<'W'> | null
   whCycle: Quantity<'Wh'> | null
+  /** printed for its defrost heater */
+  defrostW: Quantity<'W'> | null
+  idleW: Quantity<'W'> | null
   startVa: number | null
   steps: WorkingStep[]
 }
 
 export type LabelReading =
   | { kind: 'empty' }
-  | { kind: 'question'; question: LabelQuestion }
+  | { kind: 'question'; question: Question }
   | { kind: 'refused'; message: string }
-  | { kind: 'read'; result: LabelResult }
+  /** `unread`: what stands there and was not understood */
+  | { kind: 'read'; result: LabelResult; unread: string[] }
 
-/** A motor's watts for its volt-amps, until measured: 0.75 ± 0.12; electronics some 0.9; heat 1. Common practice, no source. */
-const POWER_FACTOR: Record<PlateKind, number> = { motor: 0.75, 'cold box': 0.75, electronics: 0.9, heat: 1 }
-/** A plate can understate a defrost by 50–100 W. Common practice, no source. */
+/** A label can understate a defrost by 50–100 W. Common practice, no source. */
 export const DEFROST_MARGIN_W = 75
-/** A plate states a limit, not a use. Common practice, no source. */
-const PLATE_TIMES = 1.6
+/** A label states a limit, not a use. Common practice, no source. */
+const LABEL_TIMES = 1.6
 const LIMIT_TIMES = 1.1
-/** Motors without a code letter: six times full-load amps. Common practice, no source. */
-const START_TIMES = 6
-
-const N = String.raw`(\d[\d,]*(?:\.\d+)?(?:\s?/\s?\d+)?)`
-
-const numberOf = (text: string) => {
-  const [above, below] = text
-    .replace(/,(?=\d{3}\b)/g, '')
-    .replace(',', '.')
-    .split('/')
-  return Number(above) / Number(below ?? 1)
-}
+/** A power supply gives about this share of what it takes. Common practice, no source. */
+const SUPPLY_EFFICIENCY = 0.85
+const HINT = 'Write what the label says with its units, such as “120 V 6.5 A”, “1/3 hp” or “412 kWh/year”.'
 
 /**
- * Reads what a plate says and computes the rest.
+ * Reads what a label says and computes the rest.
  *
- * @param text such as "120 V 6.5 A 1/3 hp" or "412 kWh/year", as printed
- * @param kind what the plate is on
- * @param mainsVolts used where amps or horsepower stand without volts
+ * @param text such as "115/230V 9.8/4.9A" or "412 kWh/year", as printed
+ * @param kind what the label is on
+ * @param mainsVolts used where amps or horsepower stand without volts, and where a label names two voltages
  * @returns the figures with their formulas; or a question when one of the usual confusions is likely; or what is wrong
  */
 export function readLabel(text: string, kind: PlateKind, mainsVolts: number): LabelReading {
   if (text.trim() === '') return { kind: 'empty' }
-  for (const guard of LABEL_GUARDS) {
-    const question = guard(text, mainsVolts)
-    if (question) return { kind: 'question', question }
-  }
-  const plate = readPlate(text)
-  if (Object.values(plate).every((value) => value === null))
-    return {
-      kind: 'refused',
-      message: 'Write what the plate says with its units, such as “120 V 6.5 A”, “1/3 hp” or “412 kWh/year”.',
-    }
-  const wrong = impossible(plate)
+  const { facts, runs, unread } = readPhrases(text, LABEL_PHRASES)
+  if (facts.faults.length) return { kind: 'refused', message: facts.faults[0] }
+  const question = facts.questions[0] ?? labelQuestion(facts, text, mainsVolts)
+  if (question) return { kind: 'question', question }
+  const left = [...unread, ...runs].sort((a, b) => a.from - b.from).map((piece) => piece.text)
+  if (saysNothing(facts)) return { kind: 'refused', message: HINT }
+  const wrong = impossible(facts)
   return wrong
     ? { kind: 'refused', message: wrong }
-    : { kind: 'read', result: compute(plate, kind, mainsVolts) }
+    : { kind: 'read', result: compute(facts, kind, mainsVolts), unread: left }
 }
 
-/** The numbers of a plate by their units; ranges such as "100-240 V" give their upper end. */
-export function readPlate(text: string): Plate {
-  let rest = ` ${text.replace(/\d+\s?[-–]\s?(?=\d+\s?v)/gi, '')} `
-  const take = (pattern: string): RegExpMatchArray | null => {
-    const match = rest.match(new RegExp(pattern, 'i'))
-    if (match) rest = rest.replace(match[0], ' ')
-    return match
-  }
-  const number = (pattern: string, factor = 1) => {
-    const match = take(pattern)
-    return match ? numberOf(match[1]) * factor : null
-  }
-  const perYear = String.raw`\s?(?:/|per|a)\s?(?:yr?|year|annum)\b`
-  const kWhYear = number(`${N}\\s?kwh${perYear}`)
-  const whCycle =
-    number(`${N}\\s?kwh\\s?(?:/|per|a)\\s?(?:cycle|wash|load)\\b`, 1000) ??
-    number(`${N}\\s?wh\\s?(?:/|per|a)\\s?(?:cycle|wash|load)\\b`)
-  const btuH = number(`${N}\\s?k\\s?btu(?:\\s?/\\s?h)?\\b`, 1000) ?? number(`${N}\\s?btu(?:\\s?/\\s?h)?\\b`)
-  const powerFactor = number(`(?:pf|power factor)\\s?=?\\s?${N}`) ?? number(`${N}\\s?pf\\b`)
-  const letter = take(String.raw`\bcode\s?(?:letter\s?)?([a-z])\b`)
-  const va = number(`${N}\\s?kva\\b`, 1000) ?? number(`${N}\\s?va\\b`)
-  const hp = number(`${N}\\s?hp\\b`)
-  const watts = number(`${N}\\s?kw\\b(?!h)`, 1000) ?? number(`${N}\\s?w(?:atts?)?\\b(?!\\s?h)`)
-  const volts = number(`${N}\\s?v(?:olts?|ac)?\\b`)
-  const milliamps = number(`${N}\\s?ma\\b`, 0.001)
-  const amps = milliamps ?? number(`${N}\\s?a(?:mps?)?\\b`)
-  return {
-    volts,
-    amps,
-    watts,
-    va,
-    hp,
-    powerFactor,
-    kWhYear,
-    btuH,
-    whCycle,
-    codeLetter: letter ? letter[1].toUpperCase() : null,
-  }
-}
+const saysNothing = (facts: Facts) =>
+  facts.watts === null &&
+  facts.amps.length === 0 &&
+  facts.va === null &&
+  facts.hp === null &&
+  facts.energy === null &&
+  facts.averageW === null &&
+  facts.lockedRotorA === null &&
+  facts.defrostW === null &&
+  facts.output === null
 
-function impossible({ volts, amps, watts, hp, powerFactor, kWhYear, codeLetter }: Plate): string | null {
-  if (powerFactor !== null && !(powerFactor > 0 && powerFactor <= 1))
-    return `A power factor lies between 0 and 1; ${formatNumber(powerFactor)} cannot be one.`
-  if (volts !== null && !(volts >= 3 && volts <= 600))
-    return `${formatNumber(volts)} V is not a voltage of a household plate. 120 V or 230 V would be.`
-  if (amps !== null && amps > 200) return `${formatNumber(amps)} A is more than a house’s main fuse.`
+function impossible({ volts, amps, watts, hp, energy }: Facts): string | null {
+  const odd = volts.find((v) => !(v >= 3 && v <= 600))
+  if (odd !== undefined)
+    return `${formatNumber(odd)} V is not a voltage of a household label. 120 V or 230 V would be.`
+  if (amps.some((a) => a > 200))
+    return `${formatNumber(Math.max(...amps))} A is more than a house’s main fuse.`
   if (watts !== null && watts > 50_000) return `${formatWatts(watts)} is more than a household’s load can be.`
   if (hp !== null && hp > 50) return `${formatNumber(hp)} hp is more than a household’s motor can be.`
-  if (kWhYear !== null && kWhYear > 100_000) return 'That is more energy a year than ten houses use.'
-  if (codeLetter !== null && /[IOQW-Z]/.test(codeLetter))
-    return `There is no code letter ${codeLetter}; A to V without I, O and Q are.`
+  if (energy?.per === 'year' && energy.wh > 100_000_000)
+    return 'That is more energy a year than ten houses use.'
   return null
 }
 
-function compute(plate: Plate, kind: PlateKind, mainsVolts: number): LabelResult {
+function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult {
   const steps: WorkingStep[] = []
-  const volts = plate.volts ?? mainsVolts
-  const factor = plate.powerFactor ?? POWER_FACTOR[kind]
   const step = (label: string, formula: string, values: [string, string][], result: string) =>
     steps.push({
       label,
@@ -151,91 +99,168 @@ function compute(plate: Plate, kind: PlateKind, mainsVolts: number): LabelResult
       values: values.map(([name, value]) => ({ name, value, evidence: 'label' as const })),
       result,
     })
-  let { va } = plate
-  if (va === null && plate.amps !== null) {
-    va = plate.amps * volts
+  const count = facts.isTotal ? 1 : (facts.count ?? 1)
+  const pair = fitting(facts, mainsVolts)
+  const volts = pair.volts ?? mainsVolts
+  const factor = facts.powerFactor ?? (volts < SMALL_VOLTS ? 1 : POWER_FACTOR[kind])
+  const amps = pair.amps
+  let { va } = facts
+  if (amps !== null) {
+    va = amps * volts
     step(
       'Volt-amps',
-      'volts × amps',
+      facts.volts.length > 1 ? 'volts × amps, those that belong together' : 'volts × amps',
       [
         ['volts', `${formatNumber(volts)} V`],
-        ['amps', `${formatNumber(plate.amps)} A`],
+        ['amps', `${formatNumber(amps)} A`],
       ],
       `${formatNumber(va, 0)} VA`,
     )
   }
-  let startVa: number | null = null
-  let hpW: number | null = null
-  if (plate.hp !== null) {
-    const amps = fullLoadAmps(plate.hp, volts)
-    hpW = amps * (volts <= 120 ? 115 : 230) * factor
-    step(
-      'Motor',
-      'full-load amps of its size × volts × power factor',
-      [
-        ['size', `${formatNumber(plate.hp, 3)} hp`],
-        ['full-load amps', `${formatNumber(amps, 1)} A (NEC Table 430.248)`],
-        ['power factor', formatNumber(factor)],
-      ],
-      formatWatts(hpW),
-    )
-    startVa = plate.codeLetter
-      ? startingVaByLetter(plate.hp, plate.codeLetter)
-      : startingVaByAmps(amps, volts <= 120 ? 115 : 230, START_TIMES)
-    step(
-      'Start',
-      plate.codeLetter ? 'hp × locked-rotor kVA of its letter' : 'full-load amps × volts × 6',
-      plate.codeLetter ? [['code letter', `${plate.codeLetter} (NEC Table 430.7(B))`]] : [],
-      formatWatts(startVa),
-    )
-  }
-  const electric = [plate.watts, va, hpW].filter((watts): watts is number => watts !== null)
-  const highest = electric.length ? Math.max(...electric) : null
-  const limit = highest === null ? null : highest + (kind === 'cold box' ? DEFROST_MARGIN_W : 0)
+  const motor = motorOf(facts, kind, volts, amps, step)
+  const outputW = outputOf(facts)
+  const electric = [shaftOnly(facts, kind, va) ? null : facts.watts, va, motor.watts].filter(
+    (watts): watts is number => watts !== null,
+  )
+  const limit = electric.length ? Math.max(...electric) : facts.watts
   if (limit !== null)
     step(
       'Most it may draw',
-      kind === 'cold box'
-        ? 'the higher of V × A and W, and 75 W for its defrost'
-        : 'the higher of V × A and W',
+      'the higher of V × A and W',
       [
-        ...(plate.watts === null ? [] : [['watts', formatWatts(plate.watts)] as [string, string]]),
+        ...(facts.watts === null ? [] : [['watts', formatWatts(facts.watts)] as [string, string]]),
         ...(va === null ? [] : [['V × A', `${formatNumber(va, 0)} VA`] as [string, string]]),
       ],
       formatWatts(limit),
     )
-  const running = plate.watts ?? hpW ?? (va === null ? null : va * factor)
-  if (running !== null && plate.watts === null && hpW === null && va !== null)
+  const isShaft = shaftOnly(facts, kind, va)
+  const byAmps = va === null ? null : va * factor
+  let running = isShaft ? byAmps : (facts.watts ?? (amps !== null ? byAmps : (motor.watts ?? byAmps)))
+  if (running === byAmps && byAmps !== null)
     step(
       'Running',
-      'V × A × power factor',
+      isShaft ? 'V × A × power factor; the kW on a motor are those of its shaft' : 'V × A × power factor',
       [
-        ['V × A', `${formatNumber(va, 0)} VA`],
+        ['V × A', `${formatNumber(va!, 0)} VA`],
         ['power factor', formatNumber(factor)],
       ],
-      formatWatts(running),
+      formatWatts(byAmps),
     )
-  let average: number | null = null
-  if (plate.kWhYear !== null) {
-    average = plate.kWhYear / 8.766
-    step(
-      'Average',
-      'kWh a year × 1000 ÷ 8766 h',
-      [['a year', `${formatNumber(plate.kWhYear)} kWh`]],
-      formatWatts(average),
-    )
+  if (outputW !== null && facts.watts === null) {
+    const drawn = outputW / SUPPLY_EFFICIENCY
+    if (running === null || drawn < running) {
+      running = drawn
+      step(
+        'Running',
+        'output ÷ 0.85, a power supply’s usual efficiency',
+        [['output', formatWatts(outputW)]],
+        formatWatts(drawn),
+      )
+    }
   }
-  if (plate.whCycle !== null)
-    step('Each cycle', 'as printed', [['a cycle', formatEnergy(plate.whCycle)]], formatEnergy(plate.whCycle))
-  const tenth = (watts: number) => Math.round(watts * 10) / 10
+  const averageW = averageOf(facts, step)
+  if (facts.energy?.per === 'cycle')
+    step(
+      'Each cycle',
+      'as printed',
+      [['a cycle', formatEnergy(facts.energy.wh)]],
+      formatEnergy(facts.energy.wh),
+    )
+  if (count > 1 && running !== null)
+    step('All of them', `${count} × one`, [['one', formatWatts(running)]], formatWatts(running * count))
+  const tenth = (watts: number) => Math.round(watts * count * 10) / 10
+  const ofLabel = (watts: number | null, times: number) =>
+    watts === null ? null : quantity(tenth(watts), 'W', 'label', { times })
   return {
-    plate,
-    limitW: limit === null ? null : quantity(tenth(limit), 'W', 'label', { times: LIMIT_TIMES }),
-    runningW: running === null ? null : quantity(tenth(running), 'W', 'label', { times: PLATE_TIMES }),
+    facts,
+    limitW: ofLabel(limit, LIMIT_TIMES),
+    runningW: ofLabel(running, LABEL_TIMES),
+    isLimitOnly: facts.watts === null && facts.hp === null && va !== null,
     // a year's energy was measured for the label, in other surroundings than this house's
-    averageW: average === null ? null : quantity(tenth(average), 'W', 'label', { times: 1.3 }),
-    whCycle: plate.whCycle === null ? null : quantity(plate.whCycle, 'Wh', 'label', { times: 1.3 }),
-    startVa: startVa === null ? null : Math.round(startVa),
+    averageW: ofLabel(averageW, 1.3),
+    whCycle: facts.energy?.per === 'cycle' ? quantity(facts.energy.wh, 'Wh', 'label', { times: 1.3 }) : null,
+    defrostW: ofLabel(facts.defrostW, LIMIT_TIMES),
+    idleW: ofLabel(facts.idleW, 1.2),
+    startVa: motor.startVa === null ? null : Math.round(motor.startVa),
     steps,
   }
+}
+
+/** On a motor kW beside volts and amps are those of its shaft: what it draws is more. */
+const shaftOnly = (facts: Facts, kind: PlateKind, va: number | null) =>
+  kind === 'motor' &&
+  facts.watts !== null &&
+  va !== null &&
+  va * (facts.powerFactor ?? POWER_FACTOR.motor) > facts.watts
+
+type Step = (label: string, formula: string, values: [string, string][], result: string) => void
+
+/** What horsepower, locked-rotor amps and a code letter say of a motor: its watts and its start. */
+function motorOf(facts: Facts, kind: PlateKind, volts: number, amps: number | null, step: Step) {
+  const at = volts <= 127 ? 115 : 230
+  let watts: number | null = null
+  let startVa: number | null = null
+  if (facts.hp !== null) {
+    const usualAmps = fullLoadAmps(facts.hp, volts)
+    watts = usualAmps * at * (facts.powerFactor ?? POWER_FACTOR.motor)
+    if (amps === null)
+      step(
+        'Motor',
+        'full-load amps of its size × volts × power factor',
+        [
+          ['size', `${formatNumber(facts.hp, 3)} hp`],
+          ['full-load amps', `${formatNumber(usualAmps, 1)} A (NEC Table 430.248)`],
+          ['power factor', formatNumber(facts.powerFactor ?? POWER_FACTOR.motor)],
+        ],
+        formatWatts(watts),
+      )
+    startVa = facts.codeLetter
+      ? startingVaByLetter(facts.hp, facts.codeLetter)
+      : startingVaByAmps(usualAmps, at, START_TIMES)
+    step(
+      'Start',
+      facts.codeLetter ? 'hp × locked-rotor kVA of its letter' : 'full-load amps × volts × 6',
+      facts.codeLetter ? [['code letter', `${facts.codeLetter} (NEC Table 430.7(B))`]] : [],
+      formatWatts(startVa),
+    )
+    if (amps !== null) watts = null
+  } else if (kind === 'motor' && amps !== null && facts.lockedRotorA === null) {
+    startVa = startingVaByAmps(amps, volts, START_TIMES)
+    step(
+      'Start',
+      'amps × volts × 6, until measured',
+      [['amps', `${formatNumber(amps)} A`]],
+      formatWatts(startVa),
+    )
+  }
+  if (facts.lockedRotorA !== null) {
+    startVa = facts.lockedRotorA * volts
+    step(
+      'Start',
+      'locked-rotor amps × volts',
+      [['locked-rotor amps', `${formatNumber(facts.lockedRotorA)} A`]],
+      formatWatts(startVa),
+    )
+  } else if (facts.startW !== null) startVa = facts.startW
+  return { watts, startVa }
+}
+
+function outputOf({ output }: Facts): number | null {
+  if (!output) return null
+  return output.watts ?? (output.volts !== null && output.amps !== null ? output.volts * output.amps : null)
+}
+
+function averageOf(facts: Facts, step: Step): number | null {
+  if (facts.averageW !== null) return facts.averageW
+  const { energy } = facts
+  if (!energy || energy.per === null || energy.per === 'cycle') return null
+  const hours = { day: 24, week: 168, month: 730.5, year: 8766 }[energy.per]
+  const average = energy.wh / hours
+  step(
+    'Average',
+    `energy a ${energy.per} ÷ ${hours} h`,
+    [[`a ${energy.per}`, `${formatNumber(energy.wh / 1000)} kWh`]],
+    formatWatts(average),
+  )
+  return average
 }

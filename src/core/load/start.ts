@@ -1,6 +1,8 @@
 import type { Load, Start } from '../plan/schema'
 import { peakRunningW } from './peak'
 
+export { FULL_LOAD_AMPS_115, fullLoadAmps } from '../reading/motor'
+
 /** Watts at the moment the load starts: its starting watts, never less than the most it draws running. */
 export function startingW(load: Pick<Load, 'start' | 'behaviour'>): number {
   return Math.max(load.start?.watts.value ?? 0, peakRunningW(load.behaviour))
@@ -32,16 +34,6 @@ export const LOCKED_ROTOR_KVA_PER_HP: Readonly<Record<string, number>> = {
   V: 25,
 }
 
-/** Single-phase full-load amps at 115 V by horsepower; half of it at 230 V. Source: NEC Table 430.248. */
-export const FULL_LOAD_AMPS_115: Readonly<Record<string, number>> = {
-  '0.3333': 7.2,
-  '0.5': 9.8,
-  '0.75': 13.8,
-  '1': 16,
-  '1.5': 20,
-  '2': 24,
-}
-
 /**
  * Starting volt-amps of a motor from its plate's code letter. An inverter's surge limit is a limit of
  * current, so volt-amps are held against it as they stand.
@@ -59,27 +51,12 @@ export function startingVaByLetter(hp: number, letter: string): number {
   return hp * perHp * 1000
 }
 
+/** Motors without a code letter: six times full-load amps. Common practice, no source. */
+export const START_TIMES = 6
+
 /** Starting volt-amps from full-load amps: a motor takes about five to eight times them. Common practice, no source. */
 export function startingVaByAmps(amps: number, volts: number, times: number): number {
   return amps * volts * times
-}
-
-/** Full-load amps of a single-phase motor from the table, interpolated between its sizes. Source: NEC Table 430.248. */
-export function fullLoadAmps(hp: number, volts: number): number {
-  const rows = Object.entries(FULL_LOAD_AMPS_115)
-    .map(([size, amps]) => [Number(size), amps])
-    .sort((a, b) => a[0] - b[0])
-  const at115 = () => {
-    if (hp <= rows[0][0]) return (hp / rows[0][0]) * rows[0][1]
-    for (let i = 1; i < rows.length; i++) {
-      const [hpBelow, ampsBelow] = rows[i - 1]
-      const [hpAbove, ampsAbove] = rows[i]
-      if (hp <= hpAbove) return ampsBelow + ((hp - hpBelow) / (hpAbove - hpBelow)) * (ampsAbove - ampsBelow)
-    }
-    const [largestHp, largestAmps] = rows[rows.length - 1]
-    return (hp / largestHp) * largestAmps
-  }
-  return (at115() * 115) / (volts <= 120 ? 115 : 230)
 }
 
 /** Starting volt-amps behind a start's basis, or null where the watts were given as such. */

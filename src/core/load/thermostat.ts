@@ -110,16 +110,20 @@ export function doorsW(doors: Cycling['doors']): number {
   return doors ? ((doors.nowADay - doors.knownADay) * DOOR_OPENING_WH) / 24 : 0
 }
 
+/** What goes on and off is what is above the draw between the cycles. */
+const above = (what: string, idleW: number) => (idleW > 0 ? `(${what} − between cycles)` : what)
+
 /** How the duty of a cycling load comes about in given surroundings. @param surroundC mean over the outage */
 export function thermostatWorking(name: string, load: Cycling, surroundC: number): Working {
   const { runningW, averageW, follows, defrost } = load
+  const idleW = load.idleW && load.drive?.kind !== 'inverter' ? load.idleW.value : 0
   const average = averageW.value + doorsW(load.doors)
   const reference = referenceDuty(
-    average,
-    runningW.value,
+    Math.max(0, average - idleW),
+    Math.max(0, runningW.value - idleW),
     defrost
       ? {
-          watts: defrost.watts.value,
+          watts: Math.max(0, defrost.watts.value - idleW),
           minutes: defrost.minutes.value,
           everyRunH: defrost.everyRunH.value,
         }
@@ -129,8 +133,8 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
     {
       label: 'Duty where it was known',
       formula: defrost
-        ? 'average ÷ (running + defrost watts × minutes ÷ 60 ÷ hours between), 1 at most'
-        : 'average ÷ running, 1 at most',
+        ? `${above('average', idleW)} ÷ (${above('running', idleW)} + defrost watts × minutes ÷ 60 ÷ hours between), 1 at most`
+        : `${above('average', idleW)} ÷ ${above('running', idleW)}, 1 at most`,
       values: [
         {
           name: 'average',
@@ -144,6 +148,9 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
           evidence: runningW.evidence,
           source: runningW.source,
         },
+        ...(idleW > 0
+          ? [{ name: 'between cycles', value: formatWatts(idleW), evidence: load.idleW!.evidence }]
+          : []),
         ...(defrost
           ? [
               {

@@ -1,4 +1,4 @@
-import { parseClock } from '../quantity/parse'
+import { parseClock } from '../reading/clock'
 
 /** One reading written down from a plug-in meter: the clock, its total, the peak it shows. */
 export interface TypedReading {

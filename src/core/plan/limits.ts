@@ -39,7 +39,7 @@ export const BANK_LIMITS = { series: 16, parallel: 8, usualParallel: 4 }
 export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 5
+export const PLAN_VERSION = 6
 
 /** What a scenario says of the sky. */
 export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const
@@ -47,3 +47,10 @@ export type SkyClass = (typeof SKY_CLASSES)[number]
 
 /** Rules by which one load is shed. */
 export const MOST_RULES = 6
+
+/** What kind of thing a label is on: it decides the power factor and what its limit says. */
+export const PLATE_KINDS = ['motor', 'heat', 'electronics', 'cold box'] as const
+export type PlateKind = (typeof PLATE_KINDS)[number]
+
+/** Letters kept of what a label says. */
+export const LABEL_LENGTH = 200

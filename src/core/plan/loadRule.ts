@@ -1,16 +1,17 @@
 import * as z from 'zod'
+import { bounded } from './bounded'
 import { idSchema } from './fields'
 
 /** A rule by which a load is shed and comes back by itself, looked at every quarter hour. */
 export const loadRuleSchema = z.discriminatedUnion('kind', [
   /** only while sun, generator, car or grid give more than so many watts */
-  z.strictObject({ kind: z.literal('with supply'), aboveW: z.number().min(1).max(50_000) }),
+  z.strictObject({ kind: z.literal('with supply'), aboveW: bounded('rule.aboveW') }),
   /** dropped below a state of charge, back above a higher one */
   z
     .strictObject({
       kind: z.literal('by charge'),
-      dropBelow: z.number().min(0).max(1),
-      backAbove: z.number().min(0).max(1),
+      dropBelow: bounded('rule.charge'),
+      backAbove: bounded('rule.charge'),
     })
     .refine(
       ({ dropBelow, backAbove }) => backAbove > dropBelow,

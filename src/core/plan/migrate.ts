@@ -11,6 +11,8 @@ type Migration = (document: Json) => Json
  * nothing, said in a field of its own, and scenarios that knew neither indoor temperature nor rain.
  * Version 3 knew sources only as a capacity behind an inverter: what a bank is built of, and what a station
  * has beside its watts, came with version 4 as fields that may be missing. Version 5 knows what refills it.
+ * Version 6 knows how many things a row stands for, what their label says, and what a thermostat's load draws
+ * between its cycles: all fields that may be missing.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -33,6 +35,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   }),
   3: (document) => ({ ...document, version: 4 }),
   4: (document) => ({ ...document, version: 5, refill: { ...NO_REFILL } }),
+  5: (document) => ({ ...document, version: 6 }),
 }
 
 const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })

@@ -1,31 +1,35 @@
 import * as z from 'zod'
+import { bounded, boundedQuantity } from './bounded'
 import { idSchema, name, note, quantityOf } from './fields'
-import { BANK_LIMITS, CHEMISTRIES, LIMITS, SOURCE_KINDS, SURROUNDINGS } from './limits'
+import { CHEMISTRIES, LIMITS, SOURCE_KINDS, SURROUNDINGS } from './limits'
 
 /** The power system of a plan: stations, banks of parts, and what else can feed loads. */
 
-const watts = quantityOf('W', 0, 50_000)
+const watts = boundedQuantity('W', 'source.watts')
 const volts = z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)])
-const price = z.number().min(0).max(1_000_000).nullable()
-const weightKg = z.number().min(0).max(2000).nullable()
-const celsiusRange = z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(90) })
+const price = bounded('source.price').nullable()
+const weightKg = bounded('source.weightKg').nullable()
+const celsiusRange = z.strictObject({
+  lowC: bounded('outfit.chargeLowC'),
+  highC: bounded('outfit.chargeHighC'),
+})
 
 /** One battery of a bank: a block as it is bought. */
 export const batterySchema = z.strictObject({
   name,
   chemistry: z.enum(CHEMISTRIES),
-  volts: z.number().min(1).max(100),
-  capacityAh: quantityOf('Ah', 1, 5000),
+  volts: bounded('battery.volts'),
+  capacityAh: boundedQuantity('Ah', 'battery.capacityAh'),
   /** the capacity is stated for a discharge over so many hours */
-  rateH: z.number().min(0.5).max(120),
-  peukert: quantityOf('1', 1, 1.6),
+  rateH: bounded('battery.rateH'),
+  peukert: boundedQuantity('1', 'battery.peukert'),
   internalOhm: quantityOf('Ω', 0, 1),
   /** cycles it survives at the depth they are usually stated at: half of lead-acid, 80 % of LiFePO4 */
-  cycles: z.number().min(1).max(20_000),
+  cycles: bounded('battery.cycles'),
   /** its own electronics switch it off below so many volts; none unless said */
-  ownCutOffV: z.number().min(0).max(100).nullable().optional(),
+  ownCutOffV: bounded('battery.cutOffV').nullable().optional(),
   /** share of its capacity lost to age */
-  agedFraction: z.number().min(0).max(0.9),
+  agedFraction: bounded('battery.agedFraction'),
   weightKg,
   price,
 })
@@ -33,26 +37,26 @@ export const batterySchema = z.strictObject({
 /** What makes mains of a battery. */
 export const inverterSchema = z.strictObject({
   name,
-  continuousVa: z.number().min(1).max(50_000),
+  continuousVa: bounded('inverter.continuousVa'),
   continuousW: watts,
   surgeW: watts,
-  surgeS: quantityOf('s', 0, 60),
+  surgeS: boundedQuantity('s', 'source.surgeS'),
   /** marginal: of one more watt */
-  efficiencyFraction: quantityOf('1', 0.3, 1),
+  efficiencyFraction: boundedQuantity('1', 'source.efficiencyFraction'),
   /** part of its loss that grows with the square: W lost at rated watts, per rated watt */
   squareLossFraction: z.number().min(0).max(0.3),
-  noLoadW: quantityOf('W', 0, 1000),
+  noLoadW: boundedQuantity('W', 'source.noLoadW'),
   /** it sleeps under a few watts, and then feeds nothing */
   search: z
-    .strictObject({ belowW: z.number().min(0).max(200), drawsW: z.number().min(0).max(100) })
+    .strictObject({ belowW: bounded('inverter.searchBelowW'), drawsW: bounded('inverter.searchDrawsW') })
     .nullable(),
   dcVolts: z.number().min(10).max(100),
-  alarmV: z.number().min(0).max(100),
-  cutOffV: z.number().min(0).max(100),
+  alarmV: bounded('inverter.alarmV'),
+  cutOffV: bounded('battery.cutOffV'),
   wave: z.enum(['pure sine', 'modified sine']),
   volts: z.array(volts).min(1).max(4),
   /** amps its charger puts into the bank; 0 without one */
-  chargerA: z.number().min(0).max(500),
+  chargerA: bounded('inverter.chargerA'),
   weightKg,
   price,
 })
@@ -60,12 +64,12 @@ export const inverterSchema = z.strictObject({
 /** Batteries in series and parallel behind an inverter; the source's own figures follow from it. */
 export const bankSchema = z.strictObject({
   battery: batterySchema,
-  series: z.number().int().min(1).max(BANK_LIMITS.series),
-  parallel: z.number().int().min(1).max(BANK_LIMITS.parallel),
+  series: bounded('bank.series'),
+  parallel: bounded('bank.parallel'),
   /** null: direct current only */
   inverter: inverterSchema.nullable(),
   /** separate charger, A; null where the inverter charges or nothing does */
-  chargerA: z.number().min(0.1).max(500).nullable(),
+  chargerA: bounded('bank.chargerA').nullable(),
   /** which resting voltage counts as half used; see docs/storage.md */
   halfUsedSchool: z.enum(['at 12.05 V', 'at 12.10 V earlier']),
 })
@@ -73,58 +77,58 @@ export const bankSchema = z.strictObject({
 /** What a ready-made source has beside its watts and watt-hours, as its label says. */
 export const outfitSchema = z.strictObject({
   /** household outlets and the amps each gives */
-  outlets: z.strictObject({ count: z.number().int().min(0).max(40), ampsEach: z.number().min(1).max(60) }),
+  outlets: z.strictObject({ count: bounded('outfit.outlets'), ampsEach: bounded('outfit.outletA') }),
   /** direct current: 12 V socket, USB, and how well they convert; null without */
   dc: z
     .strictObject({
-      socketW: z.number().min(0).max(2000),
-      usbW: z.number().min(0).max(2000),
-      efficiencyFraction: quantityOf('1', 0.3, 1),
+      socketW: bounded('outfit.dcW'),
+      usbW: bounded('outfit.dcW'),
+      efficiencyFraction: boundedQuantity('1', 'source.efficiencyFraction'),
     })
     .nullable(),
   /** W each leg of 120/240 V gives; null where it has one leg */
-  legW: z.number().min(1).max(50_000).nullable(),
+  legW: bounded('outfit.legW').nullable(),
   expansion: z
     .strictObject({
-      capacityWh: z.number().min(1).max(100_000),
-      price: z.number().min(0).max(1_000_000),
-      weightKg: z.number().min(0).max(2000),
-      most: z.number().int().min(0).max(20),
-      count: z.number().int().min(0).max(20),
+      capacityWh: bounded('outfit.expansionWh'),
+      price: bounded('source.price'),
+      weightKg: bounded('source.weightKg'),
+      most: bounded('outfit.expansions'),
+      count: bounded('outfit.expansions'),
     })
     .nullable(),
   input: z.strictObject({
-    acW: z.number().min(0).max(50_000),
+    acW: bounded('source.watts'),
     solar: z
       .strictObject({
-        lowV: z.number().min(0).max(1000),
-        highV: z.number().min(1).max(1000),
-        amps: z.number().min(0).max(200),
-        watts: z.number().min(0).max(50_000),
+        lowV: bounded('window.lowV'),
+        highV: bounded('window.highV'),
+        amps: bounded('window.amps'),
+        watts: bounded('window.watts'),
       })
       .nullable(),
-    dcW: z.number().min(0).max(10_000),
+    dcW: bounded('outfit.dcInputW'),
     /** of all inputs together; no limit of its own unless said */
-    totalW: z.number().min(1).max(50_000).nullable().optional(),
+    totalW: bounded('outfit.totalInputW').nullable().optional(),
   }),
   /** feeds its outlets from the wall while it stands */
   passThrough: z.boolean(),
   suppliesWhileCharging: z.boolean(),
   /** what the loads see when the wall goes away; null where they must be plugged over */
-  transferMs: z.number().min(0).max(60_000).nullable(),
+  transferMs: bounded('outfit.transferMs').nullable(),
   /** watts with the grid there, where they differ from those without */
-  withGridW: z.number().min(0).max(50_000).nullable(),
+  withGridW: bounded('source.watts').nullable(),
   chargeC: celsiusRange,
   dischargeC: celsiusRange,
   /** continuous watts lost for every degree above */
   hotDerating: z
-    .strictObject({ aboveC: z.number().min(0).max(80), perKFraction: z.number().min(0).max(0.2) })
+    .strictObject({ aboveC: bounded('outfit.hotAboveC'), perKFraction: bounded('outfit.hotPerK') })
     .nullable(),
-  cycles: z.number().min(1).max(20_000),
-  warrantyYears: z.number().min(0).max(50),
+  cycles: bounded('battery.cycles'),
+  warrantyYears: bounded('outfit.warrantyYears'),
   /** switches its outlets off when less is drawn for so long; null where it stays on or that can be turned off */
   sleep: z
-    .strictObject({ belowW: z.number().min(0).max(200), afterMin: z.number().min(1).max(2880) })
+    .strictObject({ belowW: bounded('outfit.sleepBelowW'), afterMin: bounded('outfit.sleepAfterMin') })
     .nullable(),
 })
 
@@ -132,17 +136,17 @@ export const sourceSchema = z.strictObject({
   id: idSchema,
   name,
   kind: z.enum(SOURCE_KINDS),
-  capacityWh: quantityOf('Wh', 1, 1_000_000),
-  reserveFraction: quantityOf('1', 0, 0.95),
-  chargedFraction: z.number().min(0).max(1),
+  capacityWh: boundedQuantity('Wh', 'source.capacityWh'),
+  reserveFraction: boundedQuantity('1', 'source.reserveFraction'),
+  chargedFraction: bounded('source.chargedFraction'),
   /** which of the two schools counts what is lost on the way to the outlet */
   lossRule: z.enum(['efficiency', 'flat']),
-  efficiencyFraction: quantityOf('1', 0.3, 1),
-  noLoadW: quantityOf('W', 0, 1000),
-  usableFraction: quantityOf('1', 0.05, 1),
+  efficiencyFraction: boundedQuantity('1', 'source.efficiencyFraction'),
+  noLoadW: boundedQuantity('W', 'source.noLoadW'),
+  usableFraction: boundedQuantity('1', 'source.usableFraction'),
   continuousW: watts,
   surgeW: watts,
-  surgeS: quantityOf('s', 0, 60),
+  surgeS: boundedQuantity('s', 'source.surgeS'),
   volts: z.array(volts).min(1).max(4),
   /** in turn: takes over the loads of this source when that one is empty */
   afterSourceId: idSchema.nullable(),

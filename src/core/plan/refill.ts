@@ -1,20 +1,21 @@
 import * as z from 'zod'
+import { bounded } from './bounded'
 import { dayWindowSchema } from './dayWindow'
 import { idSchema, name } from './fields'
 import { LIMITS } from './limits'
 
 /** What refills a power system: panels, a generator, a car. Settings and label values carry their unit in the name. */
 
-const watts = z.number().min(0).max(50_000)
-const litres = z.number().min(0).max(10_000)
+const watts = bounded('generator.surgeW')
+const litres = bounded('generator.onHandL')
 
 /** A panel as its label says, at standard test conditions. */
 export const panelSchema = z.strictObject({
-  watts: z.number().min(1).max(2000),
-  vocV: z.number().min(1).max(200),
-  vmpV: z.number().min(1).max(200),
-  iscA: z.number().min(0.05).max(50),
-  impA: z.number().min(0.05).max(50),
+  watts: bounded('panel.watts'),
+  vocV: bounded('panel.volts'),
+  vmpV: bounded('panel.volts'),
+  iscA: bounded('panel.amps'),
+  impA: bounded('panel.amps'),
   /** change of Voc and of watts per kelvin, as a share; negative */
   vocPerK: z.number().min(-0.01).max(0),
   wattsPerK: z.number().min(-0.01).max(0),
@@ -24,10 +25,10 @@ export const panelSchema = z.strictObject({
 
 /** What a string may be connected to. */
 export const inputWindowSchema = z.strictObject({
-  lowV: z.number().min(0).max(1000),
-  highV: z.number().min(1).max(1000),
-  amps: z.number().min(0).max(200),
-  watts: z.number().min(0).max(50_000),
+  lowV: bounded('window.lowV'),
+  highV: bounded('window.highV'),
+  amps: bounded('window.amps'),
+  watts: bounded('window.watts'),
 })
 
 export const panelArraySchema = z.strictObject({
@@ -35,25 +36,25 @@ export const panelArraySchema = z.strictObject({
   name,
   on: z.boolean(),
   panel: panelSchema,
-  series: z.number().int().min(1).max(30),
-  parallel: z.number().int().min(1).max(30),
-  tiltDeg: z.number().min(0).max(90),
+  series: bounded('array.series'),
+  parallel: bounded('array.parallel'),
+  tiltDeg: bounded('array.tiltDeg'),
   /** from north, clockwise: 180 is south */
-  azimuthDeg: z.number().min(0).max(360),
+  azimuthDeg: bounded('array.azimuthDeg'),
   /** what stands before the sun: between two azimuths, up to a height */
   horizon: z
     .array(
       z.strictObject({
-        fromDeg: z.number().min(0).max(360),
-        toDeg: z.number().min(0).max(360),
-        heightDeg: z.number().min(0).max(90),
+        fromDeg: bounded('array.azimuthDeg'),
+        toDeg: bounded('array.azimuthDeg'),
+        heightDeg: bounded('array.tiltDeg'),
       }),
     )
     .max(12),
   /** hours of the day in which it lies in shade */
   shade: z.array(dayWindowSchema).max(LIMITS.windows),
   /** dirt, wires, mismatch, age */
-  lossFraction: z.number().min(0).max(0.9),
+  lossFraction: bounded('array.lossFraction'),
   /** a charge controller of its own; null: straight into the station */
   controller: z.strictObject({ kind: z.enum(['MPPT', 'PWM']), ...inputWindowSchema.shape }).nullable(),
 })
@@ -61,15 +62,15 @@ export const panelArraySchema = z.strictObject({
 export const generatorSchema = z.strictObject({
   name,
   on: z.boolean(),
-  ratedW: z.number().min(1).max(50_000),
+  ratedW: bounded('generator.ratedW'),
   surgeW: watts,
   /** litres an hour without load and at rated watts */
-  idleLPerH: z.number().min(0).max(100),
-  fullLPerH: z.number().min(0.01).max(100),
-  tankL: z.number().min(0.1).max(1000),
+  idleLPerH: bounded('generator.idleLPerH'),
+  fullLPerH: bounded('generator.fullLPerH'),
+  tankL: bounded('generator.tankL'),
   onHandL: litres,
   /** minutes from the wish to the first watt */
-  startDelayMin: z.number().min(0).max(240),
+  startDelayMin: bounded('generator.startDelayMin'),
   /** hours in which it must not run */
   quiet: z.array(dayWindowSchema).max(LIMITS.windows),
 })
@@ -80,18 +81,18 @@ export const carSchema = z.strictObject({
   /** how it gives: its 12 V socket, cables to the alternator, an inverter, an electric car's outlet */
   way: z.enum(['12 V socket', 'alternator', 'inverter', 'electric']),
   /** rated amps of the alternator, where cables take from it; its watts follow */
-  alternatorA: z.number().min(10).max(500).optional(),
-  watts: z.number().min(1).max(20_000),
-  idleLPerH: z.number().min(0).max(20),
+  alternatorA: bounded('car.alternatorA').optional(),
+  watts: bounded('car.watts'),
+  idleLPerH: bounded('car.idleLPerH'),
   onHandL: litres,
   /** electric: what its battery holds, and the share that stays for driving */
-  batteryWh: z.number().min(0).max(300_000),
-  floorFraction: z.number().min(0).max(1),
+  batteryWh: bounded('car.batteryWh'),
+  floorFraction: bounded('car.floorFraction'),
 })
 
 export const refillSchema = z.strictObject({
   /** the coldest it has been at the place: sets the highest volts of a string */
-  recordLowC: z.number().min(-70).max(30).nullable(),
+  recordLowC: bounded('refill.recordLowC').nullable(),
   panels: z.array(panelArraySchema).max(8),
   generator: generatorSchema.nullable(),
   car: carSchema.nullable(),

@@ -1,8 +1,9 @@
 import * as z from 'zod'
 import { epochMinute } from './clock'
 import { clock, clockOrMidnight, dayWindowSchema } from './dayWindow'
-import { idSchema, name, note, quantityOf } from './fields'
-import { LIMITS, RAINS, SURROUNDINGS, TIERS, MOST_RULES } from './limits'
+import { bounded, boundedQuantity } from './bounded'
+import { idSchema, name, note } from './fields'
+import { LABEL_LENGTH, LIMITS, MOST_RULES, PLATE_KINDS, RAINS, SURROUNDINGS, TIERS } from './limits'
 import { loadRuleSchema } from './loadRule'
 import { chargingTimesSchema } from './refill'
 import { skySchema } from './weather'
@@ -13,11 +14,11 @@ import { skySchema } from './weather'
  * everything that is known only so well is a quantity with unit, spread and evidence.
  */
 
-const watts = quantityOf('W', 0, 50_000)
+const watts = boundedQuantity('W', 'load.watts')
 
 const windows = z.array(dayWindowSchema).max(LIMITS.windows)
 
-const celsius = quantityOf('°C', -60, 90)
+const celsius = boundedQuantity('°C', 'load.celsius')
 
 /** A compressor or burner that is either on or off; one that modulates; one with a low stage. */
 const drive = z.discriminatedUnion('kind', [
@@ -27,7 +28,7 @@ const drive = z.discriminatedUnion('kind', [
     kind: z.literal('two-stage'),
     lowW: watts,
     /** share of full output that the low stage gives */
-    lowOutputFraction: z.number().min(0.05).max(1),
+    lowOutputFraction: bounded('load.lowOutputFraction'),
   }),
 ])
 
@@ -46,32 +47,34 @@ const cyclingSchema = z.strictObject({
   runningW: watts,
   /** as it was known, defrost included */
   averageW: watts,
-  periodMin: quantityOf('min', 0.5, 1440),
+  periodMin: boundedQuantity('min', 'load.periodMin'),
+  /** drawn between the cycles as well: a control board, a fan that runs on */
+  idleW: watts.optional(),
   follows: follows.optional(),
   drive: drive.optional(),
   /** what warms up while it is off: time constant towards the surroundings, and how full it is */
   box: z
     .strictObject({
-      timeConstantH: quantityOf('h', 0.1, 1000),
-      fillFraction: z.number().min(0).max(1),
+      timeConstantH: boundedQuantity('h', 'load.timeConstantH'),
+      fillFraction: bounded('load.fillFraction'),
       /** hours it had been off before the outage; 1000 for one loaded warm */
-      offForH: z.number().min(0).max(1000),
+      offForH: bounded('load.offForH'),
     })
     .optional(),
   doors: z
-    .strictObject({ knownADay: z.number().min(0).max(500), nowADay: z.number().min(0).max(500) })
+    .strictObject({ knownADay: bounded('load.doorsADay'), nowADay: bounded('load.doorsADay') })
     .optional(),
   defrost: z
     .strictObject({
       watts,
-      minutes: quantityOf('min', 1, 240),
+      minutes: boundedQuantity('min', 'load.defrostMin'),
       /** hours the compressor runs between two defrosts */
-      everyRunH: quantityOf('h', 0.5, 500),
+      everyRunH: boundedQuantity('h', 'load.defrostEveryRunH'),
       control: z.enum(['timer', 'adaptive']),
     })
     .optional(),
   /** the blower that starts some minutes after the burner and runs on as long */
-  blower: z.strictObject({ watts, lagMin: z.number().min(0).max(15) }).optional(),
+  blower: z.strictObject({ watts, lagMin: bounded('load.blowerLagMin') }).optional(),
 })
 
 const pumpSchema = z.strictObject({
@@ -80,15 +83,15 @@ const pumpSchema = z.strictObject({
   cycle: z.discriminatedUnion('by', [
     z.strictObject({
       by: z.literal('spacing'),
-      onMin: quantityOf('min', 0.01, 1440),
-      everyMin: quantityOf('min', 0.05, 10_000),
+      onMin: boundedQuantity('min', 'load.pumpOnMin'),
+      everyMin: boundedQuantity('min', 'load.pumpEveryMin'),
     }),
     z.strictObject({
       by: z.literal('volume'),
       /** between the float switches, or the draw-down of a pressure tank */
-      volumeL: quantityOf('L', 0.5, 100_000),
-      rateLMin: quantityOf('L/min', 0.5, 10_000),
-      inflowLH: quantityOf('L/h', 0, 100_000),
+      volumeL: boundedQuantity('L', 'load.pumpVolumeL'),
+      rateLMin: boundedQuantity('L/min', 'load.pumpRateLMin'),
+      inflowLH: boundedQuantity('L/h', 'load.pumpInflowLH'),
     }),
   ]),
   inflowFollows: z.enum(['nothing', 'rain', 'use']),
@@ -101,8 +104,8 @@ const chargingSchema = z.strictObject({
   /** what the charger draws while it charges */
   runningW: watts,
   /** what goes into the battery each time */
-  energyWh: quantityOf('Wh', 0.1, 200_000),
-  efficiencyFraction: quantityOf('1', 0.3, 1),
+  energyWh: boundedQuantity('Wh', 'load.chargeWh'),
+  efficiencyFraction: boundedQuantity('1', 'load.chargeEfficiency'),
   /** drawn when nothing is to be charged */
   idleW: watts,
   when: z.union([z.strictObject({ at: z.array(clock).min(1).max(24) }), z.literal('start')]),
@@ -116,16 +119,16 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
     windows: windows.min(1),
     /** within the windows only so many minutes from so many past each hour */
     eachHour: z
-      .strictObject({ atMinute: z.number().int().min(0).max(59), minutes: z.number().min(0.1).max(60) })
+      .strictObject({ atMinute: bounded('load.eachHourAtMinute'), minutes: bounded('load.eachHourMin') })
       .optional(),
   }),
   z.strictObject({
     kind: z.literal('session'),
     runningW: watts,
-    minutesEach: quantityOf('min', 0.05, 1440),
+    minutesEach: boundedQuantity('min', 'load.sessionMin'),
     when: z.union([
       z.strictObject({ at: z.array(clock).min(1).max(24) }),
-      z.strictObject({ timesADay: z.number().int().min(1).max(96), from: clock, to: clockOrMidnight }),
+      z.strictObject({ timesADay: bounded('load.timesADay'), from: clock, to: clockOrMidnight }),
     ]),
   }),
   cyclingSchema,
@@ -135,19 +138,19 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
 
 const startSchema = z.strictObject({
   watts,
-  seconds: quantityOf('s', 0, 60),
+  seconds: boundedQuantity('s', 'load.startS'),
   /** where the starting watts come from, when they are computed */
   basis: z
     .discriminatedUnion('kind', [
       z.strictObject({
         kind: z.literal('code letter'),
-        hp: z.number().min(0.01).max(50),
+        hp: bounded('load.hp'),
         letter: z.string().regex(/^[A-HJ-NPR-V]$/, 'a code letter from A to V, without I, O and Q'),
       }),
       z.strictObject({
         kind: z.literal('full-load amps'),
-        amps: z.number().min(0.01).max(500),
-        times: z.number().min(1).max(15),
+        amps: bounded('load.fullLoadA'),
+        times: bounded('load.startTimes'),
       }),
     ])
     .optional(),
@@ -159,7 +162,14 @@ const loadFields = {
   volts: z.union([z.literal(12), z.literal(120), z.literal(230), z.literal(240)]),
   leg: z.enum(['A', 'B', 'both']),
   start: startSchema.nullable(),
+  /** of the whole row: every watt and watt-hour of it is that of all its things together */
   behaviour: behaviourSchema,
+  /** how many equal things the row stands for; one unless said */
+  count: bounded('load.count').optional(),
+  /** what is printed on it, as it was typed, and what kind of thing it is on */
+  label: z
+    .strictObject({ text: z.string().trim().min(1).max(LABEL_LENGTH), on: z.enum(PLATE_KINDS) })
+    .optional(),
   medical: z.boolean(),
   note,
 }
@@ -193,16 +203,16 @@ export const scenarioSchema = z.strictObject({
   startsAt: z
     .string()
     .refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2027-02-05T18:00"'),
-  durationH: z.number().min(0.25).max(336),
+  durationH: bounded('scenario.durationH'),
   place: z.strictObject({
     name: z.string().max(LIMITS.nameLength),
-    latitudeDeg: z.number().min(-90).max(90),
-    longitudeDeg: z.number().min(-180).max(180),
+    latitudeDeg: bounded('scenario.latitudeDeg'),
+    longitudeDeg: bounded('scenario.longitudeDeg'),
     /** hours the clock on the wall is ahead of UTC; by the longitude unless said */
     utcOffsetH: z.number().min(-12).max(14).optional(),
   }),
-  outdoor: z.strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) }),
-  indoorC: z.number().min(-30).max(50),
+  outdoor: z.strictObject({ lowC: bounded('scenario.outdoorC'), highC: bounded('scenario.outdoorC') }),
+  indoorC: bounded('scenario.indoorC'),
   rain: z.enum(RAINS),
   /** the sky of each day or hour; by the rain unless said */
   sky: skySchema.optional(),
@@ -212,7 +222,7 @@ export const scenarioSchema = z.strictObject({
   asleep: windows,
   /** the least important tier that is still carried */
   carriedTiers: z.enum(['hold', 'ration', 'spare']),
-  confidence: z.number().min(0.5).max(0.99),
+  confidence: bounded('scenario.confidence'),
   note,
 })
 
@@ -225,7 +235,7 @@ export const profileSchema = z.strictObject({
   /** how starts are added up: the largest start on top of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
   /** what a spoiled refrigerator and freezer would cost, in the household's currency */
-  foodValue: z.number().min(0).max(100_000).optional(),
+  foodValue: bounded('profile.foodValue').optional(),
   /** whether the house can cook without electricity */
   cooksWithGas: z.boolean().optional(),
 })

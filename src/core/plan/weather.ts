@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { bounded } from './bounded'
 import { LIMITS, SKY_CLASSES } from './limits'
 
 const MOST_HOURS = 24 * 16
@@ -11,7 +12,7 @@ export const skySchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('hours'),
     name: z.string().max(LIMITS.nameLength),
-    sunShare: hoursOf(0, 1.2),
+    sunShare: z.array(bounded('scenario.sunShare')).min(1).max(MOST_HOURS),
   }),
   /** hours of a weather file from the start of the outage: °C and W/m²; they repeat where it is longer */
   z

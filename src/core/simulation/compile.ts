@@ -227,6 +227,7 @@ export function compileLoad(
       compiled.surroundC = surroundOf(behaviour.follows, weather)
       compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
       if (behaviour.blower) compiled.expectedPairs *= 3
+      if (behaviour.idleW) compiled.expectedPairs *= 2
       break
     case 'pump': {
       const { cycle } = behaviour

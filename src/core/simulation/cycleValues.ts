@@ -14,7 +14,10 @@ const SHORTEST_PERIOD_SHARE = 0.25
 export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boolean, out: LoadValues): void {
   const { defrost, box, follows, blower, drive } = cycling
   const { runningW, settled: at } = out
-  const averageW = Math.max(0, at[AT.average] + doorsW(cycling.doors))
+  const idleW = cycling.idleW && drive?.kind !== 'inverter' ? Math.min(at[AT.idle], runningW) : 0
+  out.idleW = idleW
+  // what is drawn between the cycles is drawn in them too: only what is above it goes on and off
+  const averageW = Math.max(0, at[AT.average] + doorsW(cycling.doors) - idleW)
   if (defrost) {
     out.defrostW = at[AT.defrostW]
     out.defrostMin = at[AT.defrostMin]
@@ -29,8 +32,14 @@ export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boo
         : 0
   const { duty } = referenceDuty(
     averageW,
-    runningW,
-    defrost ? { watts: out.defrostW, minutes: out.defrostMin, everyRunH: out.defrostEveryMin / 60 } : null,
+    Math.max(1e-9, runningW - idleW),
+    defrost
+      ? {
+          watts: Math.max(0, out.defrostW - idleW),
+          minutes: out.defrostMin,
+          everyRunH: out.defrostEveryMin / 60,
+        }
+      : null,
     drive?.kind === 'inverter' ? floorW : 0,
   )
   const period = Math.max(cycling.periodMin.value * SHORTEST_PERIOD_SHARE, at[AT.period])

@@ -47,6 +47,9 @@ export class DemandGrid {
         this.writeCharges(list, load, values)
         break
       case 'cycling':
+        this.cycles.write(list, values, load.pauses)
+        if (values.idleW > 0) this.fillBetween(list, load, values.idleW)
+        break
       case 'pump':
         this.cycles.write(list, values, load.pauses)
     }
@@ -88,6 +91,24 @@ export class DemandGrid {
       at = end
     }
     this.writeIdle(list, load, values.idleW, at, this.horizonMin)
+  }
+
+  /** Puts what is drawn between the cycles into the gaps of a list of cycles. */
+  private fillBetween(list: StretchList, load: CompiledLoad, idleW: number): void {
+    const cycles = Array.from({ length: list.count }, (_, k) => ({
+      from: list.onMin(k),
+      to: list.offMin(k),
+      watts: list.watts(k),
+      flags: list.flags[k],
+    }))
+    list.clear()
+    let at = 0
+    for (const { from, to, watts, flags } of cycles) {
+      this.writeIdle(list, load, idleW, at, from)
+      list.push(from, to, watts, flags)
+      at = to
+    }
+    this.writeIdle(list, load, idleW, at, this.horizonMin)
   }
 
   private writeIdle(list: StretchList, load: CompiledLoad, idleW: number, from: number, to: number): void {

@@ -22,9 +22,10 @@ export function expectedW(load: Load, scenario: Scenario): number {
   const values = middleLoad(compiled, 1, emptyLoadValues(hoursOf(lengthMin)))
   if (!steering) {
     const { wattsH, dutyH, defrostW, defrostMin, defrostEveryMin } = values
-    const perRunningW = defrostEveryMin > 0 ? (defrostW * defrostMin) / defrostEveryMin : 0
+    const idleW = behaviour.kind === 'cycling' ? values.idleW : 0
+    const perRunningW = defrostEveryMin > 0 ? ((defrostW - idleW) * defrostMin) / defrostEveryMin : 0
     let sum = 0
-    for (let h = 0; h < days * 24; h++) sum += dutyH[h] * (wattsH[h] + perRunningW)
+    for (let h = 0; h < days * 24; h++) sum += idleW + dutyH[h] * (wattsH[h] - idleW + perRunningW)
     return sum / (days * 24)
   }
   const grid = new DemandGrid([compiled], lengthMin)

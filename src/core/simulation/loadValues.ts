@@ -19,7 +19,7 @@ export interface LoadValues {
   runningW: number
   /** session, charging: minutes each time */
   sessionMin: number
-  /** charging: W between charges */
+  /** charging and cycling: W between charges or cycles */
   idleW: number
   /** cycling and pump, by the hour: watts while on, and the share of the time on */
   wattsH: Float64Array

@@ -2,6 +2,7 @@ import { dcEfficiency } from '../conversion/dc'
 import { type StorePath, drainW, isBelow, pathDetail, storePath } from '../conversion/loss'
 import type { Plan } from '../plan/document'
 import { without } from '../load/stretches'
+import { mergeIntervals } from '../plan/clock'
 import { loadedV } from '../storage/loadedVoltage'
 import { uniformAt } from '../quantity/random'
 import { drawLoad, drawSource } from './chance'
@@ -176,7 +177,13 @@ function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): P
         w === watts ? [[from, to, w]] : without([[from, to]], load.pauses).map(([a, b]): Piece => [a, b, w]),
       ) as Piece[]
     }
-    case 'cycling':
+    case 'cycling': {
+      const cycles = slowCycles(load, values, horizonMin)
+      if (values.idleW === 0) return cycles
+      const busy = mergeIntervals(cycles.map(([from, to]): [number, number] => [from, to]))
+      const between = without(without([[0, horizonMin]], load.pauses), busy)
+      return [...cycles, ...between.map(([from, to]): Piece => [from, to, values.idleW])]
+    }
     case 'pump':
       return slowCycles(load, values, horizonMin)
   }

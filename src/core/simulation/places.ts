@@ -68,6 +68,7 @@ export function quantitiesOf(behaviour: Behaviour): Placed[] {
         [AT.defrostMin, defrost?.minutes],
         [AT.defrostEvery, defrost?.everyRunH],
         [AT.blower, blower?.watts],
+        [AT.idle, drive?.kind === 'inverter' ? undefined : behaviour.idleW],
       )
       break
     }

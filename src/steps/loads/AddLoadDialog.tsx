@@ -1,5 +1,6 @@
 'use client'
-import { APPLIANCES, numbersOf, outageKindOf } from '@/catalog/appliances'
+import { numbersOf, outageKindOf } from '@/catalog/appliances'
+import { searchAppliances } from '@/catalog/appliances/findThing'
 import { LIMITS } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
@@ -30,11 +31,8 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
     onAdded(load.id)
   }
   const itemsFor = (text: string): PickItem[] => {
-    const wanted = text.trim().toLowerCase()
     const ownName = text.trim().slice(0, LIMITS.nameLength) || 'New load'
-    const typical = APPLIANCES.filter(({ name, group }) =>
-      `${name} ${group}`.toLowerCase().includes(wanted),
-    ).map((appliance) => {
+    const typical = searchAppliances(text).map((appliance) => {
       const { name, group, tiers } = appliance
       const tier = tiers[kind]
       const { runningW, averageW } = numbersOf(appliance)

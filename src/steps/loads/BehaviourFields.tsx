@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import type { Behaviour } from '@/core/plan/schema'
 import { CheckField } from '@/ui/field/CheckField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { CyclingFields } from './CyclingFields'
 
@@ -14,7 +14,7 @@ interface BehaviourFieldsProps {
   name: string
   behaviour: Behaviour
   volts: number
-  change: (behaviour: Behaviour, field: string) => void
+  change: (behaviour: Behaviour) => void
 }
 
 /** What a behaviour needs beside its running watts. */
@@ -36,37 +36,32 @@ export function BehaviourFields({ name, behaviour, volts, change }: BehaviourFie
             label="On from – until"
             windows={behaviour.windows}
             fresh={{ from: '06:00', to: '08:00' }}
-            onChange={(windows) => change({ ...behaviour, windows }, 'windows')}
+            onChange={(windows) => change({ ...behaviour, windows })}
           />
           <CheckField
             label="Within them"
             words="only some minutes of each hour"
             on={eachHour !== undefined}
             onChange={(on) =>
-              change({ ...behaviour, eachHour: on ? { atMinute: 0, minutes: 5 } : undefined }, 'each hour')
+              change({ ...behaviour, eachHour: on ? { atMinute: 0, minutes: 5 } : undefined })
             }
           />
           {eachHour && (
             <>
-              <UnitField
+              <QuantityField
                 label="Minutes each hour"
-                kind="minutes"
+                path="load.eachHourMin"
                 value={eachHour.minutes}
-                check={(minutes) => (minutes > 60 || minutes < 0.1 ? 'From 6 seconds to 60 minutes.' : null)}
-                onChange={(minutes) =>
-                  change({ ...behaviour, eachHour: { ...eachHour, minutes } }, 'minutes')
-                }
+                onChange={(minutes) => change({ ...behaviour, eachHour: { ...eachHour, minutes } })}
               />
-              <UnitField
+              <QuantityField
                 label="Minutes past the hour"
-                kind="count"
+                path="load.eachHourAtMinute"
                 value={eachHour.atMinute}
                 check={(minute) =>
                   Number.isInteger(minute) && minute < 60 ? null : 'A whole minute from 0 to 59.'
                 }
-                onChange={(atMinute) =>
-                  change({ ...behaviour, eachHour: { ...eachHour, atMinute } }, 'at minute')
-                }
+                onChange={(atMinute) => change({ ...behaviour, eachHour: { ...eachHour, atMinute } })}
               />
             </>
           )}

@@ -3,40 +3,33 @@ import { chargeMin } from '@/core/load/charging'
 import type { Charging } from '@/core/plan/schema'
 import { formatDuration } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { FixedHours } from './FixedHours'
 import styles from './LoadsPage.module.css'
 
 /** A charger: what goes in, how well, and when. */
-export function ChargingFields(props: {
-  behaviour: Charging
-  change: (behaviour: Charging, field: string) => void
-}) {
+export function ChargingFields(props: { behaviour: Charging; change: (behaviour: Charging) => void }) {
   const { behaviour, change } = props
   const { energyWh, efficiencyFraction, idleW, runningW, when } = behaviour
   return (
     <>
-      <UnitField
+      <QuantityField
         label="Goes into the battery"
-        kind="energy"
+        path="load.chargeWh"
         value={energyWh.value}
-        check={(wh) => (wh > 200_000 ? 'That is more than a car holds.' : null)}
-        onChange={(value) => change({ ...behaviour, energyWh: { ...energyWh, value } }, 'energy')}
+        onChange={(value) => change({ ...behaviour, energyWh: { ...energyWh, value } })}
       />
-      <UnitField
+      <QuantityField
         label="Charging efficiency"
-        kind="fraction"
+        path="load.chargeEfficiency"
         value={efficiencyFraction.value}
-        check={(share) => (share < 0.3 ? 'No charger wastes more than two thirds; 85 is usual.' : null)}
-        onChange={(value) =>
-          change({ ...behaviour, efficiencyFraction: { ...efficiencyFraction, value } }, 'efficiency')
-        }
+        onChange={(value) => change({ ...behaviour, efficiencyFraction: { ...efficiencyFraction, value } })}
       />
-      <UnitField
+      <QuantityField
         label="Idle watts"
-        kind="power"
+        path="load.watts"
         value={idleW.value}
-        onChange={(value) => change({ ...behaviour, idleW: { ...idleW, value } }, 'idle')}
+        onChange={(value) => change({ ...behaviour, idleW: { ...idleW, value } })}
       />
       <SelectField
         label="When"
@@ -46,11 +39,11 @@ export function ChargingFields(props: {
           { value: 'at', words: 'At fixed hours' },
         ]}
         onChange={(choice) =>
-          change({ ...behaviour, when: choice === 'start' ? 'start' : { at: ['19:00'] } }, 'when')
+          change({ ...behaviour, when: choice === 'start' ? 'start' : { at: ['19:00'] } })
         }
       />
       {when !== 'start' && (
-        <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } }, 'at')} />
+        <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } })} />
       )}
       <p className={styles.derived}>
         Takes {formatDuration(chargeMin(energyWh.value, efficiencyFraction.value, runningW.value))} each time.

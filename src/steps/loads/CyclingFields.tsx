@@ -8,7 +8,7 @@ import { quantity } from '@/core/quantity/quantity'
 import { surroundingsByHour } from '@/core/weather/temperature'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { followsFor } from './cyclingParts'
@@ -18,7 +18,7 @@ interface CyclingFieldsProps {
   name: string
   behaviour: Cycling
   volts: number
-  change: (behaviour: Cycling, field: string) => void
+  change: (behaviour: Cycling) => void
 }
 
 const FOLLOWS = [
@@ -43,7 +43,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
   const scenario = useScenario()
   const [showsWorking, setShowsWorking] = useState(false)
   const { runningW, averageW, periodMin, follows, drive, box, doors, defrost, blower } = behaviour
-  const put = (part: Partial<Cycling>, field: string) => change({ ...behaviour, ...part }, field)
+  const put = (part: Partial<Cycling>) => change({ ...behaviour, ...part })
   const where = follows?.surroundings
   const highest = Math.max(runningW.value, defrost?.watts.value ?? 0)
   const temperatures =
@@ -56,32 +56,28 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
   const working = thermostatWorking(name, behaviour, surroundC)
   return (
     <>
-      <UnitField
+      <QuantityField
         label="Average watts"
-        kind="power"
+        pairedWith="Running watts"
+        path="load.averageW"
         volts={volts}
         value={averageW.value}
         check={(watts) =>
           watts > highest ? `An average cannot be above the running watts (${formatWatts(highest)}).` : null
         }
-        onChange={(value) => put({ averageW: { ...averageW, value } }, 'average')}
+        onChange={(value) => put({ averageW: { ...averageW, value } })}
       />
-      <UnitField
+      <QuantityField
         label="One cycle, on and off"
-        kind="minutes"
+        path="load.periodMin"
         value={periodMin.value}
-        check={(minutes) =>
-          minutes < 0.5 || minutes > 1440 ? 'A cycle takes from half a minute to a day.' : null
-        }
-        onChange={(value) => put({ periodMin: { ...periodMin, value } }, 'period')}
+        onChange={(value) => put({ periodMin: { ...periodMin, value } })}
       />
       <SelectField
         label="It follows"
         value={follows?.mode ?? 'nothing'}
         options={FOLLOWS}
-        onChange={(mode) =>
-          put({ follows: mode === 'nothing' ? undefined : followsFor(mode, follows) }, 'follows')
-        }
+        onChange={(mode) => put({ follows: mode === 'nothing' ? undefined : followsFor(mode, follows) })}
       />
       {follows && (
         <>
@@ -90,102 +86,108 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             value={typeof where === 'string' ? where : 'about'}
             options={WHERE}
             onChange={(choice) =>
-              put(
-                {
-                  follows: {
-                    ...follows,
-                    surroundings:
-                      choice === 'about'
-                        ? { aboutC: quantity(Math.round(surroundC), '°C', 'label', { plusMinus: 2 }) }
-                        : choice,
-                  },
+              put({
+                follows: {
+                  ...follows,
+                  surroundings:
+                    choice === 'about'
+                      ? { aboutC: quantity(Math.round(surroundC), '°C', 'label', { plusMinus: 2 }) }
+                      : choice,
                 },
-                'surroundings',
-              )
+              })
             }
           />
           {typeof where === 'object' && (
-            <UnitField
+            <QuantityField
               label="About"
-              kind="temperature"
+              path="load.celsius"
               value={where.aboutC.value}
               onChange={(value) =>
-                put(
-                  { follows: { ...follows, surroundings: { aboutC: { ...where.aboutC, value } } } },
-                  'aboutC',
-                )
+                put({ follows: { ...follows, surroundings: { aboutC: { ...where.aboutC, value } } } })
               }
             />
           )}
-          <UnitField
+          <QuantityField
             label={follows.mode === 'heating' ? 'No heat needed from' : 'Set-point, mean inside'}
-            kind="temperature"
+            path="load.celsius"
             value={follows.setC.value}
             check={(value) =>
               Math.abs(value - follows.knownAtC.value) < 1
                 ? 'It must differ from where the average was known by a degree at least.'
                 : null
             }
-            onChange={(value) => put({ follows: { ...follows, setC: { ...follows.setC, value } } }, 'setC')}
+            onChange={(value) => put({ follows: { ...follows, setC: { ...follows.setC, value } } })}
           />
-          <UnitField
+          <QuantityField
             label="Average known at"
-            kind="temperature"
+            path="load.celsius"
             value={follows.knownAtC.value}
             check={(value) =>
               Math.abs(value - follows.setC.value) < 1
                 ? 'It must differ from the set-point by a degree at least.'
                 : null
             }
-            onChange={(value) =>
-              put({ follows: { ...follows, knownAtC: { ...follows.knownAtC, value } } }, 'knownAtC')
-            }
+            onChange={(value) => put({ follows: { ...follows, knownAtC: { ...follows.knownAtC, value } } })}
           />
         </>
+      )}
+      {drive?.kind !== 'inverter' && (
+        <QuantityField
+          label="Between cycles"
+          path="load.watts"
+          value={behaviour.idleW?.value ?? 0}
+          check={(watts) =>
+            watts >= runningW.value
+              ? `Between cycles it draws less than running (${formatWatts(runningW.value)}).`
+              : null
+          }
+          onChange={(value) =>
+            put({
+              idleW: value > 0 ? { ...(behaviour.idleW ?? quantity(value, 'W', 'label')), value } : undefined,
+            })
+          }
+        />
       )}
       <SelectField
         label="Its drive"
         value={drive?.kind ?? 'on-off'}
         options={DRIVES}
         onChange={(kind) =>
-          put(
-            {
-              drive:
-                kind === 'on-off'
-                  ? undefined
-                  : kind === 'inverter'
-                    ? {
-                        kind,
-                        floorW: quantity(Math.round(runningW.value * 0.3), 'W', 'typical', { times: 1.3 }),
-                      }
-                    : {
-                        kind,
-                        lowW: quantity(Math.round(runningW.value * 0.5), 'W', 'typical', { times: 1.3 }),
-                        lowOutputFraction: 0.65,
-                      },
-            },
-            'drive',
-          )
+          put({
+            drive:
+              kind === 'on-off'
+                ? undefined
+                : kind === 'inverter'
+                  ? {
+                      kind,
+                      floorW: quantity(Math.round(runningW.value * 0.3), 'W', 'typical', { times: 1.3 }),
+                    }
+                  : {
+                      kind,
+                      lowW: quantity(Math.round(runningW.value * 0.5), 'W', 'typical', { times: 1.3 }),
+                      lowOutputFraction: 0.65,
+                    },
+          })
         }
       />
       {drive?.kind === 'inverter' && (
-        <UnitField
+        <QuantityField
           label="Lowest watts"
-          kind="power"
+          path="load.watts"
           value={drive.floorW.value}
           check={(watts) => (watts > runningW.value ? 'The lowest cannot be above the running watts.' : null)}
-          onChange={(value) => put({ drive: { ...drive, floorW: { ...drive.floorW, value } } }, 'floorW')}
+          onChange={(value) => put({ drive: { ...drive, floorW: { ...drive.floorW, value } } })}
         />
       )}
       {drive?.kind === 'two-stage' && (
-        <UnitField
+        <QuantityField
           label="Low stage"
-          kind="power"
+          path="load.watts"
           value={drive.lowW.value}
           check={(watts) =>
             watts > runningW.value ? 'The low stage cannot be above the running watts.' : null
           }
-          onChange={(value) => put({ drive: { ...drive, lowW: { ...drive.lowW, value } } }, 'lowW')}
+          onChange={(value) => put({ drive: { ...drive, lowW: { ...drive.lowW, value } } })}
         />
       )}
       {follows?.mode === 'cooling' && (
@@ -195,40 +197,31 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             words="it has a defrost heater"
             on={defrost !== undefined}
             onChange={(on) =>
-              put(
-                { defrost: on ? usualDefrost(drive?.kind === 'inverter' ? 'adaptive' : 'timer') : undefined },
-                'defrost',
-              )
+              put({
+                defrost: on ? usualDefrost(drive?.kind === 'inverter' ? 'adaptive' : 'timer') : undefined,
+              })
             }
           />
           {defrost && (
             <>
-              <UnitField
+              <QuantityField
                 label="Defrost watts"
-                kind="power"
+                path="load.watts"
                 value={defrost.watts.value}
-                onChange={(value) =>
-                  put({ defrost: { ...defrost, watts: { ...defrost.watts, value } } }, 'defrostW')
-                }
+                onChange={(value) => put({ defrost: { ...defrost, watts: { ...defrost.watts, value } } })}
               />
-              <UnitField
+              <QuantityField
                 label="for"
-                kind="minutes"
+                path="load.defrostMin"
                 value={defrost.minutes.value}
-                check={(minutes) =>
-                  minutes < 1 || minutes > 240 ? 'A defrost takes from 1 minute to 4 hours.' : null
-                }
-                onChange={(value) =>
-                  put({ defrost: { ...defrost, minutes: { ...defrost.minutes, value } } }, 'defrostMin')
-                }
+                onChange={(value) => put({ defrost: { ...defrost, minutes: { ...defrost.minutes, value } } })}
               />
-              <UnitField
+              <QuantityField
                 label="each, of running"
-                kind="hours"
+                path="load.defrostEveryRunH"
                 value={defrost.everyRunH.value}
-                check={(hours) => (hours < 0.5 ? 'Half an hour of running at least.' : null)}
                 onChange={(value) =>
-                  put({ defrost: { ...defrost, everyRunH: { ...defrost.everyRunH, value } } }, 'defrostH')
+                  put({ defrost: { ...defrost, everyRunH: { ...defrost.everyRunH, value } } })
                 }
               />
               <SelectField
@@ -238,17 +231,16 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
                   { value: 'timer', words: 'By a timer' },
                   { value: 'adaptive', words: 'When the electronics see fit' },
                 ]}
-                onChange={(control) => put({ defrost: { ...defrost, control } }, 'defrostControl')}
+                onChange={(control) => put({ defrost: { ...defrost, control } })}
               />
             </>
           )}
           {doors && (
-            <UnitField
+            <QuantityField
               label="Opened, times a day"
-              kind="count"
+              path="load.doorsADay"
               value={doors.nowADay}
-              check={(times) => (times > 500 ? '500 times a day at most.' : null)}
-              onChange={(nowADay) => put({ doors: { ...doors, nowADay } }, 'doors')}
+              onChange={(nowADay) => put({ doors: { ...doors, nowADay } })}
             />
           )}
         </>
@@ -256,18 +248,18 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
       {box && (
         <>
           {follows?.mode === 'cooling' && (
-            <UnitField
+            <QuantityField
               label="How full"
-              kind="fraction"
+              path="load.fillFraction"
               value={box.fillFraction}
-              onChange={(fillFraction) => put({ box: { ...box, fillFraction } }, 'fill')}
+              onChange={(fillFraction) => put({ box: { ...box, fillFraction } })}
             />
           )}
-          <UnitField
+          <QuantityField
             label="Off before, for"
-            kind="count"
+            path="load.offForH"
             value={box.offForH}
-            onChange={(offForH) => put({ box: { ...box, offForH } }, 'offFor')}
+            onChange={(offForH) => put({ box: { ...box, offForH } })}
           />
           {box.offForH > 0 && (
             <p className={styles.derived}>
@@ -283,17 +275,14 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
           words="runs on a minute after the burner"
           on={blower !== undefined}
           onChange={(on) =>
-            put(
-              {
-                blower: on
-                  ? {
-                      watts: quantity(Math.round(runningW.value * 0.8), 'W', 'typical', { times: 1.3 }),
-                      lagMin: 1,
-                    }
-                  : undefined,
-              },
-              'blower',
-            )
+            put({
+              blower: on
+                ? {
+                    watts: quantity(Math.round(runningW.value * 0.8), 'W', 'typical', { times: 1.3 }),
+                    lagMin: 1,
+                  }
+                : undefined,
+            })
           }
         />
       )}

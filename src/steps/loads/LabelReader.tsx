@@ -1,116 +1,144 @@
 'use client'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
 import { type KeyboardEvent, useId, useState } from 'react'
-import type { LabelResult, PlateKind } from '@/core/load/label'
+import type { LabelResult } from '@/core/load/label'
+import type { LabelChanges } from '@/core/load/labelChanges'
+import { plateKindOf } from '@/core/load/plateKind'
+import { LABEL_LENGTH, PLATE_KINDS, type PlateKind } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
-import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/core/quantity/format'
 import fields from '@/ui/field/field.module.css'
+import { SelectField } from '@/ui/field/SelectField'
 import { useLoaded } from '@/ui/shell/useLoaded'
-import { applyLabel, plateKindOf } from './applyLabel'
 import styles from './LabelReader.module.css'
+import { Meant } from './Meant'
 
-const KINDS: { value: PlateKind; words: string }[] = [
-  { value: 'electronics', words: 'electronics' },
-  { value: 'motor', words: 'a motor' },
-  { value: 'cold box', words: 'a refrigerator or freezer' },
-  { value: 'heat', words: 'heat' },
-]
+const KIND_WORDS: Record<PlateKind, string> = {
+  motor: 'on a motor',
+  heat: 'on something that heats',
+  electronics: 'on electronics',
+  'cold box': 'on a refrigerator or freezer',
+}
 
-const loadReader = () => import('@/core/load/label')
+const loadReader = () =>
+  Promise.all([import('@/core/load/label'), import('@/core/load/labelChanges')]).then(([label, changes]) => ({
+    readLabel: label.readLabel,
+    labelChanges: changes.labelChanges,
+  }))
 
-/** What the plate says, in one line; what follows from it, and a question where a usual confusion is likely. */
-export function LabelReader(props: {
-  load: HouseholdLoad
-  change: (part: Partial<HouseholdLoad>, field: string) => void
-}) {
+/** What the label says, in one line; what it changes, before and after; and a question where a usual confusion is likely. */
+export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial<HouseholdLoad>) => void }) {
   const { load, change } = props
   const id = useId()
-  const [text, setText] = useState('')
-  const [kind, setKind] = useState<PlateKind>(() => plateKindOf(load))
+  const [text, setText] = useState<string | null>(null)
+  const [kind, setKind] = useState<PlateKind>(
+    () =>
+      load.label?.on ??
+      plateKindOf({ name: load.name, behaviour: load.behaviour, hasStart: load.start !== null }),
+  )
   const reader = useLoaded(loadReader)
-  const reading = reader?.readLabel(text, kind, load.volts) ?? { kind: 'empty' as const }
-  const take = (result: LabelResult) => {
-    change(applyLabel(load, result, kind), 'label')
-    setText('')
+  const reading = (text !== null && reader?.readLabel(text, kind, load.volts)) || { kind: 'empty' as const }
+  const changes = reading.kind === 'read' ? reader!.labelChanges(load, reading.result, kind) : null
+  const take = ({ part }: LabelChanges) => {
+    change({ ...part, label: { text: text!.trim().slice(0, LABEL_LENGTH), on: kind } })
+    setText(null)
   }
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Escape') setText('')
+    if (event.key === 'Escape' && text !== null) {
+      event.stopPropagation()
+      setText(null)
+    }
     if (event.key !== 'Enter') return
     event.preventDefault()
-    if (reading.kind === 'question') setText(reading.question.meant[0].text)
-    if (reading.kind === 'read') take(reading.result)
+    if (reading.kind === 'question' && reading.question.meant[0]) setText(reading.question.meant[0].text)
+    if (changes) take(changes)
   }
   return (
     <div className={styles.reader}>
       <div className={fields.row}>
         <label className={fields.label} htmlFor={id}>
-          The plate says
+          Label (nameplate)
         </label>
         <span className={fields.control}>
-          <input
+          <TextField
             id={id}
-            className={`${fields.input} ${styles.line}`}
-            value={text}
+            variant="standard"
+            hiddenLabel
+            className={styles.line}
+            value={text ?? load.label?.text ?? ''}
             placeholder="120 V 6.5 A · 1/3 hp · 412 kWh/year"
-            autoComplete="off"
-            spellCheck={false}
-            aria-describedby={`${id}-said`}
-            aria-invalid={reading.kind === 'refused'}
+            error={reading.kind === 'refused'}
             onChange={(event) => setText(event.target.value)}
             onKeyDown={onKeyDown}
+            slotProps={{
+              htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-describedby': `${id}-said` },
+            }}
           />
-          <label className={styles.kind}>
-            on{' '}
-            <select value={kind} onChange={(event) => setKind(event.target.value as PlateKind)}>
-              {KINDS.map(({ value, words }) => (
-                <option key={value} value={value}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
+          <span className={styles.kind}>
+            <SelectField
+              cell
+              label="What the label is on"
+              value={kind}
+              options={PLATE_KINDS.map((value) => ({ value, words: KIND_WORDS[value] }))}
+              onChange={setKind}
+            />
+          </span>
         </span>
       </div>
       <div id={`${id}-said`} aria-live="polite" data-testid="label-said">
         {reading.kind === 'refused' && <p className={styles.refused}>{reading.message}</p>}
-        {reading.kind === 'question' && (
-          <div className={styles.question}>
-            <p>{reading.question.message}</p>
-            <p>
-              {reading.question.meant.map(({ words, text: meant }, i) => (
-                <button key={meant} className={styles.meant} onClick={() => setText(meant)}>
-                  {words}
-                  {i === 0 && <kbd>Enter</kbd>}
-                </button>
-              ))}
-            </p>
-          </div>
+        {reading.kind === 'question' && <Meant question={reading.question} pick={setText} />}
+        {reading.kind === 'read' && changes && (
+          <Read
+            result={reading.result}
+            unread={reading.unread}
+            changes={changes}
+            take={() => take(changes)}
+          />
         )}
-        {reading.kind === 'read' && <Read result={reading.result} take={() => take(reading.result)} />}
       </div>
     </div>
   )
 }
 
-function Read({ result, take }: { result: LabelResult; take: () => void }) {
-  const { limitW, runningW, averageW, whCycle, startVa, steps } = result
-  const found = [
-    runningW && `${formatWatts(runningW.value)} running`,
-    limitW && `at most ${formatWatts(limitW.value)}`,
-    averageW && `${formatWatts(averageW.value)} on average`,
-    whCycle && `${formatEnergy(whCycle.value)} each time`,
-    startVa && `starts at ${formatWatts(startVa)}`,
-  ].filter(Boolean)
+function Read(props: { result: LabelResult; unread: string[]; changes: LabelChanges; take: () => void }) {
+  const { result, unread, changes, take } = props
   return (
-    <div className={styles.question}>
+    <div className={styles.read}>
+      {changes.changes.length > 0 ? (
+        <table className={styles.changes}>
+          <tbody>
+            {changes.changes.map(({ what, before, after }) => (
+              <tr key={what}>
+                <th scope="row">{what}</th>
+                <td>{before ?? 'none'}</td>
+                <td aria-hidden>→</td>
+                <td>
+                  <b>{after}</b>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : (
+        <p>Nothing of it differs from what is entered.</p>
+      )}
+      {changes.note && <p>{changes.note}</p>}
+      {result.isLimitOnly && result.limitW && !changes.note && (
+        <p>Volts × amps are a limit: at most {formatWatts(result.limitW.value)}.</p>
+      )}
+      {unread.length > 0 && (
+        <p className={styles.refused}>Not understood: {unread.map((piece) => `“${piece}”`).join(', ')}.</p>
+      )}
       <p>
-        {found.join(', ')}.{' '}
-        <button className={styles.meant} onClick={take}>
+        <Button onClick={take}>
           Use it <kbd>Enter</kbd>
-        </button>
+        </Button>
       </p>
       <ul className={styles.steps}>
-        {steps.map(({ label, formula, values, result: outcome }) => (
-          <li key={label}>
+        {result.steps.map(({ label, formula, values, result: outcome }) => (
+          <li key={label + formula}>
             {label}: {formula}
             {values.length > 0 && `: ${values.map(({ value }) => value).join(' and ')}`} = <b>{outcome}</b>
           </li>

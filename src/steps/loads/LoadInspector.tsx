@@ -7,7 +7,8 @@ import { formatEnergy, formatWatts } from '@/core/quantity/format'
 import { interval80 } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
-import { UnitField } from '@/ui/field/UnitField'
+import { FieldScope } from '@/ui/field/FieldScope'
+import { QuantityField } from '@/ui/field/QuantityField'
 import {
   addLoad,
   changeLoad,
@@ -25,7 +26,8 @@ import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
 import { LabelReader } from './LabelReader'
 import styles from './LoadsPage.module.css'
-import { asKind, decidingQuantity, withEvidence, withRunningW } from './loadForm'
+import { asKind, decidingQuantity, withCount, withEvidence } from './loadForm'
+import { RunningWatts } from './RunningWatts'
 import { StartFields } from './StartFields'
 import { TierHint } from './TierHint'
 import { TIER_MEANINGS } from './tierWords'
@@ -60,8 +62,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
   const [showsWorking, setShowsWorking] = useState(false)
   const [isLogging, setIsLogging] = useState(false)
   const { edit } = store.getState()
-  const change = (part: Partial<HouseholdLoad>, field: string) =>
-    edit(changeLoad(load.id, part), `${load.id} ${field}`)
+  const change = (part: Partial<HouseholdLoad>) => edit(changeLoad(load.id, part))
   const { behaviour } = load
   const average = expectedW(
     plan.loads.find(({ id }) => id === load.id)!,
@@ -79,7 +80,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
     select(copy.id)
   }
   return (
-    <>
+    <FieldScope id={`load ${load.id}`} name={load.name}>
       <h2 className={styles.title}>
         <span className={styles.titleName} dir="auto">
           {load.name}
@@ -94,7 +95,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       </p>
       <EvidencePicker
         evidence={deciding.evidence}
-        onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) }, 'evidence')}
+        onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) })}
       />
       {load.medical && (
         <p className="caution">
@@ -108,7 +109,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         label="Name"
         value={load.name}
         maxLength={LIMITS.nameLength}
-        onChange={(name) => change({ name }, 'name')}
+        onChange={(name) => change({ name })}
       />
       <SelectField
         label="In this outage"
@@ -120,15 +121,21 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         label="Behaviour"
         value={behaviour.kind}
         options={KINDS}
-        onChange={(kind) => change({ behaviour: asKind(behaviour, kind) }, 'kind')}
+        onChange={(kind) => change({ behaviour: asKind(behaviour, kind) })}
       />
-      <UnitField
-        label="Running watts"
-        kind="power"
-        value={behaviour.runningW.value}
-        volts={load.volts}
-        onChange={(watts) => change({ behaviour: withRunningW(behaviour, watts) }, 'running')}
+      <RunningWatts load={load} change={change} />
+      <QuantityField
+        label="How many"
+        path="load.count"
+        value={load.count ?? 1}
+        onChange={(count) => change(withCount(load, count))}
       />
+      {(load.count ?? 1) > 1 && (
+        <p className={styles.derived}>
+          Watts and watt-hours are those of all {load.count} together:{' '}
+          {formatWatts(behaviour.runningW.value / load.count!)} each.
+        </p>
+      )}
       <LabelReader load={load} change={change} />
       <p className={styles.derived}>
         <button className="text-button" onClick={() => setIsLogging(true)}>
@@ -140,7 +147,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         name={load.name}
         behaviour={behaviour}
         volts={load.volts}
-        change={(next, field) => change({ behaviour: next }, field)}
+        change={(next) => change({ behaviour: next })}
       />
       <StartFields load={load} change={change} />
       <SelectField
@@ -148,10 +155,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         value={String(load.volts) as (typeof VOLTS)[number]['value']}
         options={VOLTS}
         onChange={(volts) =>
-          change(
-            { volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' },
-            'volts',
-          )
+          change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' })
         }
       />
       {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
@@ -159,7 +163,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           label="On leg"
           value={load.leg === 'B' ? 'B' : 'A'}
           options={LEGS}
-          onChange={(leg) => change({ leg }, 'leg')}
+          onChange={(leg) => change({ leg })}
         />
       )}
       <TextField
@@ -168,13 +172,13 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         maxLength={LIMITS.noteLength}
         multiline
         optional
-        onChange={(note) => change({ note }, 'note')}
+        onChange={(note) => change({ note })}
       />
       <div className={styles.actions}>
         <button className="text-button" onClick={duplicate}>
           Duplicate
         </button>
-        <button className="text-button" onClick={() => change({ medical: !load.medical }, 'medical')}>
+        <button className="text-button" onClick={() => change({ medical: !load.medical })}>
           {load.medical ? 'Not a medical device' : 'This is a medical device'}
         </button>
         <button className="text-button" onClick={() => edit(removeLoad(load.id))}>
@@ -188,6 +192,6 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           onClose={() => setShowsWorking(false)}
         />
       )}
-    </>
+    </FieldScope>
   )
 }

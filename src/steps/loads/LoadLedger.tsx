@@ -124,6 +124,7 @@ function LedgerRow(props: {
   const { edit } = store.getState()
   const toggle = () => edit(changeStanding(load.id, { on: !on }))
   const isOut = !on || tier === 'refuse'
+  const peakW = peakRunningW(load.behaviour)
   const average = useMemo(
     () => expectedW({ ...load, on, tier, steering, sourceId: '' }, scenario),
     [load, on, tier, steering, scenario],
@@ -180,6 +181,7 @@ function LedgerRow(props: {
           title={load.name}
         >
           {load.name}
+          {(load.count ?? 1) > 1 && ` × ${load.count}`}
           {load.volts === 240 && ', 240 V'}
         </button>
       </td>
@@ -198,7 +200,14 @@ function LedgerRow(props: {
           ))}
         </select>
       </td>
-      <td>{formatNumber(peakRunningW(load.behaviour), 1)}</td>
+      <td>
+        {formatNumber(load.behaviour.runningW.value, 1)}
+        {peakW > load.behaviour.runningW.value && (
+          <small className={styles.peak} title={`${formatNumber(peakW)} W while it defrosts`}>
+            {formatNumber(peakW, 0)} defrosting
+          </small>
+        )}
+      </td>
       <td className={styles.startCell}>
         {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}
       </td>

@@ -5,7 +5,7 @@ import type { Pump } from '@/core/plan/schema'
 import { RAINS } from '@/core/plan/limits'
 import { quantity } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import styles from './LoadsPage.module.css'
@@ -13,11 +13,7 @@ import styles from './LoadsPage.module.css'
 export const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
 
 /** A pump’s run time and spacing: as counted, or from what it lifts. */
-export function PumpFields(props: {
-  name: string
-  behaviour: Pump
-  change: (behaviour: Pump, field: string) => void
-}) {
+export function PumpFields(props: { name: string; behaviour: Pump; change: (behaviour: Pump) => void }) {
   const { name, behaviour, change } = props
   const scenario = useScenario()
   const [showsWorking, setShowsWorking] = useState(false)
@@ -34,43 +30,42 @@ export function PumpFields(props: {
         ]}
         onChange={(by) =>
           by !== cycle.by &&
-          change(
-            {
-              ...behaviour,
-              cycle:
-                by === 'spacing'
-                  ? {
-                      by,
-                      onMin: quantity(0.25, 'min', 'typical', { times: 1.3 }),
-                      everyMin: quantity(6, 'min', 'typical', { times: 1.6 }),
-                    }
-                  : {
-                      by,
-                      volumeL: quantity(30, 'L', 'typical', { times: 1.4 }),
-                      rateLMin: quantity(100, 'L/min', 'typical', { times: 1.4 }),
-                      inflowLH: quantity(200, 'L/h', 'typical', { times: 1.8 }),
-                    },
-            },
-            'known by',
-          )
+          change({
+            ...behaviour,
+            cycle:
+              by === 'spacing'
+                ? {
+                    by,
+                    onMin: quantity(0.25, 'min', 'typical', { times: 1.3 }),
+                    everyMin: quantity(6, 'min', 'typical', { times: 1.6 }),
+                  }
+                : {
+                    by,
+                    volumeL: quantity(30, 'L', 'typical', { times: 1.4 }),
+                    rateLMin: quantity(100, 'L/min', 'typical', { times: 1.4 }),
+                    inflowLH: quantity(200, 'L/h', 'typical', { times: 1.8 }),
+                  },
+          })
         }
       />
       {cycle.by === 'spacing' ? (
         <>
-          <UnitField
+          <QuantityField
             label="Runs for"
-            kind="minutes"
+            pairedWith="every"
+            path="load.pumpOnMin"
             value={cycle.onMin.value}
             check={(minutes) =>
               minutes >= cycle.everyMin.value ? 'It must be shorter than the spacing.' : null
             }
             onChange={(value) =>
-              change({ ...behaviour, cycle: { ...cycle, onMin: { ...cycle.onMin, value } } }, 'on')
+              change({ ...behaviour, cycle: { ...cycle, onMin: { ...cycle.onMin, value } } })
             }
           />
-          <UnitField
+          <QuantityField
             label="every"
-            kind="minutes"
+            pairedWith="Runs for"
+            path="load.pumpEveryMin"
             value={cycle.everyMin.value}
             check={(minutes) =>
               minutes <= cycle.onMin.value
@@ -80,34 +75,34 @@ export function PumpFields(props: {
                   : null
             }
             onChange={(value) =>
-              change({ ...behaviour, cycle: { ...cycle, everyMin: { ...cycle.everyMin, value } } }, 'every')
+              change({ ...behaviour, cycle: { ...cycle, everyMin: { ...cycle.everyMin, value } } })
             }
           />
         </>
       ) : (
         <>
-          <UnitField
+          <QuantityField
             label="Between the switches"
-            kind="volume"
+            path="load.pumpVolumeL"
             value={cycle.volumeL.value}
             onChange={(value) =>
-              change({ ...behaviour, cycle: { ...cycle, volumeL: { ...cycle.volumeL, value } } }, 'volume')
+              change({ ...behaviour, cycle: { ...cycle, volumeL: { ...cycle.volumeL, value } } })
             }
           />
-          <UnitField
+          <QuantityField
             label="It lifts"
-            kind="flow"
+            path="load.pumpRateLMin"
             value={cycle.rateLMin.value}
             onChange={(value) =>
-              change({ ...behaviour, cycle: { ...cycle, rateLMin: { ...cycle.rateLMin, value } } }, 'rate')
+              change({ ...behaviour, cycle: { ...cycle, rateLMin: { ...cycle.rateLMin, value } } })
             }
           />
-          <UnitField
+          <QuantityField
             label={inflowFollows === 'use' ? 'Used' : 'Flows in'}
-            kind="inflow"
+            path="load.pumpInflowLH"
             value={cycle.inflowLH.value}
             onChange={(value) =>
-              change({ ...behaviour, cycle: { ...cycle, inflowLH: { ...cycle.inflowLH, value } } }, 'inflow')
+              change({ ...behaviour, cycle: { ...cycle, inflowLH: { ...cycle.inflowLH, value } } })
             }
           />
         </>
@@ -120,14 +115,14 @@ export function PumpFields(props: {
           { value: 'rain', words: 'Rain' },
           { value: 'use', words: 'The household’s use of water' },
         ]}
-        onChange={(next) => change({ ...behaviour, inflowFollows: next }, 'follows')}
+        onChange={(next) => change({ ...behaviour, inflowFollows: next })}
       />
       {inflowFollows === 'rain' && (
         <SelectField
           label="Known when"
           value={knownIn ?? 'dry'}
           options={RAINS.map((value) => ({ value, words: RAIN_WORDS[value] }))}
-          onChange={(next) => change({ ...behaviour, knownIn: next }, 'knownIn')}
+          onChange={(next) => change({ ...behaviour, knownIn: next })}
         />
       )}
       {trouble && <p className="caution">{trouble}</p>}

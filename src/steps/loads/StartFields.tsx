@@ -2,14 +2,14 @@
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'
 import type { Start } from '@/core/plan/schema'
 import { withStart } from './loadForm'
 
 interface StartFieldsProps {
   load: HouseholdLoad
-  change: (part: Partial<HouseholdLoad>, field: string) => void
+  change: (part: Partial<HouseholdLoad>) => void
 }
 
 /** A compressor starts at 3–10 times its running watts; a first guess until the start is measured. Common practice, no source. */
@@ -43,7 +43,7 @@ export function StartFields({ load, change }: StartFieldsProps) {
     if (!start) return
     const va = startByBasis(basis, load.volts)
     const watts = va === null ? start.watts : withStart(Math.min(50_000, Math.round(va)), 'label').watts
-    change({ start: { ...start, basis, watts } }, 'startBasis')
+    change({ start: { ...start, basis, watts } })
   }
   return (
     <>
@@ -54,7 +54,7 @@ export function StartFields({ load, change }: StartFieldsProps) {
           { value: 'no', words: 'None, or an inverter drive' },
           { value: 'yes', words: 'A motor or compressor' },
         ]}
-        onChange={(choice) => change({ start: choice === 'yes' ? guessed() : null }, 'start')}
+        onChange={(choice) => change({ start: choice === 'yes' ? guessed() : null })}
       />
       {start && (
         <>
@@ -66,9 +66,9 @@ export function StartFields({ load, change }: StartFieldsProps) {
           />
           {start.basis?.kind === 'code letter' && (
             <>
-              <UnitField
+              <QuantityField
                 label="Horsepower"
-                kind="horsepower"
+                path="load.hp"
                 value={start.basis.hp}
                 onChange={(hp) => start.basis?.kind === 'code letter' && putBasis({ ...start.basis, hp })}
               />
@@ -84,44 +84,42 @@ export function StartFields({ load, change }: StartFieldsProps) {
           )}
           {start.basis?.kind === 'full-load amps' && (
             <>
-              <UnitField
+              <QuantityField
                 label="Full-load amps"
-                kind="current"
+                path="load.fullLoadA"
                 value={start.basis.amps}
                 onChange={(amps) =>
                   start.basis?.kind === 'full-load amps' && putBasis({ ...start.basis, amps })
                 }
               />
-              <UnitField
+              <QuantityField
                 label="times"
-                kind="count"
+                path="load.startTimes"
                 value={start.basis.times}
-                check={(times) => (times < 1 || times > 15 ? 'From 1 to 15; 6 is usual.' : null)}
                 onChange={(times) =>
                   start.basis?.kind === 'full-load amps' && putBasis({ ...start.basis, times })
                 }
               />
             </>
           )}
-          <UnitField
+          <QuantityField
             label="Starting watts"
-            kind="power"
+            pairedWith="Running watts"
+            path="load.watts"
             volts={load.volts}
             value={start.watts.value}
             check={(watts) =>
               watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null
             }
             onChange={(value) =>
-              change({ start: { ...start, basis: undefined, watts: { ...start.watts, value } } }, 'startW')
+              change({ start: { ...start, basis: undefined, watts: { ...start.watts, value } } })
             }
           />
-          <UnitField
+          <QuantityField
             label="for"
-            kind="seconds"
+            path="load.startS"
             value={start.seconds.value}
-            onChange={(value) =>
-              change({ start: { ...start, seconds: { ...start.seconds, value } } }, 'startS')
-            }
+            onChange={(value) => change({ start: { ...start, seconds: { ...start.seconds, value } } })}
           />
         </>
       )}

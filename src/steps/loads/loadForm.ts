@@ -1,6 +1,7 @@
 import type { Behaviour, BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
 import { type Evidence, type Quantity, quantity, usualSpread } from '@/core/quantity/quantity'
 import { averageW } from '@/core/load/average'
+import { scaledBehaviour, scaledStart } from '@/core/load/scale'
 import type { Appliance } from '@/catalog/appliances'
 
 /** The quantity whose evidence decides how well a load's energy is known. */
@@ -14,17 +15,6 @@ export function withEvidence(behaviour: Behaviour, evidence: Evidence): Behaviou
   return behaviour.kind === 'cycling'
     ? { ...behaviour, averageW: { ...behaviour.averageW, ...known } }
     : { ...behaviour, runningW: { ...behaviour.runningW, ...known } }
-}
-
-/** The behaviour with other running watts; an average above them comes down with them. */
-export function withRunningW(behaviour: Behaviour, watts: number): Behaviour {
-  const runningW = { ...behaviour.runningW, value: watts }
-  if (behaviour.kind !== 'cycling') return { ...behaviour, runningW }
-  return {
-    ...behaviour,
-    runningW,
-    averageW: { ...behaviour.averageW, value: Math.min(watts, behaviour.averageW.value) },
-  }
 }
 
 /** A behaviour of another kind that keeps the running watts and, where it can, the average. */
@@ -110,5 +100,15 @@ export function blankLoad(id: string, name: string, mains: 120 | 230): Household
     medical: false,
     note: '',
     standings: {},
+  }
+}
+
+/** What changes of a load when its row stands for another number of the same things. */
+export function withCount(load: HouseholdLoad, count: number): Partial<HouseholdLoad> {
+  const before = load.count ?? 1
+  return {
+    behaviour: scaledBehaviour(load.behaviour, count / before),
+    start: scaledStart(load.start, load.behaviour.runningW.value, before, count),
+    count: count === 1 ? undefined : count,
   }
 }

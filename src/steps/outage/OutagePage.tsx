@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import Button from '@mui/material/Button'
 import { epochMinute, formatMoment } from '@/core/plan/clock'
 import { LIMITS } from '@/core/plan/limits'
@@ -7,7 +8,7 @@ import { formatPercent } from '@/core/quantity/format'
 import { runsText } from '@/core/sizing/answer'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { addScenario, changeScenario, choose, freshId, freshName, removeScenario } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
@@ -28,8 +29,7 @@ export function OutagePage() {
   const scenarios = useHousehold((state) => state.household.scenarios)
   const scenario = useScenario()
   const { edit } = store.getState()
-  const change = (part: Partial<Scenario>, field: string) =>
-    edit(changeScenario(scenario.id, part), `${scenario.id} ${field}`)
+  const change = (part: Partial<Scenario>) => edit(changeScenario(scenario.id, part))
   const add = () => {
     if (scenarios.length >= LIMITS.scenarios) return
     const name = freshName(scenario.name, scenarios)
@@ -60,115 +60,118 @@ export function OutagePage() {
           Add an outage like this
         </Button>
       </nav>
-      <div className={styles.form} key={scenario.id}>
-        <OutageLine scenario={scenario} />
-        <TextField
-          label="Name"
-          value={scenario.name}
-          maxLength={LIMITS.nameLength}
-          onChange={(name) => change({ name }, 'name')}
-        />
-        <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt }, 'start')} />
-        <UnitField
-          label="It must hold for"
-          kind="hours"
-          value={scenario.durationH}
-          onChange={(durationH) => change({ durationH }, 'length')}
-        />
-        <p className={styles.derived}>
-          Until {formatMoment(scenario.startsAt, minutes)}
-          {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
-        </p>
-        <SelectField
-          label="It must carry"
-          value={scenario.carriedTiers}
-          options={[
-            { value: 'hold', words: 'Hold loads only' },
-            { value: 'ration', words: 'Hold and Ration loads' },
-            { value: 'spare', words: 'Hold, Ration and Spare loads' },
-          ]}
-          onChange={(carriedTiers) => change({ carriedTiers }, 'tiers')}
-        />
-        <SelectField
-          label="How surely"
-          value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
-          options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
-            value: value as (typeof CONFIDENCES)[number],
-            words: `in ${runsText(Number(value))} (${formatPercent(Number(value))})`,
-          }))}
-          onChange={(confidence) => change({ confidence: Number(confidence) }, 'confidence')}
-        />
-        <WindowsField
-          label="Nobody home"
-          windows={scenario.away}
-          optional
-          fresh={{ from: '08:00', to: '17:00' }}
-          onChange={(away) => change({ away }, 'away')}
-        />
-        <WindowsField
-          label="Asleep"
-          windows={scenario.asleep}
-          optional
-          fresh={{ from: '23:00', to: '06:30' }}
-          onChange={(asleep) => change({ asleep }, 'asleep')}
-        />
-        <PlaceFields scenario={scenario} change={change} />
-        <WeatherPreset scenario={scenario} change={(part) => change(part, 'weather')} />
-        <UnitField
-          label="Coldest outdoors"
-          kind="temperature"
-          value={scenario.outdoor.lowC}
-          check={(lowC) =>
-            lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null
-          }
-          onChange={(lowC) => change({ outdoor: { ...scenario.outdoor, lowC } }, 'low')}
-        />
-        <UnitField
-          label="Warmest outdoors"
-          kind="temperature"
-          value={scenario.outdoor.highC}
-          check={(highC) =>
-            highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null
-          }
-          onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } }, 'high')}
-        />
-        <UnitField
-          label="Indoors"
-          kind="temperature"
-          value={scenario.indoorC}
-          check={(c) => (c < -30 || c > 50 ? 'From −30 to 50 °C.' : null)}
-          onChange={(indoorC) => change({ indoorC }, 'indoor')}
-        />
-        <SelectField
-          label="Rain"
-          value={scenario.rain}
-          options={[
-            { value: 'dry', words: 'Dry' },
-            { value: 'rain', words: 'Rain: pits fill faster' },
-            { value: 'downpour', words: 'Downpour: pits fill fastest' },
-          ]}
-          onChange={(rain) => change({ rain }, 'rain')}
-        />
-        <div className={fields.row}>
-          <span className={fields.label}>Sky</span>
-          <SkyRow scenario={scenario} change={(part) => change(part, 'sky')} />
-        </div>
-        <TextField
-          label="Note"
-          value={scenario.note}
-          maxLength={LIMITS.noteLength}
-          multiline
-          optional
-          onChange={(note) => change({ note }, 'note')}
-        />
-        {scenarios.length > 1 && (
+      <FieldScope key={scenario.id} id={`outage ${scenario.id}`} name={scenario.name}>
+        <div className={styles.form}>
+          <OutageLine scenario={scenario} />
+          <TextField
+            label="Name"
+            value={scenario.name}
+            maxLength={LIMITS.nameLength}
+            onChange={(name) => change({ name })}
+          />
+          <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt })} />
+          <QuantityField
+            label="It must hold for"
+            path="scenario.durationH"
+            value={scenario.durationH}
+            onChange={(durationH) => change({ durationH })}
+          />
           <p className={styles.derived}>
-            <button className="text-button" onClick={() => edit(removeScenario(scenario.id))}>
-              Remove this outage (undo brings it back)
-            </button>
+            Until {formatMoment(scenario.startsAt, minutes)}
+            {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
           </p>
-        )}
-      </div>
+          <SelectField
+            label="It must carry"
+            value={scenario.carriedTiers}
+            options={[
+              { value: 'hold', words: 'Hold loads only' },
+              { value: 'ration', words: 'Hold and Ration loads' },
+              { value: 'spare', words: 'Hold, Ration and Spare loads' },
+            ]}
+            onChange={(carriedTiers) => change({ carriedTiers })}
+          />
+          <SelectField
+            label="How surely"
+            value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
+            options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
+              value: value as (typeof CONFIDENCES)[number],
+              words: `in ${runsText(Number(value))} (${formatPercent(Number(value))})`,
+            }))}
+            onChange={(confidence) => change({ confidence: Number(confidence) })}
+          />
+          <WindowsField
+            label="Nobody home"
+            windows={scenario.away}
+            optional
+            fresh={{ from: '08:00', to: '17:00' }}
+            onChange={(away) => change({ away })}
+          />
+          <WindowsField
+            label="Asleep"
+            windows={scenario.asleep}
+            optional
+            fresh={{ from: '23:00', to: '06:30' }}
+            onChange={(asleep) => change({ asleep })}
+          />
+          <PlaceFields scenario={scenario} change={change} />
+          <WeatherPreset scenario={scenario} change={(part) => change(part)} />
+          <QuantityField
+            label="Coldest outdoors"
+            pairedWith="Warmest outdoors"
+            path="scenario.outdoorC"
+            value={scenario.outdoor.lowC}
+            check={(lowC) =>
+              lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null
+            }
+            onChange={(lowC) => change({ outdoor: { ...scenario.outdoor, lowC } })}
+          />
+          <QuantityField
+            label="Warmest outdoors"
+            pairedWith="Coldest outdoors"
+            path="scenario.outdoorC"
+            value={scenario.outdoor.highC}
+            check={(highC) =>
+              highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null
+            }
+            onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } })}
+          />
+          <QuantityField
+            label="Indoors"
+            path="scenario.indoorC"
+            value={scenario.indoorC}
+            onChange={(indoorC) => change({ indoorC })}
+          />
+          <SelectField
+            label="Rain"
+            value={scenario.rain}
+            options={[
+              { value: 'dry', words: 'Dry' },
+              { value: 'rain', words: 'Rain: pits fill faster' },
+              { value: 'downpour', words: 'Downpour: pits fill fastest' },
+            ]}
+            onChange={(rain) => change({ rain })}
+          />
+          <div className={fields.row}>
+            <span className={fields.label}>Sky</span>
+            <SkyRow scenario={scenario} change={(part) => change(part)} />
+          </div>
+          <TextField
+            label="Note"
+            value={scenario.note}
+            maxLength={LIMITS.noteLength}
+            multiline
+            optional
+            onChange={(note) => change({ note })}
+          />
+          {scenarios.length > 1 && (
+            <p className={styles.derived}>
+              <button className="text-button" onClick={() => edit(removeScenario(scenario.id))}>
+                Remove this outage (undo brings it back)
+              </button>
+            </p>
+          )}
+        </div>
+      </FieldScope>
     </div>
   )
 }

@@ -4,20 +4,16 @@ import type { Scenario } from '@/core/plan/schema'
 import { utcOffsetH } from '@/core/weather/sky'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 
 const BY_LONGITUDE = 'by longitude'
 const OFFSETS = Array.from({ length: 27 }, (_, i) => String(i - 12))
 
 /** Where the house stands: it sets the sun. */
-export function PlaceFields(props: {
-  scenario: Scenario
-  change: (part: Partial<Scenario>, field: string) => void
-}) {
+export function PlaceFields(props: { scenario: Scenario; change: (part: Partial<Scenario>) => void }) {
   const { scenario, change } = props
   const { place } = scenario
-  const put = (part: Partial<Scenario['place']>, field: string) =>
-    change({ place: { ...place, ...part } }, field)
+  const put = (part: Partial<Scenario['place']>) => change({ place: { ...place, ...part } })
   const said = place.utcOffsetH === undefined ? BY_LONGITUDE : String(place.utcOffsetH)
   return (
     <>
@@ -26,19 +22,19 @@ export function PlaceFields(props: {
         value={place.name}
         maxLength={LIMITS.nameLength}
         optional
-        onChange={(name) => put({ name }, 'place')}
+        onChange={(name) => put({ name })}
       />
-      <UnitField
+      <QuantityField
         label="Latitude"
-        kind="latitude"
+        path="scenario.latitudeDeg"
         value={place.latitudeDeg}
-        onChange={(latitudeDeg) => put({ latitudeDeg }, 'latitude')}
+        onChange={(latitudeDeg) => put({ latitudeDeg })}
       />
-      <UnitField
+      <QuantityField
         label="Longitude"
-        kind="longitude"
+        path="scenario.longitudeDeg"
         value={place.longitudeDeg}
-        onChange={(longitudeDeg) => put({ longitudeDeg }, 'longitude')}
+        onChange={(longitudeDeg) => put({ longitudeDeg })}
       />
       <SelectField
         label="Clock ahead of UTC"
@@ -53,9 +49,7 @@ export function PlaceFields(props: {
             words: `${value} h`,
           })),
         ]}
-        onChange={(value) =>
-          put({ utcOffsetH: value === BY_LONGITUDE ? undefined : Number(value) }, 'offset')
-        }
+        onChange={(value) => put({ utcOffsetH: value === BY_LONGITUDE ? undefined : Number(value) })}
       />
     </>
   )

@@ -1,6 +1,6 @@
 'use client'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import type { Working } from '@/core/quantity/working'
@@ -51,14 +51,14 @@ function CellField({ row, context: { system, source } }: { row: CandidateRow; co
   const store = useHouseholdStore()
   const label = `${row.label} of ${system.name}`
   const change = (part: Parameters<typeof changeSource>[2]) =>
-    store.getState().edit(changeSource(system.id, source.id, part), `${system.id} ${row.label}`)
+    store.getState().edit(changeSource(system.id, source.id, part))
   if (row.quantity) {
-    const { key, kind, check } = row.quantity
+    const { key, path, check } = row.quantity
     return (
-      <UnitField
+      <QuantityField
         cell
         label={label}
-        kind={kind}
+        path={path}
         value={source[key].value}
         check={check && ((value) => check(value, source))}
         onChange={(value) => change({ [key]: { ...source[key], value } })}
@@ -81,29 +81,29 @@ function CellField({ row, context: { system, source } }: { row: CandidateRow; co
   }
   if (row.setting === 'chargedFraction')
     return (
-      <UnitField
+      <QuantityField
         cell
         label={label}
-        kind="fraction"
+        path="source.chargedFraction"
         value={source.chargedFraction}
         onChange={(chargedFraction) => change({ chargedFraction })}
       />
     )
   if (row.setting === 'weightKg')
     return (
-      <UnitField
+      <QuantityField
         cell
         label={label}
-        kind="weight"
+        path="source.weightKg"
         value={source.weightKg ?? 0}
         onChange={(weightKg) => change({ weightKg })}
       />
     )
   return (
-    <UnitField
+    <QuantityField
       cell
       label={label}
-      kind="money"
+      path="source.price"
       value={source.price ?? 0}
       onChange={(price) => change({ price })}
     />

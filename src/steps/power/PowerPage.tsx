@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { bankOf, systemOf } from '@/catalog/equipment'
@@ -16,7 +17,7 @@ import {
 } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { TextField } from '@/ui/field/TextField'
 import { ClassMenu } from './ClassMenu'
 import { useAddKey } from '@/ui/shell/useShortcuts'
@@ -158,29 +159,30 @@ export function PowerPage() {
       </div>
       <CandidateTable order={order} />
 
-      <div className={styles.note} key={chosen.id}>
-        <TextField
-          label="Name of the chosen"
-          value={chosen.name}
-          maxLength={LIMITS.nameLength}
-          onChange={(name) => edit(changePowerSystem(chosen.id, { name }), `${chosen.id} name`)}
-        />
-        <UnitField
-          label="Food at stake"
-          kind="money"
-          value={foodValue ?? 0}
-          check={(value) => (value > 100_000 ? 'What a spoiled refrigerator and freezer would cost.' : null)}
-          onChange={(value) => edit(changeProfile({ foodValue: value > 0 ? value : undefined }), 'food')}
-        />
-        <TextField
-          label="Note"
-          value={chosen.note}
-          maxLength={LIMITS.noteLength}
-          multiline
-          optional
-          onChange={(note) => edit(changePowerSystem(chosen.id, { note }), `${chosen.id} note`)}
-        />
-      </div>
+      <FieldScope key={chosen.id} id={`system ${chosen.id}`} name={chosen.name}>
+        <div className={styles.note}>
+          <TextField
+            label="Name of the chosen"
+            value={chosen.name}
+            maxLength={LIMITS.nameLength}
+            onChange={(name) => edit(changePowerSystem(chosen.id, { name }))}
+          />
+          <QuantityField
+            label="Food at stake"
+            path="profile.foodValue"
+            value={foodValue ?? 0}
+            onChange={(value) => edit(changeProfile({ foodValue: value > 0 ? value : undefined }))}
+          />
+          <TextField
+            label="Note"
+            value={chosen.note}
+            maxLength={LIMITS.noteLength}
+            multiline
+            optional
+            onChange={(note) => edit(changePowerSystem(chosen.id, { note }))}
+          />
+        </div>
+      </FieldScope>
       {chosen.sources.map((source) =>
         source.bank ? (
           <BankBuilder

@@ -2,7 +2,7 @@ import type { Plan } from '@/core/plan/document'
 import type { PowerSystem, Source } from '@/core/plan/schema'
 import { formatDuration, formatExactDuration, formatNumber, formatWatts } from '@/core/quantity/format'
 import type { Quantity } from '@/core/quantity/quantity'
-import type { MeasureKind } from '@/core/quantity/parse'
+import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/core/quantity/working'
 import type { Evaluation } from '@/core/sizing/evaluate'
 
@@ -35,7 +35,7 @@ export interface CandidateRow {
   ofAll?: (context: RowContext) => string
   working?: (context: RowContext) => Working | null | undefined
   fails?: (context: RowContext) => boolean
-  quantity?: { key: QuantityKey; kind: MeasureKind; check?: (value: number, source: Source) => string | null }
+  quantity?: { key: QuantityKey; path: BoundPath; check?: (value: number, source: Source) => string | null }
   setting?: 'weightKg' | 'price' | 'chargedFraction' | 'lossRule'
   /** of a bank it follows from its parts and is changed there */
   follows?: boolean
@@ -90,7 +90,7 @@ export const runningRow: CandidateRow = {
   },
   quantity: {
     key: 'continuousW',
-    kind: 'power',
+    path: 'source.watts',
     check: (watts, source) =>
       watts > source.surgeW.value
         ? `The surge watts are ${formatWatts(source.surgeW.value)}; raise them first.`
@@ -134,7 +134,7 @@ export const startsRow: CandidateRow = {
   fails: (context) => gates(context)?.starts.verdict === 'short',
   quantity: {
     key: 'surgeW',
-    kind: 'power',
+    path: 'source.watts',
     check: (watts, source) =>
       watts < source.continuousW.value
         ? `At least the continuous ${formatWatts(source.continuousW.value)}.`

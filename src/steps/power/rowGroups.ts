@@ -86,7 +86,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         label: 'Stored',
         show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),
         ofAll: ({ sources }) => formatEnergy(sumOf(sources, ({ capacityWh }) => capacityWh.value)!),
-        quantity: { key: 'capacityWh', kind: 'energy' },
+        quantity: { key: 'capacityWh', path: 'source.capacityWh' },
         follows: true,
       },
       {
@@ -99,8 +99,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: ({ source }) => shownQuantity(source.reserveFraction, formatPercent),
         quantity: {
           key: 'reserveFraction',
-          kind: 'fraction',
-          check: (share) => (share > 0.95 ? 'A reserve is 95 % at most.' : null),
+          path: 'source.reserveFraction',
         },
       },
       {
@@ -114,8 +113,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: ({ source }) => shownQuantity(source.efficiencyFraction, formatPercent),
         quantity: {
           key: 'efficiencyFraction',
-          kind: 'fraction',
-          check: (share) => (share < 0.3 || share > 1 ? 'An efficiency is 30 to 100 %.' : null),
+          path: 'source.efficiencyFraction',
         },
         school: 'efficiency',
       },
@@ -125,8 +123,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: ({ source }) => shownQuantity(source.noLoadW, formatWatts),
         quantity: {
           key: 'noLoadW',
-          kind: 'power',
-          check: (watts) => (watts > 1000 ? 'A no-load draw is 1,000 W at most.' : null),
+          path: 'source.noLoadW',
         },
         school: 'efficiency',
       },
@@ -135,8 +132,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: ({ source }) => shownQuantity(source.usableFraction, formatPercent),
         quantity: {
           key: 'usableFraction',
-          kind: 'fraction',
-          check: (share) => (share < 0.05 ? 'A usable share is 5 % at least.' : null),
+          path: 'source.usableFraction',
         },
         school: 'flat',
       },

@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import { useMemo, useState } from 'react'
 import { PANELS } from '@/catalog/refill'
 import { USUAL_WINDOW } from '@/catalog/plainOutfit'
@@ -17,7 +18,7 @@ import { SKIES } from '@/core/weather/sky'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { LIMITS } from '@/core/plan/limits'
 import { WindowFields } from '@/ui/equipment/WindowFields'
@@ -30,9 +31,6 @@ import { PanelLabel } from './PanelLabel'
 import { WindowDrawing } from './WindowDrawing'
 import styles from './recharge.module.css'
 
-const whole = (most: number) => (value: number) =>
-  Number.isInteger(value) && value >= 1 && value <= most ? null : `A whole number from 1 to ${most}.`
-
 /** One array: its string against the input, what it brings by month, and what it is. */
 export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan: Plan; neededWh: number }) {
   const store = useHouseholdStore()
@@ -43,8 +41,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   const window = windowFor(array, source)
   const bankV = source.bank ? bankVolts(source.bank) : null
   const check = window && checkArray(array, window, recordLowC, bankV)
-  const change = (part: Partial<PanelArray>, field = '') =>
-    store.getState().edit(changePanels(array.id, part), `${array.id} ${field}`)
+  const change = (part: Partial<PanelArray>) => store.getState().edit(changePanels(array.id, part))
   const month = Number(scenario.startsAt.slice(5, 7))
   const { place } = scenario
   const yields = useMemo(
@@ -66,177 +63,175 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
       .getState()
       .edit(
         changeSource(powerSystem.id, source.id, { outfit: { ...outfit, input: { ...outfit.input, solar } } }),
-        `${source.id} window`,
       )
   const words = check ? check.message : (whyUnconnected(array, source) ?? '')
   return (
-    <section className={styles.array} aria-label={array.name}>
-      <div className={styles.arrayHead}>
-        <h3 dir="auto">{array.name}</h3>
-        <span>
-          {array.series} in series × {array.parallel} in parallel,{' '}
-          {formatWatts(array.panel.watts * array.series * array.parallel)}
-        </span>
-        <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          {isOpen ? 'Fold it' : 'Change it'}
-        </button>
-      </div>
-      <div className={styles.pair}>
-        <div>
-          {window && check ? <WindowDrawing window={window} check={check} /> : null}
-          <p
-            className={
-              check && check.verdict !== 'refused' && check.verdict !== 'too low'
-                ? styles.fits
-                : styles.refused
-            }
-            role="status"
-            data-testid="string-verdict"
-          >
-            {check?.verdict === 'refused' && '× '}
-            {capital(words)}.
-          </p>
-          {check && (
-            <p className={styles.small}>
-              At {formatNumber(recordLowC)} °C: {formatNumber(check.coldVocByTable, 1)} V by the code’s table
-              (× {tableFactor(recordLowC)}), {formatNumber(check.coldVocByCoefficient, 1)} V by the panel’s
-              coefficient (× {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The higher one
-              counts.
-            </p>
-          )}
-          {[...(check?.warnings ?? []), ...(together ? [together] : [])].map((warning) => (
-            <p key={warning} className={styles.refused}>
-              {warning}
-            </p>
-          ))}
-          <p className="caution">
-            Volts over the limit destroy an input at once, and panels in light cannot be switched off: cover
-            them before you join or part plugs. Fixed wiring belongs to a licensed electrician and local code.
-          </p>
+    <FieldScope id={`array ${array.id}`} name={array.name}>
+      <section className={styles.array} aria-label={array.name}>
+        <div className={styles.arrayHead}>
+          <h3 dir="auto">{array.name}</h3>
+          <span>
+            {array.series} in series × {array.parallel} in parallel,{' '}
+            {formatWatts(array.panel.watts * array.series * array.parallel)}
+          </span>
+          <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+            {isOpen ? 'Fold it' : 'Change it'}
+          </button>
         </div>
-        <div>
-          <MonthChart {...yields} neededWh={neededWh} month={month} />
-          <p className={styles.small}>
-            A clear {monthName(month)} day gives most at a tilt of {yields.tilt}°; this one stands at{' '}
-            {formatNumber(array.tiltDeg)}°. On a dull day in {monthName(winter)} it brings{' '}
-            {formatEnergy(yields.dull[winter - 1])}
-            {dullPanels !== null &&
-              (dullPanels === Infinity
-                ? '; no number of panels brings a day back then'
-                : `; ${dullPanels} such panels would bring a day’s ${formatEnergy(neededWh)} back`)}
-            . Before any input’s limit.
-          </p>
-        </div>
-      </div>
-      {isOpen && (
-        <div className={styles.fields}>
+        <div className={styles.pair}>
           <div>
-            <TextField
-              label="Name"
-              value={array.name}
-              maxLength={LIMITS.nameLength}
-              onChange={(name) => change({ name }, 'name')}
-            />
-            <CheckField label="Counts" words="in use" on={array.on} onChange={(on) => change({ on })} />
-            <SelectField
-              label="Panel"
-              value={
-                PANELS.find(
-                  ({ panel }) => panel.watts === array.panel.watts && panel.vocV === array.panel.vocV,
-                )?.id ?? 'own'
+            {window && check ? <WindowDrawing window={window} check={check} /> : null}
+            <p
+              className={
+                check && check.verdict !== 'refused' && check.verdict !== 'too low'
+                  ? styles.fits
+                  : styles.refused
               }
-              options={[
-                ...PANELS.map(({ id, name }) => ({ value: id, words: name })),
-                { value: 'own', words: 'as typed below' },
-              ]}
-              onChange={(id) => {
-                const found = PANELS.find((one) => one.id === id)
-                if (found) change({ panel: found.panel })
-              }}
-            />
-            <UnitField
-              label="In series"
-              kind="count"
-              value={array.series}
-              check={whole(30)}
-              onChange={(series) => change({ series }, 'series')}
-            />
-            <UnitField
-              label="In parallel"
-              kind="count"
-              value={array.parallel}
-              check={whole(30)}
-              onChange={(parallel) => change({ parallel }, 'parallel')}
-            />
-            <UnitField
-              label="Tilt"
-              kind="tilt"
-              value={array.tiltDeg}
-              onChange={(tiltDeg) => change({ tiltDeg }, 'tilt')}
-            />
-            <UnitField
-              label="Faces"
-              kind="azimuth"
-              value={array.azimuthDeg}
-              onChange={(azimuthDeg) => change({ azimuthDeg }, 'faces')}
-            />
-            <UnitField
-              label="Losses"
-              kind="fraction"
-              value={array.lossFraction}
-              check={(share) => (share > 0.9 ? 'Losses are 90 % at most; 14 % is usual.' : null)}
-              onChange={(lossFraction) => change({ lossFraction }, 'losses')}
-            />
-            <UnitField
-              label="Record cold here"
-              kind="temperature"
-              value={recordLowC}
-              check={(c) => (c > 30 ? 'The coldest it has ever been.' : null)}
-              onChange={(value) => store.getState().edit(changeRefill({ recordLowC: value }), 'record low')}
-            />
-          </div>
-          <div>
-            <PanelLabel panel={array.panel} onChange={(panel) => change({ panel }, 'label')} />
-            <HorizonFields horizon={array.horizon} onChange={(horizon) => change({ horizon })} />
-            <WindowsField
-              label="In shade"
-              windows={array.shade}
-              optional
-              fresh={{ from: '15:00', to: '18:00' }}
-              onChange={(shade) => change({ shade })}
-            />
-            {!source.bank &&
-              (window ? (
-                <div role="group" aria-label={`The input of ${source.name}`}>
-                  <p className={styles.small}>The input of {source.name}, as its label says:</p>
-                  <WindowFields window={window} onChange={changeWindow} />
-                </div>
-              ) : (
-                outfit && (
-                  <button className="text-button" onClick={() => changeWindow(USUAL_WINDOW)}>
-                    {source.name} has an input for panels: enter it
-                  </button>
-                )
-              ))}
-            <ControllerFields
-              controller={array.controller}
-              bankV={bankV}
-              onChange={(controller) => change({ controller })}
-            />
-            <button
-              className="text-button"
-              onClick={() =>
-                store
-                  .getState()
-                  .edit(changeRefill({ panels: refill.panels.filter(({ id }) => id !== array.id) }))
-              }
+              role="status"
+              data-testid="string-verdict"
             >
-              Remove these panels (undo brings them back)
-            </button>
+              {check?.verdict === 'refused' && '× '}
+              {capital(words)}.
+            </p>
+            {check && (
+              <p className={styles.small}>
+                At {formatNumber(recordLowC)} °C: {formatNumber(check.coldVocByTable, 1)} V by the code’s
+                table (× {tableFactor(recordLowC)}), {formatNumber(check.coldVocByCoefficient, 1)} V by the
+                panel’s coefficient (× {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The
+                higher one counts.
+              </p>
+            )}
+            {[...(check?.warnings ?? []), ...(together ? [together] : [])].map((warning) => (
+              <p key={warning} className={styles.refused}>
+                {warning}
+              </p>
+            ))}
+            <p className="caution">
+              Volts over the limit destroy an input at once, and panels in light cannot be switched off: cover
+              them before you join or part plugs. Fixed wiring belongs to a licensed electrician and local
+              code.
+            </p>
+          </div>
+          <div>
+            <MonthChart {...yields} neededWh={neededWh} month={month} />
+            <p className={styles.small}>
+              A clear {monthName(month)} day gives most at a tilt of {yields.tilt}°; this one stands at{' '}
+              {formatNumber(array.tiltDeg)}°. On a dull day in {monthName(winter)} it brings{' '}
+              {formatEnergy(yields.dull[winter - 1])}
+              {dullPanels !== null &&
+                (dullPanels === Infinity
+                  ? '; no number of panels brings a day back then'
+                  : `; ${dullPanels} such panels would bring a day’s ${formatEnergy(neededWh)} back`)}
+              . Before any input’s limit.
+            </p>
           </div>
         </div>
-      )}
-    </section>
+        {isOpen && (
+          <div className={styles.fields}>
+            <div>
+              <TextField
+                label="Name"
+                value={array.name}
+                maxLength={LIMITS.nameLength}
+                onChange={(name) => change({ name })}
+              />
+              <CheckField label="Counts" words="in use" on={array.on} onChange={(on) => change({ on })} />
+              <SelectField
+                label="Panel"
+                value={
+                  PANELS.find(
+                    ({ panel }) => panel.watts === array.panel.watts && panel.vocV === array.panel.vocV,
+                  )?.id ?? 'own'
+                }
+                options={[
+                  ...PANELS.map(({ id, name }) => ({ value: id, words: name })),
+                  { value: 'own', words: 'as typed below' },
+                ]}
+                onChange={(id) => {
+                  const found = PANELS.find((one) => one.id === id)
+                  if (found) change({ panel: found.panel })
+                }}
+              />
+              <QuantityField
+                label="In series"
+                path="array.series"
+                value={array.series}
+                onChange={(series) => change({ series })}
+              />
+              <QuantityField
+                label="In parallel"
+                path="array.parallel"
+                value={array.parallel}
+                onChange={(parallel) => change({ parallel })}
+              />
+              <QuantityField
+                label="Tilt"
+                path="array.tiltDeg"
+                value={array.tiltDeg}
+                onChange={(tiltDeg) => change({ tiltDeg })}
+              />
+              <QuantityField
+                label="Faces"
+                path="array.azimuthDeg"
+                value={array.azimuthDeg}
+                onChange={(azimuthDeg) => change({ azimuthDeg })}
+              />
+              <QuantityField
+                label="Losses"
+                path="array.lossFraction"
+                value={array.lossFraction}
+                onChange={(lossFraction) => change({ lossFraction })}
+              />
+              <QuantityField
+                label="Record cold here"
+                path="refill.recordLowC"
+                value={recordLowC}
+                onChange={(value) => store.getState().edit(changeRefill({ recordLowC: value }))}
+              />
+            </div>
+            <div>
+              <PanelLabel panel={array.panel} onChange={(panel) => change({ panel })} />
+              <HorizonFields horizon={array.horizon} onChange={(horizon) => change({ horizon })} />
+              <WindowsField
+                label="In shade"
+                windows={array.shade}
+                optional
+                fresh={{ from: '15:00', to: '18:00' }}
+                onChange={(shade) => change({ shade })}
+              />
+              {!source.bank &&
+                (window ? (
+                  <div role="group" aria-label={`The input of ${source.name}`}>
+                    <p className={styles.small}>The input of {source.name}, as its label says:</p>
+                    <WindowFields window={window} onChange={changeWindow} />
+                  </div>
+                ) : (
+                  outfit && (
+                    <button className="text-button" onClick={() => changeWindow(USUAL_WINDOW)}>
+                      {source.name} has an input for panels: enter it
+                    </button>
+                  )
+                ))}
+              <ControllerFields
+                controller={array.controller}
+                bankV={bankV}
+                onChange={(controller) => change({ controller })}
+              />
+              <button
+                className="text-button"
+                onClick={() =>
+                  store
+                    .getState()
+                    .edit(changeRefill({ panels: refill.panels.filter(({ id }) => id !== array.id) }))
+                }
+              >
+                Remove these panels (undo brings them back)
+              </button>
+            </div>
+          </div>
+        )}
+      </section>
+    </FieldScope>
   )
 }
 

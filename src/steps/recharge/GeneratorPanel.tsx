@@ -1,11 +1,12 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import { generatorOf } from '@/catalog/refill'
 import type { Generator } from '@/core/plan/refill'
 import { formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
 import { LOW_LOAD_FRACTION, fuelHours, fuelLPerH, tankHours } from '@/core/refill/generator'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
 import { CheckField } from '@/ui/field/CheckField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { changeRefill } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
@@ -24,8 +25,7 @@ export function GeneratorPanel(props: {
 }) {
   const { generator, mean, peakW, startW, days } = props
   const store = useHouseholdStore()
-  const put = (next: Generator | null, field?: string) =>
-    store.getState().edit(changeRefill({ generator: next }), field && `generator ${field}`)
+  const put = (next: Generator | null) => store.getState().edit(changeRefill({ generator: next }))
   if (!generator)
     return (
       <section className={styles.side}>
@@ -38,133 +38,142 @@ export function GeneratorPanel(props: {
         </button>
       </section>
     )
-  const change = (part: Partial<Generator>, field: string) => put({ ...generator, ...part }, field)
+  const change = (part: Partial<Generator>) => put({ ...generator, ...part })
   const hours = mean?.generatorH ?? 0
   const givenW = mean && hours > 0 ? (mean.directWh + mean.acWh / 0.9) / hours : generator.ratedW / 2
   const isSmall = peakW > generator.ratedW
   return (
-    <section className={styles.side} aria-label="Generator">
-      <h3>{generator.name}</h3>
-      {hours > 0 && (
-        <p data-testid="generator-sum">
-          Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}, burns{' '}
-          <b>{formatNumber(mean!.fuelL, 1)} L</b>: {formatNumber(mean!.fuelL / days, 1)} L a day. At that load{' '}
-          {formatNumber(generator.onHandL)} L last {formatHours(fuelHours(generator, givenW) * 60)}, a tank{' '}
-          {formatHours(tankHours(generator, givenW) * 60)}.
+    <FieldScope id={'generator'} name={generator.name}>
+      <section className={styles.side} aria-label="Generator">
+        <h3>{generator.name}</h3>
+        {hours > 0 && (
+          <p data-testid="generator-sum">
+            Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}, burns{' '}
+            <b>{formatNumber(mean!.fuelL, 1)} L</b>: {formatNumber(mean!.fuelL / days, 1)} L a day. At that
+            load {formatNumber(generator.onHandL)} L last {formatHours(fuelHours(generator, givenW) * 60)}, a
+            tank {formatHours(tankHours(generator, givenW) * 60)}.
+          </p>
+        )}
+        {hours === 0 && (
+          <p>
+            Drag along its lane to plan its hours. At half load it burns{' '}
+            {formatNumber(fuelLPerH(generator, generator.ratedW / 2), 2)} L/h:{' '}
+            {formatNumber(generator.onHandL)} L last{' '}
+            {formatHours(fuelHours(generator, generator.ratedW / 2) * 60)}.
+          </p>
+        )}
+        {isSmall && (
+          <p className={styles.refused} role="status">
+            It gives {formatWatts(generator.ratedW)}; {formatWatts(peakW)} may run at once. Do not run
+            everything together, or the breaker opens; the battery carries what it cannot.
+          </p>
+        )}
+        {startW > generator.surgeW && (
+          <p className={styles.refused} role="status">
+            Starts come to {formatWatts(startW)}, its surge is {formatWatts(generator.surgeW)}: what starts
+            hardest may stall it. Start that alone, or from the battery.
+          </p>
+        )}
+        {hours > 0 && givenW < LOW_LOAD_FRACTION * generator.ratedW && (
+          <p className={styles.refused}>
+            Under a quarter of its watts it soots and wastes fuel: charge at the same time, or run it shorter.
+          </p>
+        )}
+        <p className="caution">
+          Outdoors only, 6 m (20 ft) from the house, exhaust away from windows and doors; never in a garage,
+          on a porch or in a cellar, not even with the door open: carbon monoxide kills within minutes. CO
+          alarms with batteries on every floor. Fill it cold. Never back-feed an outlet; an inlet and transfer
+          switch belong to a licensed electrician and local code.
         </p>
-      )}
-      {hours === 0 && (
-        <p>
-          Drag along its lane to plan its hours. At half load it burns{' '}
-          {formatNumber(fuelLPerH(generator, generator.ratedW / 2), 2)} L/h: {formatNumber(generator.onHandL)}{' '}
-          L last {formatHours(fuelHours(generator, generator.ratedW / 2) * 60)}.
-        </p>
-      )}
-      {isSmall && (
-        <p className={styles.refused} role="status">
-          It gives {formatWatts(generator.ratedW)}; {formatWatts(peakW)} may run at once. Do not run
-          everything together, or the breaker opens; the battery carries what it cannot.
-        </p>
-      )}
-      {startW > generator.surgeW && (
-        <p className={styles.refused} role="status">
-          Starts come to {formatWatts(startW)}, its surge is {formatWatts(generator.surgeW)}: what starts
-          hardest may stall it. Start that alone, or from the battery.
-        </p>
-      )}
-      {hours > 0 && givenW < LOW_LOAD_FRACTION * generator.ratedW && (
-        <p className={styles.refused}>
-          Under a quarter of its watts it soots and wastes fuel: charge at the same time, or run it shorter.
-        </p>
-      )}
-      <p className="caution">
-        Outdoors only, 6 m (20 ft) from the house, exhaust away from windows and doors; never in a garage, on
-        a porch or in a cellar, not even with the door open: carbon monoxide kills within minutes. CO alarms
-        with batteries on every floor. Fill it cold. Never back-feed an outlet; an inlet and transfer switch
-        belong to a licensed electrician and local code.
-      </p>
-      <Foldable name="the generator">
-        <CheckField
-          label="Counts"
-          words="in use"
-          on={generator.on}
-          onChange={(on) => put({ ...generator, on })}
-        />
-        <UnitField
-          label="Rated watts"
-          kind="power"
-          value={generator.ratedW}
-          check={(watts) => (watts < 1 ? 'At least 1 W.' : null)}
-          onChange={(ratedW) => change({ ratedW, surgeW: Math.max(generator.surgeW, ratedW) }, 'rated')}
-        />
-        <UnitField
-          label="Surge watts"
-          kind="power"
-          value={generator.surgeW}
-          check={(watts) =>
-            watts < generator.ratedW ? `At least its rated ${formatWatts(generator.ratedW)}.` : null
-          }
-          onChange={(surgeW) => change({ surgeW }, 'surge')}
-        />
-        <UnitField
-          label="Fuel on hand"
-          kind="fuel"
-          value={generator.onHandL}
-          onChange={(onHandL) => change({ onHandL }, 'fuel')}
-        />
-        <UnitField
-          label="Tank"
-          kind="fuel"
-          value={generator.tankL}
-          check={(litres) => (litres < 0.1 ? 'At least 0.1 L.' : null)}
-          onChange={(tankL) => change({ tankL }, 'tank')}
-        />
-        <UnitField
-          label="Burns, no load"
-          kind="inflow"
-          value={generator.idleLPerH}
-          check={(litres) =>
-            litres > generator.fullLPerH
-              ? `At most what it burns at full load, ${formatNumber(generator.fullLPerH, 2)} L/h.`
-              : null
-          }
-          onChange={(idleLPerH) => change({ idleLPerH }, 'idle')}
-        />
-        <UnitField
-          label="Burns, full load"
-          kind="inflow"
-          value={generator.fullLPerH}
-          check={(litres) =>
-            litres < generator.idleLPerH || litres < 0.01
-              ? `At least what it burns without load, ${formatNumber(generator.idleLPerH, 2)} L/h.`
-              : litres > 100
-                ? '100 L/h at most.'
+        <Foldable name="the generator">
+          <CheckField
+            label="Counts"
+            words="in use"
+            on={generator.on}
+            onChange={(on) => put({ ...generator, on })}
+          />
+          <QuantityField
+            label="Rated watts"
+            pairedWith="Surge watts"
+            path="generator.ratedW"
+            value={generator.ratedW}
+            check={(watts) =>
+              watts > generator.surgeW
+                ? `That is more than its surge, ${formatWatts(generator.surgeW)}.`
                 : null
-          }
-          onChange={(fullLPerH) => change({ fullLPerH }, 'full')}
-        />
-        <UnitField
-          label="Until it gives"
-          kind="minutes"
-          value={Math.max(0.05, generator.startDelayMin)}
-          check={(minutes) => (minutes > 240 ? 'Four hours at most.' : null)}
-          onChange={(startDelayMin) => change({ startDelayMin }, 'delay')}
-        />
-        <WindowsField
-          label="Must not run"
-          windows={generator.quiet}
-          optional
-          fresh={{ from: '22:00', to: '07:00' }}
-          onChange={(quiet) => put({ ...generator, quiet })}
-        />
-        <p className={styles.small}>
-          Change its oil after the first 20 hours and every 50 to 100 after that; run it dry or stabilise the
-          fuel before it is put away.
-        </p>
-        <button className="text-button" onClick={() => put(null)}>
-          Remove it
-        </button>
-      </Foldable>
-    </section>
+            }
+            onChange={(ratedW) => change({ ratedW })}
+          />
+          <QuantityField
+            label="Surge watts"
+            pairedWith="Rated watts"
+            path="generator.surgeW"
+            value={generator.surgeW}
+            check={(watts) =>
+              watts < generator.ratedW ? `At least its rated ${formatWatts(generator.ratedW)}.` : null
+            }
+            onChange={(surgeW) => change({ surgeW })}
+          />
+          <QuantityField
+            label="Fuel on hand"
+            path="generator.onHandL"
+            value={generator.onHandL}
+            onChange={(onHandL) => change({ onHandL })}
+          />
+          <QuantityField
+            label="Tank"
+            path="generator.tankL"
+            value={generator.tankL}
+            onChange={(tankL) => change({ tankL })}
+          />
+          <QuantityField
+            label="Burns, no load"
+            pairedWith="Burns, full load"
+            path="generator.idleLPerH"
+            value={generator.idleLPerH}
+            check={(litres) =>
+              litres > generator.fullLPerH
+                ? `At most what it burns at full load, ${formatNumber(generator.fullLPerH, 2)} L/h.`
+                : null
+            }
+            onChange={(idleLPerH) => change({ idleLPerH })}
+          />
+          <QuantityField
+            label="Burns, full load"
+            pairedWith="Burns, no load"
+            path="generator.fullLPerH"
+            value={generator.fullLPerH}
+            check={(litres) =>
+              litres < generator.idleLPerH || litres < 0.01
+                ? `At least what it burns without load, ${formatNumber(generator.idleLPerH, 2)} L/h.`
+                : litres > 100
+                  ? '100 L/h at most.'
+                  : null
+            }
+            onChange={(fullLPerH) => change({ fullLPerH })}
+          />
+          <QuantityField
+            label="Until it gives"
+            path="generator.startDelayMin"
+            value={Math.max(0.05, generator.startDelayMin)}
+            onChange={(startDelayMin) => change({ startDelayMin })}
+          />
+          <WindowsField
+            label="Must not run"
+            windows={generator.quiet}
+            optional
+            fresh={{ from: '22:00', to: '07:00' }}
+            onChange={(quiet) => put({ ...generator, quiet })}
+          />
+          <p className={styles.small}>
+            Change its oil after the first 20 hours and every 50 to 100 after that; run it dry or stabilise
+            the fuel before it is put away.
+          </p>
+          <button className="text-button" onClick={() => put(null)}>
+            Remove it
+          </button>
+        </Foldable>
+      </section>
+    </FieldScope>
   )
 }

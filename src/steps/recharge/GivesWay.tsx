@@ -8,7 +8,7 @@ import { formatDuration } from '@/core/quantity/format'
 import { givesWay } from '@/core/sizing/ruleWords'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
@@ -112,28 +112,48 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
       />
       <SelectField cell label="How it gives way" value={kind} options={KINDS} onChange={setKind} />
       {kind === 'with supply' && (
-        <UnitField
+        <QuantityField
+          local
           cell
           label="More than so many watts"
-          kind="power"
+          path="rule.aboveW"
           value={aboveW}
-          check={(watts) => (watts < 1 ? 'At least 1 W.' : null)}
           onChange={setAboveW}
         />
       )}
       {kind === 'by charge' && (
         <>
           <span>below</span>
-          <UnitField cell label="Dropped below" kind="fraction" value={dropBelow} onChange={setDrop} />
+          <QuantityField
+            local
+            cell
+            label="Dropped below"
+            path="rule.charge"
+            value={dropBelow}
+            onChange={setDrop}
+          />
           <span>back above</span>
-          <UnitField cell label="Back above" kind="fraction" value={backAbove} onChange={setBack} />
+          <QuantityField
+            local
+            cell
+            label="Back above"
+            path="rule.charge"
+            value={backAbove}
+            onChange={setBack}
+          />
         </>
       )}
       {kind === 'off daily' && (
         <>
-          <ClockInput label="Off from" value={hours.from} onChange={(from) => setHours({ ...hours, from })} />
+          <ClockInput
+            local
+            label="Off from"
+            value={hours.from}
+            onChange={(from) => setHours({ ...hours, from })}
+          />
           <span>to</span>
           <ClockInput
+            local
             label="Off until"
             value={hours.to}
             endOfDay

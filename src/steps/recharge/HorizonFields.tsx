@@ -1,7 +1,7 @@
 'use client'
 import { useId } from 'react'
 import type { PanelArray } from '@/core/plan/refill'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import fields from '@/ui/field/field.module.css'
 import styles from './recharge.module.css'
 
@@ -24,26 +24,26 @@ export function HorizonFields(props: {
       <div className={styles.horizon}>
         {horizon.map(({ fromDeg, toDeg, heightDeg }, i) => (
           <div key={i}>
-            <UnitField
+            <QuantityField
               cell
               label={`Obstacle ${i + 1}: from`}
-              kind="azimuth"
+              path="array.azimuthDeg"
               value={fromDeg}
               onChange={(value) => put(i, { fromDeg: value })}
             />
             <span aria-hidden>–</span>
-            <UnitField
+            <QuantityField
               cell
               label={`Obstacle ${i + 1}: to`}
-              kind="azimuth"
+              path="array.azimuthDeg"
               value={toDeg}
               onChange={(value) => put(i, { toDeg: value })}
             />
             <span aria-hidden>up to</span>
-            <UnitField
+            <QuantityField
               cell
               label={`Obstacle ${i + 1}: height`}
-              kind="tilt"
+              path="array.tiltDeg"
               value={heightDeg}
               onChange={(value) => put(i, { heightDeg: value })}
             />

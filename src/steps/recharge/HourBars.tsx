@@ -2,7 +2,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { formatMoment } from '@/core/plan/clock'
 import { formatPercent } from '@/core/quantity/format'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import styles from './lanes.module.css'
 
 const STEP = 0.05
@@ -89,10 +89,10 @@ export function HourBars(props: {
         ))}
       </div>
       <span className={styles.laneFigure}>
-        <UnitField
+        <QuantityField
           cell
           label={`Sun from ${formatMoment(startsAt, at * 60)}, share of clear`}
-          kind="fraction"
+          path="scenario.sunShare"
           value={shares[at]}
           onChange={(share) => onChange(shares.map((one, h) => (h === at ? share : one)))}
         />

@@ -1,73 +1,64 @@
 'use client'
 import type { Panel } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 
 /** A panel's label, as it is printed on its back. */
 export function PanelLabel({ panel, onChange }: { panel: Panel; onChange: (panel: Panel) => void }) {
   const put = (part: Partial<Panel>) => onChange({ ...panel, ...part })
-  const within = (low: number, high: number, unit: string) => (value: number) =>
-    value < low || value > high ? `From ${low} to ${high} ${unit}.` : null
   return (
     <>
-      <UnitField
+      <QuantityField
         label="Watts of one"
-        kind="power"
+        path="panel.watts"
         value={panel.watts}
-        check={within(1, 2000, 'W')}
         onChange={(watts) => put({ watts })}
       />
-      <UnitField
+      <QuantityField
         label="Voc, open circuit"
-        kind="voltage"
+        pairedWith="Vmp, at full power"
+        path="panel.volts"
         value={panel.vocV}
-        check={(volts) =>
-          volts < panel.vmpV
-            ? `At least Vmp, ${formatNumber(panel.vmpV, 1)} V: lower that first.`
-            : within(1, 200, 'V')(volts)
-        }
+        check={(volts) => (volts < panel.vmpV ? `At least Vmp, ${formatNumber(panel.vmpV, 1)} V.` : null)}
         onChange={(vocV) => put({ vocV })}
       />
-      <UnitField
+      <QuantityField
         label="Vmp, at full power"
-        kind="voltage"
+        pairedWith="Voc, open circuit"
+        path="panel.volts"
         value={panel.vmpV}
         check={(volts) =>
           volts > panel.vocV
             ? `At most Voc, ${formatNumber(panel.vocV, 1)} V; Vmp is about 0.83 of it.`
-            : within(1, 200, 'V')(volts)
+            : null
         }
         onChange={(vmpV) => put({ vmpV })}
       />
-      <UnitField
+      <QuantityField
         label="Isc, short circuit"
-        kind="current"
+        pairedWith="Imp, at full power"
+        path="panel.amps"
         value={panel.iscA}
-        check={(amps) =>
-          amps < panel.impA
-            ? `At least Imp, ${formatNumber(panel.impA, 1)} A: lower that first.`
-            : within(0.05, 50, 'A')(amps)
-        }
+        check={(amps) => (amps < panel.impA ? `At least Imp, ${formatNumber(panel.impA, 1)} A.` : null)}
         onChange={(iscA) => put({ iscA })}
       />
-      <UnitField
+      <QuantityField
         label="Imp, at full power"
-        kind="current"
+        pairedWith="Isc, short circuit"
+        path="panel.amps"
         value={panel.impA}
-        check={(amps) =>
-          amps > panel.iscA ? `At most Isc, ${formatNumber(panel.iscA, 1)} A.` : within(0.05, 50, 'A')(amps)
-        }
+        check={(amps) => (amps > panel.iscA ? `At most Isc, ${formatNumber(panel.iscA, 1)} A.` : null)}
         onChange={(impA) => put({ impA })}
       />
-      <UnitField
+      <QuantityField
         label="Voc by temperature"
-        kind="coefficient"
+        path="panel.perK"
         value={panel.vocPerK * 100}
         onChange={(percent) => put({ vocPerK: percent / 100 })}
       />
-      <UnitField
+      <QuantityField
         label="Watts by temperature"
-        kind="coefficient"
+        path="panel.perK"
         value={panel.wattsPerK * 100}
         onChange={(percent) => put({ wattsPerK: percent / 100 })}
       />

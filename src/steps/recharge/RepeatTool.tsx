@@ -5,7 +5,7 @@ import type { ChargingTimes } from '@/core/plan/refill'
 import { repeated } from '@/core/refill/repeated'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import own from './GivesWay.module.css'
 import styles from './recharge.module.css'
 
@@ -70,18 +70,25 @@ export function RepeatTool(props: {
         onChange={pick}
       />
       <span>for</span>
-      <UnitField
+      <QuantityField
+        local
         cell
         label="For so long"
-        kind="minutes"
+        path="repeat.lengthMin"
         value={lengthMin}
-        check={(minutes) => (minutes < 15 ? 'A quarter of an hour at least.' : null)}
         onChange={setLength}
       />
       <span>every</span>
-      <UnitField cell label="Every so many hours" kind="hours" value={everyH} onChange={setEvery} />
+      <QuantityField
+        local
+        cell
+        label="Every so many hours"
+        path="repeat.everyH"
+        value={everyH}
+        onChange={setEvery}
+      />
       <span>first at</span>
-      <ClockInput label="First at" value={first} onChange={setAt} />
+      <ClockInput local label="First at" value={first} onChange={setAt} />
       <button
         className={own.addRule}
         disabled={trouble !== null}

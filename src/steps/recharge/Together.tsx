@@ -6,7 +6,7 @@ import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
@@ -89,14 +89,12 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           each day’s light is drawn anew in every run.
         </p>
       )}
-      <UnitField
+      <QuantityField
         label="Charged as it begins"
-        kind="fraction"
+        path="source.chargedFraction"
         value={source.chargedFraction}
         onChange={(chargedFraction) =>
-          store
-            .getState()
-            .edit(changeSource(plan.powerSystem.id, source.id, { chargedFraction }), `${source.id} charged`)
+          store.getState().edit(changeSource(plan.powerSystem.id, source.id, { chargedFraction }))
         }
       />
       <p className={styles.small}>

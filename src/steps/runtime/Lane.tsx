@@ -40,8 +40,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
     behaviour.kind === 'session' && 'at' in behaviour.when
       ? (steering?.sessionsAt ?? behaviour.when.at)
       : null
-  const edit = (change: Parameters<typeof steerLoad>[1]) =>
-    store.getState().edit(steerLoad(load.id, change), undefined)
+  const edit = (change: Parameters<typeof steerLoad>[1]) => store.getState().edit(steerLoad(load.id, change))
   const putPauses = (next: Pause[]) => edit({ pauses: next })
   const putPause = (i: number, pause: Pause) => putPauses(pauses.map((other, k) => (k === i ? pause : other)))
   const moveSession = (clock: string, byMin: number) =>

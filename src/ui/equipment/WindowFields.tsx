@@ -1,7 +1,7 @@
 'use client'
 import type { InputWindow } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 
 /** What an input for panels bears: its volts, amps and watts, as its label says. */
 export function WindowFields(props: { window: InputWindow; onChange: (window: InputWindow) => void }) {
@@ -9,32 +9,33 @@ export function WindowFields(props: { window: InputWindow; onChange: (window: In
   const put = (part: Partial<InputWindow>) => onChange({ ...window, ...part })
   return (
     <>
-      <UnitField
+      <QuantityField
         label="Lowest volts"
-        kind="voltage"
+        pairedWith="Highest volts"
+        path="window.lowV"
         value={window.lowV}
         check={(volts) =>
           volts >= window.highV ? `Below its highest ${formatNumber(window.highV)} V.` : null
         }
         onChange={(lowV) => put({ lowV })}
       />
-      <UnitField
+      <QuantityField
         label="Highest volts"
-        kind="voltage"
+        pairedWith="Lowest volts"
+        path="window.highV"
         value={window.highV}
         check={(volts) => (volts <= window.lowV ? `Above its lowest ${formatNumber(window.lowV)} V.` : null)}
         onChange={(highV) => put({ highV })}
       />
-      <UnitField
+      <QuantityField
         label="Amps it takes"
-        kind="current"
+        path="window.amps"
         value={window.amps}
-        check={(amps) => (amps > 200 ? '200 A at most.' : null)}
         onChange={(amps) => put({ amps })}
       />
-      <UnitField
+      <QuantityField
         label="Watts it takes"
-        kind="power"
+        path="window.watts"
         value={window.watts}
         onChange={(watts) => put({ watts })}
       />

@@ -1,4 +1,5 @@
 'use client'
+import Checkbox from '@mui/material/Checkbox'
 import { useId } from 'react'
 import styles from './field.module.css'
 
@@ -14,9 +15,9 @@ export function CheckField(props: {
     <div className={styles.row}>
       <span className={styles.label}>{props.label}</span>
       <label className={styles.control} htmlFor={id}>
-        <input
+        <Checkbox
           id={id}
-          type="checkbox"
+          size="small"
           checked={props.on}
           onChange={(event) => props.onChange(event.target.checked)}
         />

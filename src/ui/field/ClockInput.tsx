@@ -1,8 +1,7 @@
 'use client'
-import { useId, useState } from 'react'
-import { parseClock } from '@/core/quantity/parse'
-import fields from './field.module.css'
-import styles from './WindowsField.module.css'
+import { parseClock } from '@/core/reading/clock'
+import { TypedInput } from './TypedInput'
+import { useTyped } from './useTyped'
 
 interface ClockInputProps {
   label: string
@@ -11,35 +10,22 @@ interface ClockInputProps {
   onChange: (clock: string) => void
   /** whether midnight means the end of the day */
   endOfDay?: boolean
+  /** belongs to no household: not tried out while it is typed */
+  local?: boolean
 }
 
-/** A time of day, typed as people write it; nonsense is said and the last good one kept. */
-export function ClockInput({ label, value, onChange, endOfDay }: ClockInputProps) {
-  const id = useId()
-  const [typed, setTyped] = useState<string | null>(null)
-  const parsed = parseClock(typed ?? value, endOfDay)
-  return (
-    <span className={fields.cell}>
-      <input
-        className={styles.time}
-        aria-label={label}
-        aria-invalid={!parsed.ok}
-        aria-describedby={parsed.ok ? undefined : id}
-        autoComplete="off"
-        value={typed ?? value}
-        onFocus={(event) => event.currentTarget.select()}
-        onChange={(event) => {
-          setTyped(event.target.value)
-          const reading = parseClock(event.target.value, endOfDay)
-          if (reading.ok) onChange(reading.clock)
-        }}
-        onBlur={() => setTyped(null)}
-      />
-      {!parsed.ok && (
-        <span id={id} className={fields.trouble} role="alert">
-          {parsed.message}
-        </span>
-      )}
-    </span>
-  )
+/** A time of day, typed as people write it. */
+export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInputProps) {
+  const field = useTyped<string>({
+    label,
+    shown: value,
+    value,
+    read: (text) => {
+      const reading = parseClock(text, endOfDay)
+      return reading.ok ? { ok: true, value: reading.clock } : reading
+    },
+    onChange,
+    local,
+  })
+  return <TypedInput label={label} field={field} cell width="clock" />
 }

@@ -1,4 +1,5 @@
 'use client'
+import TextField from '@mui/material/TextField'
 import { useId } from 'react'
 import styles from './field.module.css'
 
@@ -11,28 +12,26 @@ interface SelectFieldProps<T extends string> {
 }
 
 /** A choice of one among few. */
-export function SelectField<T extends string>({
-  label,
-  value,
-  options,
-  onChange,
-  cell,
-}: SelectFieldProps<T>) {
+export function SelectField<T extends string>(props: SelectFieldProps<T>) {
+  const { label, value, options, onChange, cell } = props
   const id = useId()
   const select = (
-    <select
+    <TextField
       id={id}
-      className={`${styles.input} ${cell ? styles.compact : styles.wide}`}
+      select
+      variant="standard"
+      hiddenLabel
+      className={cell ? styles.compact : styles.wide}
       value={value}
-      aria-label={cell ? label : undefined}
       onChange={(event) => onChange(event.target.value as T)}
+      slotProps={{ select: { native: true }, htmlInput: { 'aria-label': cell ? label : undefined } }}
     >
       {options.map((option) => (
         <option key={option.value} value={option.value}>
           {option.words}
         </option>
       ))}
-    </select>
+    </TextField>
   )
   if (cell) return select
   return (

@@ -3,7 +3,15 @@ import { type ReactNode, createContext, useContext, useState } from 'react'
 import { useStore } from 'zustand'
 import { planOf } from '@/core/plan/planOf'
 import type { Evaluation } from '@/core/sizing/evaluate'
-import { type HouseholdState, type HouseholdStore, type Stored, createHouseholdStore } from './store'
+import { FieldKeeperContext } from '../field/drafts'
+import {
+  type HouseholdState,
+  type HouseholdStore,
+  type Stored,
+  createHouseholdStore,
+  fieldKeeperOf,
+  shownHousehold,
+} from './store'
 import { useAutosave } from './useAutosave'
 import { useLiveEvaluation } from './useLiveEvaluation'
 
@@ -12,9 +20,14 @@ const Context = createContext<HouseholdStore | null>(null)
 /** Holds the household for all its pages, saves its changes and keeps its evaluation current. */
 export function HouseholdProvider(props: { stored: Stored; evaluation: Evaluation; children: ReactNode }) {
   const [store] = useState(() => createHouseholdStore(props.stored, props.evaluation))
+  const [keeper] = useState(() => fieldKeeperOf(store))
   useLiveEvaluation(store)
   useAutosave(store)
-  return <Context.Provider value={store}>{props.children}</Context.Provider>
+  return (
+    <Context.Provider value={store}>
+      <FieldKeeperContext.Provider value={keeper}>{props.children}</FieldKeeperContext.Provider>
+    </Context.Provider>
+  )
 }
 
 export function useHouseholdStore(): HouseholdStore {
@@ -36,5 +49,8 @@ export const usePowerSystem = () =>
     household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!,
   )
 
-/** The plan of the chosen scenario and power system. Made anew at each render: use its parts, not its identity. */
-export const usePlan = () => planOf(useHousehold(({ household }) => household))
+/**
+ * The plan of the chosen scenario and power system as it is shown, with what is being typed. Made anew at each render: use its
+ * parts, not its identity; fields and their changes take the household itself.
+ */
+export const usePlan = () => planOf(useHousehold(shownHousehold))

@@ -1,6 +1,7 @@
 import { createStore } from 'zustand/vanilla'
 import type { Household } from '@/core/plan/household'
 import type { Evaluation } from '@/core/sizing/evaluate'
+import type { FieldKeeper, HeldText } from '../field/drafts'
 import type { Edit } from './edits'
 
 /** A household as the server handed it out. */
@@ -25,12 +26,22 @@ export interface HouseholdState {
   savedAt: string
   save: SaveState
   evaluation: Evaluation
-  past: { household: Household; group: string | null }[]
+  /** the household with what is being typed, on trial; null while nothing is */
+  trial: Household | null
+  /** what was typed and refused, by field */
+  heldTexts: ReadonlyMap<string, HeldText>
+  past: Household[]
   future: Household[]
-  /** changes the household; edits of one group (typing in one field) undo together */
-  edit: (edit: Edit, group?: string) => void
+  /** changes the household, as one step of undo */
+  edit: (edit: Edit) => void
   undo: () => void
   redo: () => void
+  /** runs edits so that they are shown and not made, on the household as it stands; null ends the trial */
+  tryOut: (change: (() => void) | null) => void
+  /** whether edits are only tried out just now */
+  isTryingOut: () => boolean
+  /** keeps what was refused in a field, or lets it go */
+  hold: (key: string, held: HeldText | null) => void
   setEvaluation: (evaluation: Evaluation) => void
   setSave: (save: SaveState) => void
   saved: (version: number, savedAt: string, household: Household) => void
@@ -44,6 +55,8 @@ const STEPS_KEPT = 200
 
 /** The household a page works on, its history, and how its saving stands. */
 export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
+  /** where edits go while they are only tried out */
+  let trial: Household | null = null
   return createStore<HouseholdState>((set, get) => ({
     householdId: stored.id,
     household: stored.household,
@@ -51,16 +64,22 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
     savedAt: stored.savedAt,
     save: { kind: 'saved' },
     evaluation,
+    trial: null,
+    heldTexts: new Map(),
     past: [],
     future: [],
-    edit: (edit, group) => {
+    edit: (edit) => {
+      if (trial) {
+        trial = edit(trial)
+        return
+      }
       const { household, past } = get()
       const next = edit(household)
       if (next === household) return
-      const goesOn = group !== undefined && past[past.length - 1]?.group === group
       set({
         household: next,
-        past: goesOn ? past : [...past.slice(1 - STEPS_KEPT), { household, group: group ?? null }],
+        trial: null,
+        past: [...past.slice(1 - STEPS_KEPT), household],
         future: [],
         save: afterChange(get().save),
       })
@@ -70,7 +89,8 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
       const last = past[past.length - 1]
       if (!last) return
       set({
-        household: last.household,
+        household: last,
+        trial: null,
         past: past.slice(0, -1),
         future: [household, ...future],
         save: afterChange(get().save),
@@ -81,10 +101,34 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
       if (!future[0]) return
       set({
         household: future[0],
-        past: [...past, { household, group: null }],
+        trial: null,
+        past: [...past, household],
         future: future.slice(1),
         save: afterChange(get().save),
       })
+    },
+    tryOut: (change) => {
+      const { household, trial: shown } = get()
+      if (!change) {
+        if (shown) set({ trial: null })
+        return
+      }
+      trial = household
+      try {
+        change()
+        set({ trial: trial === household ? null : trial })
+      } finally {
+        trial = null
+      }
+    },
+    isTryingOut: () => trial !== null,
+    hold: (key, held) => {
+      const { heldTexts } = get()
+      if (!held && !heldTexts.has(key)) return
+      const next = new Map(heldTexts)
+      if (held) next.set(key, held)
+      else next.delete(key)
+      set({ heldTexts: next })
     },
     setEvaluation: (next) => set({ evaluation: next }),
     setSave: (save) => set({ save }),
@@ -93,9 +137,10 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
     takeNewer: (newer) =>
       set({
         household: newer.household,
+        trial: null,
         version: newer.version,
         savedAt: newer.savedAt,
-        past: [...get().past, { household: get().household, group: null }],
+        past: [...get().past, get().household],
         future: [],
         save: { kind: 'saved' },
       }),
@@ -107,3 +152,21 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
 const afterChange = (save: SaveState): SaveState => (save.kind === 'stale' ? save : { kind: 'unsaved' })
 
 export type HouseholdStore = ReturnType<typeof createHouseholdStore>
+
+/** What stands before the visitor: the household, with what is being typed. */
+export const shownHousehold = ({ household, trial }: HouseholdState): Household => trial ?? household
+
+/** The store as the fields know it. */
+export function fieldKeeperOf(store: HouseholdStore): FieldKeeper {
+  return {
+    get heldTexts() {
+      return store.getState().heldTexts
+    },
+    hold: (key, held) => store.getState().hold(key, held),
+    tryOut: (change) => store.getState().tryOut(change),
+    subscribe: (listener) =>
+      store.subscribe((now, before) => {
+        if (now.heldTexts !== before.heldTexts) listener()
+      }),
+  }
+}

@@ -7,6 +7,7 @@ import { AnswerSentence } from './AnswerSentence'
 import styles from './AnswerStrip.module.css'
 import { GateView } from './GateView'
 import { gateFigures } from './gateFigures'
+import { HeldTexts } from './HeldTexts'
 
 /** The answer on every planning page: one sentence, four gates, and the working behind each figure. */
 export function AnswerStrip() {
@@ -14,7 +15,10 @@ export function AnswerStrip() {
   const [open, setOpen] = useState<WorkingKey | null>(null)
   return (
     <section className={styles.strip} aria-label="The answer">
-      <AnswerSentence parts={evaluation.answer} openWorking={setOpen} />
+      <div>
+        <AnswerSentence parts={evaluation.answer} openWorking={setOpen} />
+        <HeldTexts />
+      </div>
       <div className={styles.gates}>
         {gateFigures(evaluation).map((gate) => (
           <GateView key={gate.name} gate={gate} open={() => setOpen(gate.working)} />

@@ -35,6 +35,41 @@ export const theme = createTheme({
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { border: '1px solid var(--rule)' } } },
     MuiMenu: { styleOverrides: { paper: { border: '1px solid var(--rule)' } } },
+    MuiInput: {
+      styleOverrides: {
+        root: {
+          font: 'inherit',
+          fontVariantNumeric: 'inherit',
+          color: 'var(--ink)',
+          '&::before': { borderBottomColor: 'var(--rule)' },
+          '&:hover:not(.Mui-disabled, .Mui-error)::before': { borderBottom: '1px solid var(--ink)' },
+          '&:hover, &.Mui-focused': { background: 'var(--sheet)' },
+          '&.Mui-error::before, &.Mui-error::after': { borderBottom: '2px dashed var(--demand)' },
+          '&::after': { borderBottomColor: 'var(--focus)' },
+        },
+        input: {
+          height: 'auto',
+          padding: '2px 4px',
+          font: 'inherit',
+          fontVariantNumeric: 'tabular-nums',
+          lineHeight: 1.4,
+          '& option': { background: 'var(--sheet)' },
+        },
+        multiline: { padding: '2px 4px' },
+      },
+    },
+    MuiCheckbox: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: {
+          padding: 3,
+          margin: '-3px 0',
+          color: 'var(--rule)',
+          '&.Mui-checked': { color: 'var(--store)' },
+          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+        },
+      },
+    },
     MuiMenuItem: { styleOverrides: { root: { fontSize: 14, minHeight: 36 } } },
   },
 })

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { type MeterFindings, withFindings } from '@/core/meter/analyse'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { meanOutdoorC } from '@/core/weather/temperature'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import dialog from '@/ui/shell/dialog.module.css'
 import { FileLog } from './FileLog'
@@ -56,9 +56,9 @@ export function MeterLog(props: {
           ))}
         </div>
         {follows && (
-          <UnitField
+          <QuantityField
             label={follows.mode === 'heating' ? 'Meanwhile, outdoors about' : 'Meanwhile it stood at about'}
-            kind="temperature"
+            path="load.celsius"
             value={knownAtC}
             check={(c) =>
               Math.abs(c - follows.setC.value) < 1

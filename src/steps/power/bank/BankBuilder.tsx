@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import { type KeyboardEvent, useState } from 'react'
 import { BATTERIES } from '@/catalog/batteries'
 import { INVERTERS } from '@/catalog/inverters'
@@ -17,7 +18,7 @@ import {
 } from '@/core/storage/bank'
 import { arrangement, readBankLine } from '@/core/storage/bankLine'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import fields from '@/ui/field/field.module.css'
 import { changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
@@ -45,14 +46,11 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
 
   const change = (part: Partial<Bank>) => {
     const next = { ...bank, ...part }
-    if (bankFaults(next, '').length > 0) return setDraft(next)
-    setDraft(null)
-    store
-      .getState()
-      .edit(
-        changeSource(system.id, source.id, sourceOfBank(source, next)),
-        `${system.id} ${source.id} bank ${Object.keys(part).join()}`,
-      )
+    const { edit, isTryingOut } = store.getState()
+    const isFaulty = bankFaults(next, '').length > 0
+    // what is only being typed leaves no draft behind
+    if (!isTryingOut()) setDraft(isFaulty ? next : null)
+    if (!isFaulty) edit(changeSource(system.id, source.id, sourceOfBank(source, next)))
   }
   const takeLine = () => {
     if (!reading?.ok) return
@@ -74,196 +72,183 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
     : NONE
   const hours = refillHours(bank, 1 - source.reserveFraction.value)
   return (
-    <section className={styles.builder} aria-label={`The bank of ${system.name}`}>
-      <h2>What it is built of</h2>
-      <div className={styles.columns}>
-        <div>
-          <div className={fields.row}>
-            <label className={fields.label} htmlFor="bank-line">
-              In one line
-            </label>
-            <span className={fields.control}>
-              <input
-                id="bank-line"
-                className={`${fields.input} ${styles.line}`}
-                value={text}
-                placeholder="4 × 12 V 100 Ah AGM"
-                autoComplete="off"
-                spellCheck={false}
-                aria-describedby="bank-line-said"
-                aria-invalid={reading !== null && !reading.ok}
-                onChange={(event) => setText(event.target.value)}
-                onKeyDown={onKeyDown}
-              />
-              <span
-                id="bank-line-said"
-                className={reading && !reading.ok ? styles.trouble : styles.said}
-                aria-live="polite"
-                data-testid="bank-line-said"
-              >
-                {reading?.ok ? `${reading.line.understood} · Enter takes it` : reading?.message}
+    <FieldScope id={`bank ${system.id} ${source.id}`} name={system.name}>
+      <section className={styles.builder} aria-label={`The bank of ${system.name}`}>
+        <h2>What it is built of</h2>
+        <div className={styles.columns}>
+          <div>
+            <div className={fields.row}>
+              <label className={fields.label} htmlFor="bank-line">
+                In one line
+              </label>
+              <span className={fields.control}>
+                <input
+                  id="bank-line"
+                  className={`${fields.input} ${styles.line}`}
+                  value={text}
+                  placeholder="4 × 12 V 100 Ah AGM"
+                  autoComplete="off"
+                  spellCheck={false}
+                  aria-describedby="bank-line-said"
+                  aria-invalid={reading !== null && !reading.ok}
+                  onChange={(event) => setText(event.target.value)}
+                  onKeyDown={onKeyDown}
+                />
+                <span
+                  id="bank-line-said"
+                  className={reading && !reading.ok ? styles.trouble : styles.said}
+                  aria-live="polite"
+                  data-testid="bank-line-said"
+                >
+                  {reading?.ok ? `${reading.line.understood} · Enter takes it` : reading?.message}
+                </span>
               </span>
-            </span>
-          </div>
-          <SelectField
-            label="Battery"
-            value={batteryId}
-            options={[
-              ...(batteryId === OWN ? [{ value: OWN, words: bank.battery.name }] : []),
-              ...BATTERIES.map(({ id, battery }) => ({ value: id, words: battery.name })),
-            ]}
-            onChange={(id) => {
-              const found = BATTERIES.find((one) => one.id === id)
-              if (found) change({ battery: found.battery })
-            }}
-          />
-          <Count
-            label="In series"
-            value={bank.series}
-            most={BANK_LIMITS.series}
-            onChange={(series) => change({ series })}
-          />
-          <Count
-            label="Rows in parallel"
-            value={bank.parallel}
-            most={BANK_LIMITS.parallel}
-            onChange={(parallel) => change({ parallel })}
-          />
-          <SelectField
-            label="Inverter"
-            value={inverterId}
-            options={[
-              { value: NONE, words: 'none: direct current only' },
-              ...(inverterId === OWN ? [{ value: OWN, words: bank.inverter!.name }] : []),
-              ...INVERTERS.map(({ id, inverter }) => ({ value: id, words: inverter.name })),
-            ]}
-            onChange={(id) => {
-              const found = INVERTERS.find((one) => one.id === id)?.inverter
-              const volts: (typeof source)['volts'] = is230 ? [230] : (found?.volts ?? [120])
-              if (id === NONE) change({ inverter: null })
-              else if (found) change({ inverter: { ...found, volts } })
-            }}
-          />
-          {bank.inverter && (
-            <UnitField
-              label="Cuts off at, V"
-              kind="count"
-              value={bank.inverter.cutOffV}
-              check={(volts) => (volts > 100 ? 'Volts of the battery: 10.5 on 12 V.' : null)}
-              onChange={(cutOffV) =>
-                change({
-                  inverter: {
-                    ...bank.inverter!,
-                    cutOffV,
-                    alarmV: Math.max(bank.inverter!.alarmV, cutOffV),
-                  },
-                })
-              }
-            />
-          )}
-          <UnitField
-            label="Lost to age"
-            kind="fraction"
-            value={bank.battery.agedFraction}
-            check={(share) => (share > 0.9 ? 'Nine tenths at most; such a battery is scrap.' : null)}
-            onChange={(agedFraction) => change({ battery: { ...bank.battery, agedFraction } })}
-          />
-          {bank.battery.chemistry !== 'lifepo4' && (
-            <UnitField
-              label="Peukert’s exponent"
-              kind="count"
-              value={bank.battery.peukert.value}
-              check={(k) => (k < 1 || k > 1.6 ? 'From 1 to 1.6: about 1.1 for AGM, 1.25 for flooded.' : null)}
-              onChange={(value) =>
-                change({ battery: { ...bank.battery, peukert: { ...bank.battery.peukert, value } } })
-              }
-            />
-          )}
-          <UnitField
-            label="Charger of its own"
-            kind="current"
-            value={bank.chargerA ?? 0}
-            check={(amps) => (amps > 500 ? '500 A at most.' : null)}
-            onChange={(amps) => change({ chargerA: amps >= 0.1 ? amps : null })}
-          />
-          <SelectField
-            label="It stands"
-            value={source.where ?? 'indoors'}
-            options={[
-              { value: 'indoors', words: 'indoors' },
-              { value: 'unheated', words: 'in an unheated room' },
-              { value: 'outdoors', words: 'outdoors' },
-            ]}
-            onChange={(where) => store.getState().edit(changeSource(system.id, source.id, { where }))}
-          />
-          <button className="text-button" aria-expanded={isDetailed} onClick={() => setDetailed(!isDetailed)}>
-            {isDetailed ? 'Fold the parts’ own figures' : 'The parts’ own figures, as their labels say'}
-          </button>
-          {bank.battery.chemistry === 'flooded' && (
+            </div>
             <SelectField
-              label="Half used is"
-              value={bank.halfUsedSchool}
+              label="Battery"
+              value={batteryId}
               options={[
-                { value: 'at 12.05 V', words: '12.05 V at rest: the usual table' },
-                { value: 'at 12.10 V earlier', words: '12.10 V at rest: recharge earlier' },
+                ...(batteryId === OWN ? [{ value: OWN, words: bank.battery.name }] : []),
+                ...BATTERIES.map(({ id, battery }) => ({ value: id, words: battery.name })),
               ]}
-              onChange={(halfUsedSchool) => change({ halfUsedSchool })}
+              onChange={(id) => {
+                const found = BATTERIES.find((one) => one.id === id)
+                if (found) change({ battery: found.battery })
+              }}
             />
-          )}
-        </div>
-        <div>
-          <BankDrawing bank={bank} />
-          <p className={styles.sum} data-testid="bank-sum">
-            {bank.series * bank.parallel} × {bank.battery.name}: <b>{formatNumber(bankVolts(bank), 1)} V</b>,{' '}
-            <b>{formatNumber(bankAh(bank), 1)} Ah</b>, <b>{formatEnergy(bankWh(bank))}</b>
-            {bank.inverter &&
-              `; ${formatWatts(bank.inverter.continuousW.value)} and ${formatNumber(bank.inverter.continuousVa)} VA, ${bank.inverter.wave}`}
-            .
-          </p>
-          {faults.map(({ message }) => (
-            <p key={message} className={styles.trouble} role="alert">
-              Not taken yet: {message}.
-            </p>
-          ))}
-          {draft && (
-            <button className="text-button" onClick={() => setDraft(null)}>
-              Back to the bank as it was
-            </button>
-          )}
-          <ul className={styles.notes}>
-            {chargerAmps(bank) === 0 ? (
-              <li>No charger: nothing refills it from the wall.</li>
-            ) : (
-              <li>
-                {formatNumber(chargerAmps(bank))} A refill it from its depth in about {formatNumber(hours)}{' '}
-                hours
-                {hours > SLOW_H && ': too slow between two outages'}.
-              </li>
+            <QuantityField
+              label="In series"
+              path="bank.series"
+              value={bank.series}
+              onChange={(series) => change({ series })}
+            />
+            <QuantityField
+              label="Rows in parallel"
+              path="bank.parallel"
+              value={bank.parallel}
+              onChange={(parallel) => change({ parallel })}
+            />
+            <SelectField
+              label="Inverter"
+              value={inverterId}
+              options={[
+                { value: NONE, words: 'none: direct current only' },
+                ...(inverterId === OWN ? [{ value: OWN, words: bank.inverter!.name }] : []),
+                ...INVERTERS.map(({ id, inverter }) => ({ value: id, words: inverter.name })),
+              ]}
+              onChange={(id) => {
+                const found = INVERTERS.find((one) => one.id === id)?.inverter
+                const volts: (typeof source)['volts'] = is230 ? [230] : (found?.volts ?? [120])
+                if (id === NONE) change({ inverter: null })
+                else if (found) change({ inverter: { ...found, volts } })
+              }}
+            />
+            {bank.inverter && (
+              <QuantityField
+                label="Cuts off at, V"
+                path="battery.cutOffV"
+                value={bank.inverter.cutOffV}
+                onChange={(cutOffV) =>
+                  change({
+                    inverter: {
+                      ...bank.inverter!,
+                      cutOffV,
+                      alarmV: Math.max(bank.inverter!.alarmV, cutOffV),
+                    },
+                  })
+                }
+              />
             )}
-            {bankWarnings(bank).map((words) => (
-              <li key={words}>{words}</li>
+            <QuantityField
+              label="Lost to age"
+              path="battery.agedFraction"
+              value={bank.battery.agedFraction}
+              onChange={(agedFraction) => change({ battery: { ...bank.battery, agedFraction } })}
+            />
+            {bank.battery.chemistry !== 'lifepo4' && (
+              <QuantityField
+                label="Peukert’s exponent"
+                path="battery.peukert"
+                value={bank.battery.peukert.value}
+                onChange={(value) =>
+                  change({ battery: { ...bank.battery, peukert: { ...bank.battery.peukert, value } } })
+                }
+              />
+            )}
+            <QuantityField
+              label="Charger of its own"
+              path="inverter.chargerA"
+              value={bank.chargerA ?? 0}
+              onChange={(amps) => change({ chargerA: amps >= 0.1 ? amps : null })}
+            />
+            <SelectField
+              label="It stands"
+              value={source.where ?? 'indoors'}
+              options={[
+                { value: 'indoors', words: 'indoors' },
+                { value: 'unheated', words: 'in an unheated room' },
+                { value: 'outdoors', words: 'outdoors' },
+              ]}
+              onChange={(where) => store.getState().edit(changeSource(system.id, source.id, { where }))}
+            />
+            <button
+              className="text-button"
+              aria-expanded={isDetailed}
+              onClick={() => setDetailed(!isDetailed)}
+            >
+              {isDetailed ? 'Fold the parts’ own figures' : 'The parts’ own figures, as their labels say'}
+            </button>
+            {bank.battery.chemistry === 'flooded' && (
+              <SelectField
+                label="Half used is"
+                value={bank.halfUsedSchool}
+                options={[
+                  { value: 'at 12.05 V', words: '12.05 V at rest: the usual table' },
+                  { value: 'at 12.10 V earlier', words: '12.10 V at rest: recharge earlier' },
+                ]}
+                onChange={(halfUsedSchool) => change({ halfUsedSchool })}
+              />
+            )}
+          </div>
+          <div>
+            <BankDrawing bank={bank} />
+            <p className={styles.sum} data-testid="bank-sum">
+              {bank.series * bank.parallel} × {bank.battery.name}: <b>{formatNumber(bankVolts(bank), 1)} V</b>
+              , <b>{formatNumber(bankAh(bank), 1)} Ah</b>, <b>{formatEnergy(bankWh(bank))}</b>
+              {bank.inverter &&
+                `; ${formatWatts(bank.inverter.continuousW.value)} and ${formatNumber(bank.inverter.continuousVa)} VA, ${bank.inverter.wave}`}
+              .
+            </p>
+            {faults.map(({ message }) => (
+              <p key={message} className={styles.trouble} role="alert">
+                Not taken yet: {message}.
+              </p>
             ))}
-            <li>Cable and fuse sizes follow with the hookup.</li>
-          </ul>
-          <Voltmeter source={source} />
+            {draft && (
+              <button className="text-button" onClick={() => setDraft(null)}>
+                Back to the bank as it was
+              </button>
+            )}
+            <ul className={styles.notes}>
+              {chargerAmps(bank) === 0 ? (
+                <li>No charger: nothing refills it from the wall.</li>
+              ) : (
+                <li>
+                  {formatNumber(chargerAmps(bank))} A refill it from its depth in about {formatNumber(hours)}{' '}
+                  hours
+                  {hours > SLOW_H && ': too slow between two outages'}.
+                </li>
+              )}
+              {bankWarnings(bank).map((words) => (
+                <li key={words}>{words}</li>
+              ))}
+              <li>Cable and fuse sizes follow with the hookup.</li>
+            </ul>
+            <Voltmeter source={source} />
+          </div>
         </div>
-      </div>
-      {isDetailed && <PartFields bank={bank} change={change} />}
-    </section>
-  )
-}
-
-function Count(props: { label: string; value: number; most: number; onChange: (value: number) => void }) {
-  const { label, value, most, onChange } = props
-  return (
-    <UnitField
-      label={label}
-      kind="count"
-      value={value}
-      check={(count) =>
-        Number.isInteger(count) && count >= 1 && count <= most ? null : `A whole number from 1 to ${most}.`
-      }
-      onChange={onChange}
-    />
+        {isDetailed && <PartFields bank={bank} change={change} />}
+      </section>
+    </FieldScope>
   )
 }

@@ -1,23 +1,25 @@
 'use client'
+import { useState } from 'react'
 import { cyclesStatedAt } from '@/core/storage/cycleLife'
 import type { Bank, Battery, Inverter } from '@/core/plan/power'
 import { LIMITS } from '@/core/plan/limits'
-import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './bank.module.css'
 
 const OWN = ', own figures'
 /** A part whose figures are no longer the class's is no longer called so. */
 const named = (name: string) =>
   name.endsWith(OWN) ? name : `${name.slice(0, LIMITS.nameLength - OWN.length)}${OWN}`
-const upTo = (most: number, unit: string) => (value: number) =>
-  value > most ? `${most.toLocaleString('en')} ${unit} at most.` : null
 
 /** The figures of a bank's battery and inverter, as their labels say. */
 export function PartFields({ bank, change }: { bank: Bank; change: (part: Partial<Bank>) => void }) {
   const { battery, inverter } = bank
+  const store = useHouseholdStore()
+  const [movedVa, setMovedVa] = useState<number | null>(null)
   const putBattery = (part: Partial<Battery>) =>
     change({ battery: { ...battery, ...part, name: named(battery.name) } })
   const putInverter = (part: Partial<Inverter>) =>
@@ -26,24 +28,22 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
     <div className={styles.parts}>
       <div>
         <h3>One battery</h3>
-        <UnitField
+        <QuantityField
           label="Amp-hours"
-          kind="capacity"
+          path="battery.capacityAh"
           value={battery.capacityAh.value}
           onChange={(value) => putBattery({ capacityAh: { ...battery.capacityAh, value } })}
         />
-        <UnitField
+        <QuantityField
           label="Stated over"
-          kind="hours"
+          path="battery.rateH"
           value={battery.rateH}
-          check={upTo(120, 'h')}
           onChange={(rateH) => putBattery({ rateH })}
         />
-        <UnitField
+        <QuantityField
           label="Resistance, mΩ"
-          kind="count"
+          path="battery.internalMilliohm"
           value={battery.internalOhm.value * 1000}
-          check={upTo(1000, 'mΩ')}
           onChange={(milliOhm) =>
             putBattery({ internalOhm: { ...battery.internalOhm, value: milliOhm / 1000 } })
           }
@@ -57,29 +57,28 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
           }
         />
         {(battery.ownCutOffV ?? null) !== null && (
-          <UnitField
+          <QuantityField
             label="Below"
-            kind="voltage"
+            path="battery.cutOffV"
             value={battery.ownCutOffV!}
-            check={upTo(100, 'V')}
             onChange={(ownCutOffV) => putBattery({ ownCutOffV })}
           />
         )}
-        <UnitField
+        <QuantityField
           label={`Cycles at ${formatPercent(cyclesStatedAt(battery.chemistry))} depth`}
-          kind="cycles"
+          path="battery.cycles"
           value={battery.cycles}
           onChange={(cycles) => putBattery({ cycles })}
         />
-        <UnitField
+        <QuantityField
           label="Weighs"
-          kind="weight"
+          path="source.weightKg"
           value={battery.weightKg ?? 0}
           onChange={(kg) => putBattery({ weightKg: kg > 0 ? kg : null })}
         />
-        <UnitField
+        <QuantityField
           label="Costs"
-          kind="money"
+          path="source.price"
           value={battery.price ?? 0}
           onChange={(price) => putBattery({ price: price > 0 ? price : null })}
         />
@@ -87,57 +86,68 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
       {inverter && (
         <div>
           <h3>The inverter</h3>
-          <UnitField
+          <QuantityField
             label="Watts"
-            kind="power"
+            path="source.watts"
             value={inverter.continuousW.value}
             check={(watts) =>
               watts > inverter.surgeW.value
-                ? `At most its surge, ${formatWatts(inverter.surgeW.value)}; raise that first.`
-                : watts < 1
-                  ? 'At least 1 W.'
-                  : null
+                ? `That is more than its surge, ${formatWatts(inverter.surgeW.value)}.`
+                : null
             }
-            onChange={(value) => putInverter({ continuousW: { ...inverter.continuousW, value } })}
+            low={1}
+            pairedWith="Surge"
+            onChange={(value) => {
+              const continuousVa = Math.min(
+                50_000,
+                Math.max(1, Math.round((inverter.continuousVa * value) / inverter.continuousW.value)),
+              )
+              putInverter({ continuousW: { ...inverter.continuousW, value }, continuousVa })
+              if (!store.getState().isTryingOut()) setMovedVa(continuousVa)
+            }}
           />
-          <UnitField
+          {movedVa !== null && movedVa === inverter.continuousVa && (
+            <p className={styles.said} role="status">
+              Its volt-amps moved along to {formatNumber(movedVa)} VA, at the power factor it had. Its label
+              may say another figure: change it below.
+            </p>
+          )}
+          <QuantityField
             label="Volt-amps"
-            kind="count"
+            path="inverter.continuousVa"
             value={inverter.continuousVa}
-            check={(va) => (va < 1 || va > 50_000 ? 'From 1 to 50,000 VA.' : null)}
             onChange={(continuousVa) => putInverter({ continuousVa })}
           />
-          <UnitField
+          <QuantityField
             label="Surge"
-            kind="power"
+            path="source.watts"
             value={inverter.surgeW.value}
             check={(watts) =>
               watts < inverter.continuousW.value
-                ? `At least its ${formatWatts(inverter.continuousW.value)}.`
+                ? `That is less than its ${formatWatts(inverter.continuousW.value)} running.`
                 : null
             }
+            pairedWith="Watts"
             onChange={(value) => putInverter({ surgeW: { ...inverter.surgeW, value } })}
           />
-          <UnitField
+          <QuantityField
             label="Surge lasts"
-            kind="seconds"
+            path="source.surgeS"
             value={inverter.surgeS.value}
             onChange={(value) => putInverter({ surgeS: { ...inverter.surgeS, value } })}
           />
-          <UnitField
+          <QuantityField
             label="Efficiency"
-            kind="fraction"
+            path="source.efficiencyFraction"
             value={inverter.efficiencyFraction.value}
-            check={(share) => (share < 0.3 ? 'From 30 to 100 %.' : null)}
             onChange={(value) =>
               putInverter({ efficiencyFraction: { ...inverter.efficiencyFraction, value } })
             }
           />
-          <UnitField
+          <QuantityField
             label="No-load draw"
-            kind="power"
+            path="source.noLoadW"
             value={inverter.noLoadW.value}
-            check={upTo(1000, 'W')}
             onChange={(value) => putInverter({ noLoadW: { ...inverter.noLoadW, value } })}
           />
           <CheckField
@@ -148,18 +158,16 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
           />
           {inverter.search && (
             <>
-              <UnitField
+              <QuantityField
                 label="Under"
-                kind="power"
+                path="inverter.searchBelowW"
                 value={inverter.search.belowW}
-                check={upTo(200, 'W')}
                 onChange={(belowW) => putInverter({ search: { ...inverter.search!, belowW } })}
               />
-              <UnitField
+              <QuantityField
                 label="Then draws"
-                kind="power"
+                path="inverter.searchDrawsW"
                 value={inverter.search.drawsW}
-                check={upTo(100, 'W')}
                 onChange={(drawsW) => putInverter({ search: { ...inverter.search!, drawsW } })}
               />
             </>
@@ -173,29 +181,27 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
             ]}
             onChange={(wave) => putInverter({ wave })}
           />
-          <UnitField
+          <QuantityField
             label="Alarm at"
-            kind="voltage"
+            path="inverter.alarmV"
             value={inverter.alarmV}
-            check={upTo(100, 'V')}
             onChange={(alarmV) => putInverter({ alarmV })}
           />
-          <UnitField
+          <QuantityField
             label="Charges with, A"
-            kind="count"
+            path="inverter.chargerA"
             value={inverter.chargerA}
-            check={upTo(500, 'A')}
             onChange={(chargerA) => putInverter({ chargerA })}
           />
-          <UnitField
+          <QuantityField
             label="Weighs"
-            kind="weight"
+            path="source.weightKg"
             value={inverter.weightKg ?? 0}
             onChange={(kg) => putInverter({ weightKg: kg > 0 ? kg : null })}
           />
-          <UnitField
+          <QuantityField
             label="Costs"
-            kind="money"
+            path="source.price"
             value={inverter.price ?? 0}
             onChange={(price) => putInverter({ price: price > 0 ? price : null })}
           />

@@ -1,7 +1,7 @@
 import { formatNumber } from '@/core/quantity/format'
 import { CheckField } from '@/ui/field/CheckField'
-import { UnitField } from '@/ui/field/UnitField'
-import { type FittingProps, within } from './FittingProps'
+import { QuantityField } from '@/ui/field/QuantityField'
+import type { FittingProps } from './FittingProps'
 
 type Range = { lowC: number; highC: number }
 
@@ -11,39 +11,27 @@ export function Bears({ outfit, change }: FittingProps) {
   return (
     <div>
       <h3>Bears</h3>
-      <RangeFields
-        name="Charges"
-        range={chargeC}
-        onChange={(range) => change({ chargeC: range }, 'charge °C')}
-      />
-      <RangeFields
-        name="Gives"
-        range={dischargeC}
-        onChange={(range) => change({ dischargeC: range }, 'discharge °C')}
-      />
+      <RangeFields name="Charges" range={chargeC} onChange={(range) => change({ chargeC: range })} />
+      <RangeFields name="Gives" range={dischargeC} onChange={(range) => change({ dischargeC: range })} />
       <CheckField
         label="In heat"
         words="it gives fewer watts"
         on={hotDerating !== null}
-        onChange={(on) => change({ hotDerating: on ? { aboveC: 35, perKFraction: 0.02 } : null }, 'derating')}
+        onChange={(on) => change({ hotDerating: on ? { aboveC: 35, perKFraction: 0.02 } : null })}
       />
       {hotDerating && (
         <>
-          <UnitField
+          <QuantityField
             label="Above"
-            kind="temperature"
+            path="outfit.hotAboveC"
             value={hotDerating.aboveC}
-            check={within(0, 60, '°C')}
-            onChange={(aboveC) => change({ hotDerating: { ...hotDerating, aboveC } }, 'derates above')}
+            onChange={(aboveC) => change({ hotDerating: { ...hotDerating, aboveC } })}
           />
-          <UnitField
+          <QuantityField
             label="Less, a degree"
-            kind="fraction"
+            path="outfit.hotPerK"
             value={hotDerating.perKFraction}
-            check={(share) => (share > 0.2 ? '20 % a degree at most.' : null)}
-            onChange={(perKFraction) =>
-              change({ hotDerating: { ...hotDerating, perKFraction } }, 'derates by')
-            }
+            onChange={(perKFraction) => change({ hotDerating: { ...hotDerating, perKFraction } })}
           />
         </>
       )}
@@ -51,39 +39,35 @@ export function Bears({ outfit, change }: FittingProps) {
         label="Light loads"
         words="it goes to sleep"
         on={sleep !== null}
-        onChange={(on) => change({ sleep: on ? { belowW: 5, afterMin: 120 } : null }, 'sleep')}
+        onChange={(on) => change({ sleep: on ? { belowW: 5, afterMin: 120 } : null })}
       />
       {sleep && (
         <>
-          <UnitField
+          <QuantityField
             label="Under"
-            kind="power"
+            path="outfit.sleepBelowW"
             value={sleep.belowW}
-            check={within(0, 200, 'W')}
-            onChange={(belowW) => change({ sleep: { ...sleep, belowW } }, 'sleeps under')}
+            onChange={(belowW) => change({ sleep: { ...sleep, belowW } })}
           />
-          <UnitField
+          <QuantityField
             label="For"
-            kind="minutes"
+            path="outfit.sleepAfterMin"
             value={sleep.afterMin}
-            check={within(1, 2880, 'min')}
-            onChange={(afterMin) => change({ sleep: { ...sleep, afterMin } }, 'sleeps after')}
+            onChange={(afterMin) => change({ sleep: { ...sleep, afterMin } })}
           />
         </>
       )}
-      <UnitField
+      <QuantityField
         label="Cycles"
-        kind="cycles"
+        path="battery.cycles"
         value={cycles}
-        check={within(1, 20_000, 'cycles')}
-        onChange={(value) => change({ cycles: value }, 'cycles')}
+        onChange={(value) => change({ cycles: value })}
       />
-      <UnitField
+      <QuantityField
         label="Warranty, years"
-        kind="count"
+        path="outfit.warrantyYears"
         value={warrantyYears}
-        check={within(0, 50, 'years')}
-        onChange={(value) => change({ warrantyYears: value }, 'warranty')}
+        onChange={(value) => change({ warrantyYears: value })}
       />
     </div>
   )
@@ -94,16 +78,18 @@ function RangeFields(props: { name: string; range: Range; onChange: (range: Rang
   const { name, range, onChange } = props
   return (
     <>
-      <UnitField
+      <QuantityField
         label={`${name} from`}
-        kind="temperature"
+        pairedWith={`${name} up to`}
+        path="outfit.chargeLowC"
         value={range.lowC}
         check={(lowC) => (lowC >= range.highC ? `Below ${formatNumber(range.highC)} °C, its highest.` : null)}
         onChange={(lowC) => onChange({ ...range, lowC })}
       />
-      <UnitField
+      <QuantityField
         label={`${name} up to`}
-        kind="temperature"
+        pairedWith={`${name} from`}
+        path="outfit.chargeHighC"
         value={range.highC}
         check={(highC) => (highC <= range.lowC ? `Above ${formatNumber(range.lowC)} °C, its lowest.` : null)}
         onChange={(highC) => onChange({ ...range, highC })}

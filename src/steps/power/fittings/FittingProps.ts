@@ -2,15 +2,9 @@ import type { Outfit } from '@/core/plan/power'
 
 export interface FittingProps {
   outfit: Outfit
-  change: (part: Partial<Outfit>, field: string) => void
+  change: (part: Partial<Outfit>) => void
 }
 
 /** A whole number within a range, or what would be right. */
 export const wholeFrom = (low: number, high: number) => (value: number) =>
   Number.isInteger(value) && value >= low && value <= high ? null : `A whole number from ${low} to ${high}.`
-
-/** A value within a range, or what would be right. */
-export const within = (low: number, high: number, unit: string) => (value: number) =>
-  value < low || value > high
-    ? `From ${low.toLocaleString('en')} to ${high.toLocaleString('en')} ${unit}.`
-    : null

@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import { useState } from 'react'
 import { plainOutfit } from '@/catalog/plainOutfit'
 import type { Outfit, Source } from '@/core/plan/power'
@@ -15,43 +16,43 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
   const store = useHouseholdStore()
   const [isOpen, setOpen] = useState(false)
   const { outfit, name } = source
-  const put = (part: Partial<Source>, field: string) =>
-    store.getState().edit(changeSource(systemId, source.id, part), `${systemId} ${source.id} ${field}`)
-  const change = (part: Partial<Outfit>, field: string) =>
-    outfit && put({ outfit: { ...outfit, ...part } }, field)
+  const put = (part: Partial<Source>) => store.getState().edit(changeSource(systemId, source.id, part))
+  const change = (part: Partial<Outfit>) => outfit && put({ outfit: { ...outfit, ...part } })
   return (
-    <section className={styles.fittings} aria-label={`Fittings of ${name}`}>
-      <h2>
-        What {name} has{' '}
-        {outfit ? (
-          <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-            {isOpen ? 'Fold it' : 'Its outlets, inputs and limits, as its label says'}
-          </button>
-        ) : (
-          <button
-            className="text-button"
-            onClick={() => {
-              setOpen(true)
-              put({ outfit: plainOutfit(source) }, 'outfit')
-            }}
-          >
-            Enter its outlets, inputs and limits
-          </button>
+    <FieldScope id={`fittings ${systemId} ${source.id}`} name={name}>
+      <section className={styles.fittings} aria-label={`Fittings of ${name}`}>
+        <h2>
+          What {name} has{' '}
+          {outfit ? (
+            <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+              {isOpen ? 'Fold it' : 'Its outlets, inputs and limits, as its label says'}
+            </button>
+          ) : (
+            <button
+              className="text-button"
+              onClick={() => {
+                setOpen(true)
+                put({ outfit: plainOutfit(source) })
+              }}
+            >
+              Enter its outlets, inputs and limits
+            </button>
+          )}
+        </h2>
+        {isOpen && outfit && (
+          <div className={styles.columns}>
+            <Gives
+              source={source}
+              outfit={outfit}
+              put={put}
+              change={change}
+              setExpansions={(count) => put(withExpansions(source, count))}
+            />
+            <Takes outfit={outfit} change={change} />
+            <Bears outfit={outfit} change={change} />
+          </div>
         )}
-      </h2>
-      {isOpen && outfit && (
-        <div className={styles.columns}>
-          <Gives
-            source={source}
-            outfit={outfit}
-            put={put}
-            change={change}
-            setExpansions={(count) => put(withExpansions(source, count), 'expansions')}
-          />
-          <Takes outfit={outfit} change={change} />
-          <Bears outfit={outfit} change={change} />
-        </div>
-      )}
-    </section>
+      </section>
+    </FieldScope>
   )
 }

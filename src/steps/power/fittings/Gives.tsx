@@ -1,8 +1,8 @@
 import { USUAL_DC } from '@/catalog/plainOutfit'
 import type { Source } from '@/core/plan/power'
 import { CheckField } from '@/ui/field/CheckField'
-import { UnitField } from '@/ui/field/UnitField'
-import { type FittingProps, wholeFrom, within } from './FittingProps'
+import { QuantityField } from '@/ui/field/QuantityField'
+import { type FittingProps, wholeFrom } from './FittingProps'
 
 const USUAL_EXPANSION = { capacityWh: 2000, price: 800, weightKg: 22, most: 1, count: 0 }
 
@@ -17,7 +17,7 @@ export function Gives({
   setExpansions,
 }: FittingProps & {
   source: Source
-  put: (part: Partial<Source>, field: string) => void
+  put: (part: Partial<Source>) => void
   setExpansions: (count: number) => void
 }) {
   const { outlets, legW, dc, withGridW, expansion } = outfit
@@ -33,91 +33,82 @@ export function Gives({
           onChange={(on) => {
             const next = VOLTS.filter((one) => (one === volts ? on : source.volts.includes(one)))
             // one must be left
-            if (next.length > 0) put({ volts: next }, 'volts')
+            if (next.length > 0) put({ volts: next })
           }}
         />
       ))}
-      <UnitField
+      <QuantityField
         label="Surge lasts"
-        kind="seconds"
+        path="source.surgeS"
         value={source.surgeS.value}
-        onChange={(value) => put({ surgeS: { ...source.surgeS, value } }, 'surge seconds')}
+        onChange={(value) => put({ surgeS: { ...source.surgeS, value } })}
       />
-      <UnitField
+      <QuantityField
         label="Outlets"
-        kind="count"
+        path="outfit.outlets"
         value={outlets.count}
-        check={wholeFrom(0, 40)}
-        onChange={(count) => change({ outlets: { ...outlets, count } }, 'outlets')}
+        onChange={(count) => change({ outlets: { ...outlets, count } })}
       />
-      <UnitField
+      <QuantityField
         label="Amps of each"
-        kind="current"
+        path="outfit.outletA"
         value={outlets.ampsEach}
-        check={within(1, 60, 'A')}
-        onChange={(ampsEach) => change({ outlets: { ...outlets, ampsEach } }, 'outlet amps')}
+        onChange={(ampsEach) => change({ outlets: { ...outlets, ampsEach } })}
       />
       <CheckField
         label="120/240 V"
         words="each leg has its own limit"
         on={legW !== null}
-        onChange={(on) => change({ legW: on ? 1800 : null }, 'legs')}
+        onChange={(on) => change({ legW: on ? 1800 : null })}
       />
       {legW !== null && (
-        <UnitField
+        <QuantityField
           label="Watts a leg"
-          kind="power"
+          path="outfit.legW"
           value={legW}
-          check={within(1, 50_000, 'W')}
-          onChange={(watts) => change({ legW: watts }, 'leg watts')}
+          onChange={(watts) => change({ legW: watts })}
         />
       )}
       <CheckField
         label="With the grid"
         words="it gives other watts"
         on={withGridW !== null}
-        onChange={(on) => change({ withGridW: on ? 5000 : null }, 'with grid')}
+        onChange={(on) => change({ withGridW: on ? 5000 : null })}
       />
       {withGridW !== null && (
-        <UnitField
+        <QuantityField
           label="Watts with it"
-          kind="power"
+          path="source.watts"
           value={withGridW}
-          onChange={(watts) => change({ withGridW: watts }, 'grid watts')}
+          onChange={(watts) => change({ withGridW: watts })}
         />
       )}
       <CheckField
         label="Direct current"
         words="12 V socket and USB"
         on={dc !== null}
-        onChange={(on) => change({ dc: on ? USUAL_DC : null }, 'dc')}
+        onChange={(on) => change({ dc: on ? USUAL_DC : null })}
       />
       {dc && (
         <>
-          <UnitField
+          <QuantityField
             label="12 V socket"
-            kind="power"
+            path="outfit.dcW"
             value={dc.socketW}
-            check={within(0, 2000, 'W')}
-            onChange={(socketW) => change({ dc: { ...dc, socketW } }, 'socket')}
+            onChange={(socketW) => change({ dc: { ...dc, socketW } })}
           />
-          <UnitField
+          <QuantityField
             label="USB together"
-            kind="power"
+            path="outfit.dcW"
             value={dc.usbW}
-            check={within(0, 2000, 'W')}
-            onChange={(usbW) => change({ dc: { ...dc, usbW } }, 'usb')}
+            onChange={(usbW) => change({ dc: { ...dc, usbW } })}
           />
-          <UnitField
+          <QuantityField
             label="DC efficiency"
-            kind="fraction"
+            path="source.efficiencyFraction"
             value={dc.efficiencyFraction.value}
-            check={(share) => (share < 0.3 ? 'From 30 to 100 %.' : null)}
             onChange={(value) =>
-              change(
-                { dc: { ...dc, efficiencyFraction: { ...dc.efficiencyFraction, value } } },
-                'dc efficiency',
-              )
+              change({ dc: { ...dc, efficiencyFraction: { ...dc.efficiencyFraction, value } } })
             }
           />
         </>
@@ -129,45 +120,46 @@ export function Gives({
         onChange={(on) => {
           // those attached go with it: their watt-hours are counted in the station's
           if (!on) setExpansions(0)
-          change({ expansion: on ? USUAL_EXPANSION : null }, 'expansion')
+          change({ expansion: on ? USUAL_EXPANSION : null })
         }}
       />
       {expansion && (
         <>
-          <UnitField
+          <QuantityField
             label="At most"
-            kind="count"
+            pairedWith="Attached"
+            path="outfit.expansions"
             value={expansion.most}
             check={wholeFrom(expansion.count, 20)}
-            onChange={(most) => change({ expansion: { ...expansion, most } }, 'most')}
+            onChange={(most) => change({ expansion: { ...expansion, most } })}
           />
-          <UnitField
+          <QuantityField
             label="Attached"
-            kind="count"
+            pairedWith="At most"
+            path="outfit.expansions"
             value={expansion.count}
             check={wholeFrom(0, expansion.most)}
             onChange={setExpansions}
           />
           {expansion.count === 0 && (
             <>
-              <UnitField
+              <QuantityField
                 label="Each stores"
-                kind="energy"
+                path="outfit.expansionWh"
                 value={expansion.capacityWh}
-                check={within(1, 100_000, 'Wh')}
-                onChange={(capacityWh) => change({ expansion: { ...expansion, capacityWh } }, 'expansion Wh')}
+                onChange={(capacityWh) => change({ expansion: { ...expansion, capacityWh } })}
               />
-              <UnitField
+              <QuantityField
                 label="Each costs"
-                kind="money"
+                path="source.price"
                 value={expansion.price}
-                onChange={(price) => change({ expansion: { ...expansion, price } }, 'expansion price')}
+                onChange={(price) => change({ expansion: { ...expansion, price } })}
               />
-              <UnitField
+              <QuantityField
                 label="Each weighs"
-                kind="weight"
+                path="source.weightKg"
                 value={expansion.weightKg}
-                onChange={(weightKg) => change({ expansion: { ...expansion, weightKg } }, 'expansion kg')}
+                onChange={(weightKg) => change({ expansion: { ...expansion, weightKg } })}
               />
             </>
           )}

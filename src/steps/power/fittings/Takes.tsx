@@ -1,55 +1,53 @@
 import { USUAL_WINDOW } from '@/catalog/plainOutfit'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { CheckField } from '@/ui/field/CheckField'
-import { UnitField } from '@/ui/field/UnitField'
-import { type FittingProps, within } from './FittingProps'
+import { QuantityField } from '@/ui/field/QuantityField'
+import type { FittingProps } from './FittingProps'
 
 const MS_PER_S = 1000
 
 /** Inputs: the wall, 12 V, panels, all together; and what happens at the outlets meanwhile. */
 export function Takes({ outfit, change }: FittingProps) {
   const { input, passThrough, suppliesWhileCharging, transferMs } = outfit
-  const put = (part: Partial<typeof input>, field: string) => change({ input: { ...input, ...part } }, field)
+  const put = (part: Partial<typeof input>) => change({ input: { ...input, ...part } })
   return (
     <div>
       <h3>Takes</h3>
-      <UnitField
+      <QuantityField
         label="From the wall"
-        kind="power"
+        path="source.watts"
         value={input.acW}
-        onChange={(acW) => put({ acW }, 'ac in')}
+        onChange={(acW) => put({ acW })}
       />
-      <UnitField
+      <QuantityField
         label="From 12 V"
-        kind="power"
+        path="outfit.dcInputW"
         value={input.dcW}
-        check={within(0, 10_000, 'W')}
-        onChange={(dcW) => put({ dcW }, '12 V in')}
+        onChange={(dcW) => put({ dcW })}
       />
       <CheckField
         label="All inputs"
         words="have a limit together"
         on={(input.totalW ?? null) !== null}
-        onChange={(on) => put({ totalW: on ? input.acW + (input.solar?.watts ?? 0) : null }, 'together')}
+        onChange={(on) => put({ totalW: on ? input.acW + (input.solar?.watts ?? 0) : null })}
       />
       {(input.totalW ?? null) !== null && (
-        <UnitField
+        <QuantityField
           label="Together"
-          kind="power"
+          path="outfit.totalInputW"
           value={input.totalW!}
-          check={within(1, 50_000, 'W')}
-          onChange={(totalW) => put({ totalW }, 'total')}
+          onChange={(totalW) => put({ totalW })}
         />
       )}
       <CheckField
         label="Panels"
         words="it has an input for them"
         on={input.solar !== null}
-        onChange={(on) => put({ solar: on ? USUAL_WINDOW : null }, 'solar')}
+        onChange={(on) => put({ solar: on ? USUAL_WINDOW : null })}
       />
       {input.solar && (
         <>
-          <WindowFields window={input.solar} onChange={(solar) => put({ solar }, 'window')} />
+          <WindowFields window={input.solar} onChange={(solar) => put({ solar })} />
           <p className="caution">
             The highest volts must be those on its label: panels above them destroy it at once.
           </p>
@@ -59,26 +57,26 @@ export function Takes({ outfit, change }: FittingProps) {
         label="While it charges"
         words="it feeds its outlets"
         on={suppliesWhileCharging}
-        onChange={(on) => change({ suppliesWhileCharging: on }, 'supplies')}
+        onChange={(on) => change({ suppliesWhileCharging: on })}
       />
       <CheckField
         label=""
         words="it passes the wall through"
         on={passThrough}
-        onChange={(on) => change({ passThrough: on }, 'pass-through')}
+        onChange={(on) => change({ passThrough: on })}
       />
       <CheckField
         label="The wall goes"
         words="it takes over by itself"
         on={transferMs !== null}
-        onChange={(on) => change({ transferMs: on ? 20 : null }, 'transfer')}
+        onChange={(on) => change({ transferMs: on ? 20 : null })}
       />
       {transferMs !== null && (
-        <UnitField
+        <QuantityField
           label="After"
-          kind="seconds"
+          path="outfit.transferS"
           value={transferMs / MS_PER_S}
-          onChange={(seconds) => change({ transferMs: seconds * MS_PER_S }, 'transfer time')}
+          onChange={(seconds) => change({ transferMs: seconds * MS_PER_S })}
         />
       )}
     </div>

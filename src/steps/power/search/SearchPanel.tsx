@@ -1,4 +1,5 @@
 'use client'
+import { FieldScope } from '@/ui/field/FieldScope'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { searchStock } from '@/catalog/searchStock'
@@ -7,7 +8,7 @@ import { type SearchConstraints, USUAL_CONSTRAINTS } from '@/core/sizing/search/
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
-import { UnitField } from '@/ui/field/UnitField'
+import { QuantityField } from '@/ui/field/QuantityField'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { usePreload } from '@/ui/shell/usePreload'
 import { SearchResults } from './SearchResults'
@@ -61,152 +62,156 @@ export function SearchPanel() {
   }
 
   return (
-    <section id="search" className={styles.search} aria-label="Search the catalogue">
-      <h2>Let it be found</h2>
-      <p className={styles.lead}>
-        Every station with its expansions and every bank of batteries, rows and inverters that fit each other,
-        held against your own loads. 2S3P: two in series, three rows of them.
-      </p>
-      <div className={styles.columns}>
-        <div>
-          <SelectField
-            label="Find"
-            value={goal}
-            options={GOALS.map((value) => ({ value, words: GOAL_WORDS[value] }))}
-            onChange={setGoal}
-          />
-          <SelectField
-            label="That holds"
-            value={hours === null ? 'outage' : 'hours'}
-            options={[
-              { value: 'outage', words: inAll ? 'each outage through' : 'the outage through' },
-              { value: 'hours', words: 'so many hours' },
-            ]}
-            onChange={(choice) => setHours(choice === 'outage' ? null : scenario.durationH)}
-          />
-          {hours !== null && (
-            <UnitField
-              label="Hours to hold"
-              kind="hours"
-              value={hours}
-              check={(h) => (h < 0.25 || h > 336 ? 'From a quarter of an hour to 336 hours.' : null)}
-              onChange={setHours}
-            />
-          )}
-          <UnitField
-            label="As surely as"
-            kind="fraction"
-            value={confidence ?? scenario.confidence}
-            check={(share) => (share < 0.5 || share > 0.99 ? 'From 50 to 99 %.' : null)}
-            onChange={setConfidence}
-          />
-          {scenarios.length > 1 && (
+    <FieldScope id={'search'} name={'the search'}>
+      <section id="search" className={styles.search} aria-label="Search the catalogue">
+        <h2>Let it be found</h2>
+        <p className={styles.lead}>
+          Every station with its expansions and every bank of batteries, rows and inverters that fit each
+          other, held against your own loads. 2S3P: two in series, three rows of them.
+        </p>
+        <div className={styles.columns}>
+          <div>
             <SelectField
-              label="In"
-              value={inAll ? 'all' : 'one'}
+              label="Find"
+              value={goal}
+              options={GOALS.map((value) => ({ value, words: GOAL_WORDS[value] }))}
+              onChange={setGoal}
+            />
+            <SelectField
+              label="That holds"
+              value={hours === null ? 'outage' : 'hours'}
               options={[
-                { value: 'one', words: scenario.name },
-                { value: 'all', words: `all ${scenarios.length} scenarios` },
+                { value: 'outage', words: inAll ? 'each outage through' : 'the outage through' },
+                { value: 'hours', words: 'so many hours' },
               ]}
-              onChange={(choice) => setInAll(choice === 'all')}
+              onChange={(choice) => setHours(choice === 'outage' ? null : scenario.durationH)}
             />
-          )}
-          <CheckField
-            label="From"
-            words="ready-made stations"
-            on={want.stations}
-            onChange={(stations) => change({ stations })}
-          />
-          <CheckField
-            label=""
-            words="banks built of parts"
-            on={want.banks}
-            onChange={(banks) => change({ banks })}
-          />
-          <CheckField
-            label=""
-            words="flooded ones too, outdoors"
-            on={want.allowsFlooded}
-            onChange={(allowsFlooded) => change({ allowsFlooded })}
-          />
-          <CheckField
-            label=""
-            words="modified sine too: no motors"
-            on={want.allowsModifiedSine}
-            onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
-          />
-          {isRefilled && (
+            {hours !== null && (
+              <QuantityField
+                local
+                label="Hours to hold"
+                path="wish.hours"
+                value={hours}
+                onChange={setHours}
+              />
+            )}
+            <QuantityField
+              local
+              label="As surely as"
+              path="scenario.confidence"
+              value={confidence ?? scenario.confidence}
+              onChange={setConfidence}
+            />
+            {scenarios.length > 1 && (
+              <SelectField
+                label="In"
+                value={inAll ? 'all' : 'one'}
+                options={[
+                  { value: 'one', words: scenario.name },
+                  { value: 'all', words: `all ${scenarios.length} scenarios` },
+                ]}
+                onChange={(choice) => setInAll(choice === 'all')}
+              />
+            )}
             <CheckField
-              label="Counting"
-              words="what refills it, as planned"
-              on={countsRefill}
-              onChange={setCountsRefill}
+              label="From"
+              words="ready-made stations"
+              on={want.stations}
+              onChange={(stations) => change({ stations })}
             />
-          )}
-          <CheckField
-            label="It must"
-            words="give 240 V"
-            on={want.gives240V}
-            onChange={(gives240V) => change({ gives240V })}
-          />
-          <CheckField
-            label="At most"
-            words="a budget"
-            on={want.budget !== null}
-            onChange={(on) => change({ budget: on ? 2000 : null })}
-          />
-          {want.budget !== null && (
-            <UnitField
-              label="Budget"
-              kind="money"
-              value={want.budget}
-              onChange={(budget) => change({ budget })}
+            <CheckField
+              label=""
+              words="banks built of parts"
+              on={want.banks}
+              onChange={(banks) => change({ banks })}
             />
-          )}
-          <CheckField
-            label=""
-            words="a weight for each piece"
-            on={want.pieceKg !== null}
-            onChange={(on) => change({ pieceKg: on ? 25 : null })}
-          />
-          {want.pieceKg !== null && (
-            <UnitField
-              label="Heaviest piece"
-              kind="weight"
-              value={want.pieceKg}
-              onChange={(pieceKg) => change({ pieceKg })}
+            <CheckField
+              label=""
+              words="flooded ones too, outdoors"
+              on={want.allowsFlooded}
+              onChange={(allowsFlooded) => change({ allowsFlooded })}
             />
-          )}
-          <div className={styles.act}>
-            <Button
-              variant="contained"
-              color="primary"
-              onClick={begin}
-              disabled={isRunning || (!want.stations && !want.banks && !own?.length)}
-            >
-              Search
-            </Button>
-            {isRunning && (
-              <>
-                <progress
-                  className={styles.progress}
-                  max={search.all || 1}
-                  value={search.judged.length}
-                  aria-label="Candidates judged"
-                />
-                <button className="text-button" onClick={search.cancel}>
-                  Cancel
-                </button>
-              </>
+            <CheckField
+              label=""
+              words="modified sine too: no motors"
+              on={want.allowsModifiedSine}
+              onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
+            />
+            {isRefilled && (
+              <CheckField
+                label="Counting"
+                words="what refills it, as planned"
+                on={countsRefill}
+                onChange={setCountsRefill}
+              />
+            )}
+            <CheckField
+              label="It must"
+              words="give 240 V"
+              on={want.gives240V}
+              onChange={(gives240V) => change({ gives240V })}
+            />
+            <CheckField
+              label="At most"
+              words="a budget"
+              on={want.budget !== null}
+              onChange={(on) => change({ budget: on ? 2000 : null })}
+            />
+            {want.budget !== null && (
+              <QuantityField
+                local
+                label="Budget"
+                path="wish.budget"
+                value={want.budget}
+                onChange={(budget) => change({ budget })}
+              />
+            )}
+            <CheckField
+              label=""
+              words="a weight for each piece"
+              on={want.pieceKg !== null}
+              onChange={(on) => change({ pieceKg: on ? 25 : null })}
+            />
+            {want.pieceKg !== null && (
+              <QuantityField
+                local
+                label="Heaviest piece"
+                path="wish.pieceKg"
+                value={want.pieceKg}
+                onChange={(pieceKg) => change({ pieceKg })}
+              />
+            )}
+            <div className={styles.act}>
+              <Button
+                variant="contained"
+                color="primary"
+                onClick={begin}
+                disabled={isRunning || (!want.stations && !want.banks && !own?.length)}
+              >
+                Search
+              </Button>
+              {isRunning && (
+                <>
+                  <progress
+                    className={styles.progress}
+                    max={search.all || 1}
+                    value={search.judged.length}
+                    aria-label="Candidates judged"
+                  />
+                  <button className="text-button" onClick={search.cancel}>
+                    Cancel
+                  </button>
+                </>
+              )}
+            </div>
+          </div>
+          <div aria-live="polite">
+            {search.stage !== 'idle' && search.judged.length > 0 && (
+              <SearchResults {...search} goal={goal} {...asked} />
             )}
           </div>
         </div>
-        <div aria-live="polite">
-          {search.stage !== 'idle' && search.judged.length > 0 && (
-            <SearchResults {...search} goal={goal} {...asked} />
-          )}
-        </div>
-      </div>
-    </section>
+      </section>
+    </FieldScope>
   )
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { type MeasureKind, parseClock, parseMeasure } from './parse'
+import { type MeasureKind, parseClock, parseMeasure } from './measure'
 
 const value = (text: string, kind: MeasureKind, volts?: number) => {
   const parsed = parseMeasure(text, kind, volts)

@@ -4,6 +4,7 @@ export type MeasureKind =
   | 'energy'
   | 'minutes'
   | 'hours'
+  | 'longHours'
   | 'seconds'
   | 'fraction'
   | 'temperature'
@@ -41,6 +42,8 @@ export interface KindRule {
 const HORSEPOWER_W = 745.7
 
 const ENERGY_FOR_POWER = 'that is energy; running watts are wanted here'
+const RATE = 'watts are already a rate; leave out “per hour”'
+const DAY_FOR_POWER = 'that is energy; 1 kWh a day is 42 W on average, 1 kWh a year 0.1 W'
 const POWER_FOR_ENERGY = 'that is power; how much is stored is wanted here, in watt-hours'
 
 const TIME = {
@@ -68,21 +71,34 @@ const scaled = (factors: Record<string, number>, by: number) =>
 export const RULES: Record<MeasureKind, KindRule> = {
   power: {
     unit: 'W',
-    factors: { w: 1, watt: 1, watts: 1, kw: 1000, k: 1000, hp: HORSEPOWER_W, mw: 0.001 },
+    factors: { w: 1, watt: 1, watts: 1, kw: 1000, kilowatt: 1000, kilowatts: 1000, k: 1000, mw: 0.001 },
     range: [0, 50_000],
     noun: 'watts',
     example: '150, 1.2k, 3/4 hp or 6.5 A',
     confusions: {
       wh: ENERGY_FOR_POWER,
       kwh: ENERGY_FOR_POWER,
-      'w/h': 'watts are already a rate; leave out “per hour”',
-      'watts/hour': 'watts are already a rate; leave out “per hour”',
+      'w/h': RATE,
+      'w/hr': RATE,
+      'w/hour': RATE,
+      'watts/h': RATE,
+      'watts/hr': RATE,
+      'watts/hour': RATE,
+      'watt/hour': RATE,
+      'kw/h': RATE,
+      'kwh/day': DAY_FOR_POWER,
+      'kwh/year': DAY_FOR_POWER,
+      'wh/day': DAY_FOR_POWER,
+      ah: 'amp-hours are stored charge; running watts are wanted here',
+      v: 'those are volts; watts are wanted here',
+      'btu/h': 'BTU are heat moved or burnt; write the electrical watts',
+      btu: 'BTU are heat moved or burnt; write the electrical watts',
       va: 'VA counts more than the watts drawn; write the watts, or amps such as 6.5 A',
     },
   },
   energy: {
     unit: 'Wh',
-    factors: { wh: 1, kwh: 1000, k: 1000 },
+    factors: { wh: 1, 'watt-hours': 1, watthours: 1, kwh: 1000, k: 1000 },
     range: [1, 1_000_000],
     noun: 'watt-hours',
     example: '2048 or 2 kWh',
@@ -109,6 +125,14 @@ export const RULES: Record<MeasureKind, KindRule> = {
     example: '42 h, 3 days or 90 min',
     confusions: {},
   },
+  longHours: {
+    unit: 'h',
+    factors: scaled(TIME, 1 / 60),
+    range: [0, 10_000],
+    noun: 'a length of time',
+    example: '8 h or 2 days',
+    confusions: {},
+  },
   seconds: {
     unit: 's',
     factors: { ...scaled(TIME, 60), ms: 0.001 },
@@ -119,7 +143,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   fraction: {
     unit: '%',
-    factors: { '%': 1, percent: 1 },
+    factors: { '%': 1, percent: 1, pct: 1 },
     range: [0, 100],
     noun: 'percent',
     example: '85 or 0.85',
@@ -127,7 +151,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   temperature: {
     unit: '°C',
-    factors: { c: 1, '°c': 1, f: 1, '°f': 1 },
+    factors: { c: 1, '°c': 1, celsius: 1, '°': 1, f: 1, '°f': 1 },
     range: [-60, 60],
     noun: 'a temperature',
     example: '-6 or 21 °F',
@@ -135,7 +159,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   weight: {
     unit: 'kg',
-    factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237 },
+    factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, pound: 0.45359237, pounds: 0.45359237 },
     range: [0, 2000],
     noun: 'kilograms',
     example: '24 or 53 lb',
@@ -268,7 +292,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   count: { unit: '', factors: {}, range: [0, 1000], noun: 'a number', example: '20', confusions: {} },
   capacity: {
     unit: 'Ah',
-    factors: { ah: 1, mah: 0.001 },
+    factors: { ah: 1, 'amp-hours': 1, mah: 0.001 },
     range: [1, 5000],
     noun: 'amp-hours',
     example: '100 Ah',
@@ -285,5 +309,12 @@ export const RULES: Record<MeasureKind, KindRule> = {
     example: '3000',
     confusions: {},
   },
-  money: { unit: '', factors: {}, range: [0, 1_000_000], noun: 'a price', example: '1500', confusions: {} },
+  money: {
+    unit: '',
+    factors: { $: 1, '€': 1, '£': 1, usd: 1, eur: 1, cad: 1, gbp: 1, k: 1000 },
+    range: [0, 1_000_000],
+    noun: 'a price',
+    example: '1500',
+    confusions: {},
+  },
 }

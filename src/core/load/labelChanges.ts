@@ -1,0 +1,133 @@
+import type { PlateKind } from '../plan/limits'
+import type { Behaviour, Cycling, HouseholdLoad, Start } from '../plan/schema'
+import { formatExactDuration, formatWatts } from '../quantity/format'
+import { type Quantity, quantity } from '../quantity/quantity'
+import { LABEL_SURROUNDINGS_C } from './coldBox'
+import { DEFROST_MARGIN_W, type LabelResult } from './label'
+
+/** One figure a label changes, as it was and as it will be; null for what was not there. */
+export interface Change {
+  what: string
+  before: string | null
+  after: string
+}
+
+export interface LabelChanges {
+  part: Partial<HouseholdLoad>
+  changes: Change[]
+  /** said beside them: what the label's figure is taken for */
+  note: string | null
+}
+
+/** Volts × amps this much above the compressor's watts are the defrost heater's. Common practice, no source. */
+const HEATER_TIMES = 2
+
+/**
+ * The parts of a load that its label changes, and what each was before. Nothing else of the load changes.
+ *
+ * On a refrigerator with a defrost heater volts × amps far above its compressor's are the heater's limit; a heater's own
+ * printed watts count as printed, and a box without a heater gets none.
+ */
+export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: PlateKind): LabelChanges {
+  const { behaviour } = load
+  const { runningW, averageW, whCycle, startVa, limitW } = result
+  const changes: Change[] = []
+  const part: Partial<HouseholdLoad> = {}
+  let note: string | null = null
+  const tell = (what: string, before: number | null, after: number) => {
+    if (before !== null && Math.abs(before - after) < 0.05) return
+    changes.push({ what, before: before === null ? null : formatWatts(before), after: formatWatts(after) })
+  }
+  const start = startVa === null ? null : startOf(load.start, startVa, result)
+  if (start) {
+    tell('Starting watts', load.start?.watts.value ?? null, start.watts.value)
+    part.start = start
+  }
+  const put = (next: Behaviour) => (part.behaviour = next)
+  const idle = result.idleW
+  if (behaviour.kind === 'cycling') {
+    const isHeater =
+      kind === 'cold box' &&
+      result.isLimitOnly &&
+      behaviour.defrost !== undefined &&
+      (limitW?.value ?? 0) > HEATER_TIMES * behaviour.runningW.value
+    const next: Cycling = { ...behaviour }
+    if (runningW && !isHeater) {
+      tell('Running watts', behaviour.runningW.value, runningW.value)
+      next.runningW = runningW
+    }
+    const heater: Quantity<'W'> | null =
+      result.defrostW ??
+      (isHeater && limitW
+        ? { ...limitW, value: Math.round((limitW.value + DEFROST_MARGIN_W) * 10) / 10 }
+        : null)
+    if (heater && behaviour.defrost) {
+      tell('Defrost watts', behaviour.defrost.watts.value, heater.value)
+      next.defrost = { ...behaviour.defrost, watts: heater }
+      if (isHeater && !result.defrostW)
+        note = `Volts × amps are the most it may draw: its defrost heater’s, and ${DEFROST_MARGIN_W} W, since labels understate it. Its compressor stays at ${formatWatts(behaviour.runningW.value)}.`
+    } else if (result.defrostW) note = 'It has no defrost heater here: that figure is left out.'
+    if (averageW) {
+      tell('Average watts', behaviour.averageW.value, averageW.value)
+      next.averageW = averageW
+      if (behaviour.follows?.mode === 'cooling') {
+        // a label's energy is told for a room of 32 °C with its doors shut
+        next.follows = {
+          ...behaviour.follows,
+          knownAtC: quantity(LABEL_SURROUNDINGS_C, '°C', 'label', { plusMinus: 0.5 }),
+        }
+        if (behaviour.doors) next.doors = { ...behaviour.doors, knownADay: 0 }
+        note ??= 'Its energy was measured in a room of 32 °C with its doors shut; in your room it takes less.'
+      }
+    } else if (next.averageW.value > Math.max(next.runningW.value, next.defrost?.watts.value ?? 0)) {
+      const most = Math.max(next.runningW.value, next.defrost?.watts.value ?? 0)
+      tell('Average watts', behaviour.averageW.value, most)
+      next.averageW = { ...behaviour.averageW, value: most }
+      note ??= 'On average it cannot draw more than while it runs: the average comes down with the label.'
+    }
+    if (idle) {
+      tell('Watts between cycles', behaviour.idleW?.value ?? null, idle.value)
+      next.idleW = idle
+    }
+    put(next)
+    return { part: changes.length ? part : {}, changes, note }
+  }
+  if (behaviour.kind === 'session' && whCycle) {
+    const watts = runningW?.value ?? behaviour.runningW.value
+    const minutes = Math.min(
+      1440,
+      Math.max(0.05, Math.round((whCycle.value / Math.max(1, watts)) * 600) / 10),
+    )
+    tell('Running watts', behaviour.runningW.value, watts)
+    changes.push({
+      what: 'Minutes each time',
+      before: formatExactDuration(behaviour.minutesEach.value),
+      after: formatExactDuration(minutes),
+    })
+    put({
+      ...behaviour,
+      runningW: runningW ?? behaviour.runningW,
+      minutesEach: quantity(minutes, 'min', 'label', { times: 1.3 }),
+    })
+    return { part, changes, note }
+  }
+  const running = runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
+  if (running) {
+    tell('Running watts', behaviour.runningW.value, running.value)
+    put({ ...behaviour, runningW: running })
+  }
+  if (idle && behaviour.kind === 'charging') {
+    tell('Idle watts', behaviour.idleW.value, idle.value)
+    put({ ...(part.behaviour ?? behaviour), idleW: idle } as Behaviour)
+  }
+  return { part: changes.length ? part : {}, changes, note }
+}
+
+function startOf(before: Start | null, startVa: number, { facts }: LabelResult): Start {
+  const { hp, codeLetter } = facts
+  return {
+    watts: quantity(Math.min(50_000, startVa), 'W', 'label'),
+    seconds: before?.seconds ?? quantity(0.3, 's', 'typical', { times: 2 }),
+    ...(hp !== null && codeLetter ? { basis: { kind: 'code letter', hp, letter: codeLetter } } : {}),
+  }
+}

@@ -1,0 +1,310 @@
+import type { Behaviour, Start } from '../plan/schema'
+import { formatNumber, formatWatts } from '../quantity/format'
+import { quantity } from '../quantity/quantity'
+import type { Facts, Question } from '../reading/facts'
+import { type Phrased, type Run, readPhrases } from '../reading/phrases'
+import { COOLING_BTU_PER_WH, heatQuestion } from './heatQuestion'
+import type { FindThing, KnownThing, ThingMatch } from './knownThing'
+import { type Left, lineBehaviour } from './lineBehaviour'
+import { lineWatts } from './lineWatts'
+import { wordsForLine } from './lineWords'
+import { scaledBehaviour } from './scale'
+import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
+
+/** A load as one typed line describes it. */
+export interface LineLoad {
+  name: string
+  /** of the whole row */
+  behaviour: Behaviour
+  count: number
+  start: Start | null
+  volts: 12 | 120 | 230 | 240 | null
+  medical: boolean
+  /** what it was taken for; null where the name says nothing */
+  thing: KnownThing | null
+  /** what was understood, in words */
+  understood: string
+}
+
+/** A line read, or a question with what was probably meant as lines to read instead, or what is wrong. */
+export type LineReading =
+  | { status: 'read'; load: LineLoad; unread: string[] }
+  | { status: 'ask'; question: Question; unread: string[]; name: string | null }
+  | { status: 'refuse'; message: string; unread: string[] }
+
+export interface LineSurroundings {
+  /** used where amps or horsepower stand without volts */
+  mainsVolts: number
+  /** °C of the room in which what is stated was seen */
+  roomC: number
+  find: FindThing
+  /** whether a word says something of a thing: it may stand apart from the name */
+  isKnownWord: (word: string) => boolean
+}
+
+const MOST_W = 50_000
+/** An uninterruptible supply's own draw; more is what it can carry. Common practice, no source. */
+const UPS_OWN_W = 25
+
+export const LINE_EXAMPLES =
+  'fridge 150W 1/3 on · sump pump 1/2 hp 15s every 6min · lamp 9.5W 18:00-24:00 · kettle 1.2kW 5min at 07:00 · e-bike 160W charge 500Wh'
+
+/**
+ * Reads a load from one line such as "drain pump 600W 17s every 8min".
+ *
+ * Every piece of the line is understood, or told as not understood; what the line does not say is taken from the thing its
+ * name means. What can be read in two ways, and the usual confusions, are asked.
+ *
+ * @param line as typed
+ * @returns the load and what was understood; or a question, whose first meaning is the likeliest; or what is wrong
+ * @example readLoadLine('lamp 9.5W 18:00-24:00', surroundings) // scheduled, 9.5 W
+ */
+export function readLoadLine(line: string, surroundings: LineSurroundings): LineReading {
+  const text = line.trim()
+  const refuse = (message: string, unread: string[] = []): LineReading => ({
+    status: 'refuse',
+    message,
+    unread,
+  })
+  if (text === '') return refuse(`Write a name and what is known, such as: ${LINE_EXAMPLES}`)
+  if (text.length > 300) return refuse('That is too long for one load. Write one line for each.')
+  const phrased = readPhrases(text)
+  const { facts } = phrased
+  const { match, name, unread } = nameOf(phrased, surroundings)
+  const ask = (question: Question): LineReading => ({ status: 'ask', question, unread, name })
+  if (facts.faults.length) return refuse(facts.faults[0], unread)
+  if (match?.kind === 'source') {
+    if (facts.watts === null || facts.watts > UPS_OWN_W)
+      return ask(sourceQuestion(asWritten(match.said, text), facts))
+    facts.isAlways = true
+  }
+  if (facts.questions.length) return ask(facts.questions[0])
+  const thing = match?.kind === 'thing' ? match.thing : null
+  const ampHourVolts = facts.volts[0]
+  if (facts.chargeAh !== null && facts.chargeWh === null && ampHourVolts !== undefined)
+    facts.chargeWh = facts.chargeAh * ampHourVolts
+  const found = lineWatts(facts, thing, surroundings.mainsVolts, text)
+  if (name === null) return ask(namelessQuestion(facts, found.watts))
+  if (name.length > 80)
+    return refuse('The name is longer than 80 letters; a shorter one would be right.', unread)
+  if (match?.kind === 'several') return ask(severalQuestion(match, text))
+  const isCooling =
+    thing?.behaviour.kind === 'cycling' && thing.behaviour.follows?.mode === 'cooling' && !thing.box
+  if (facts.btuH !== null && found.watts === null) {
+    if (!isCooling) return ask(heatQuestion(facts.btuH, text))
+    found.watts = Math.round(facts.btuH / COOLING_BTU_PER_WH)
+    found.how = `${formatNumber(facts.btuH)} BTU/h of cooling ÷ ${COOLING_BTU_PER_WH}`
+  }
+  if (found.question) return ask(found.question)
+  if (found.watts !== null && found.watts > MOST_W)
+    return refuse(
+      `${formatWatts(found.watts)} is more than a household’s load can be; ${formatWatts(MOST_W)} at most.`,
+      unread,
+    )
+  if (found.watts === 0) return refuse('0 W draws nothing: leave it out, or write what it draws.', unread)
+  const ofLabel = coldLabel(facts, thing, found.va, found.watts)
+  const each =
+    facts.isTotal && facts.count && found.watts !== null ? found.watts / facts.count : ofLabel.watts
+  const behaved = lineBehaviour({
+    text,
+    name,
+    facts,
+    thing,
+    watts: each,
+    va: ofLabel.va,
+    roomC: surroundings.roomC,
+  })
+  if (behaved.kind === 'fault') return refuse(behaved.message, unread)
+  if (behaved.kind === 'question') return ask(behaved.question)
+  const count = facts.count ?? 1
+  const one = behaved.behaviour
+  const start = startOf(facts, thing, one.runningW.value, found.volts ?? surroundings.mainsVolts)
+  if (typeof start === 'string') return refuse(start, unread)
+  const behaviour = scaledBehaviour(one, count)
+  if (behaviour.runningW.value > MOST_W)
+    return refuse(
+      `${formatWatts(behaviour.runningW.value)} is more than a household’s load can be; ${formatWatts(MOST_W)} at most.`,
+      unread,
+    )
+  const row: LineLoad = {
+    name,
+    behaviour,
+    count,
+    start:
+      start && count > 1
+        ? {
+            ...start,
+            watts: {
+              ...start.watts,
+              value: Math.round(start.watts.value + one.runningW.value * (count - 1)),
+            },
+          }
+        : start,
+    volts: mainsOf(facts, thing, found.volts, surroundings.mainsVolts),
+    medical: thing?.medical ?? false,
+    thing,
+    understood: '',
+  }
+  row.understood = wordsForLine(row, {
+    how: ofLabel.watts === found.watts ? found.how : ofLabel.how,
+    guessedFrom: match?.kind === 'thing' && match.isGuess ? match.thing.name : null,
+    isStated: found.watts !== null,
+    roomC: surroundings.roomC,
+  })
+  const all = [...unread, ...behaved.left.map(({ words }) => words)]
+  if (all.length)
+    return { status: 'ask', question: unreadQuestion(phrased, all, unread, behaved.left), unread: all, name }
+  if (behaved.isAssumed) return ask(alwaysQuestion(text, row))
+  return { status: 'read', load: row, unread: [] }
+}
+
+/** The name among the runs of words, what it means, and what is left over. */
+function nameOf(
+  { runs, unread }: Phrased,
+  { find, isKnownWord }: LineSurroundings,
+): { match: ThingMatch | null; name: string | null; unread: string[] } {
+  const left = unread.map(({ text }) => text)
+  if (runs.length === 0) return { match: null, name: null, unread: left }
+  const isKnown = (run: Run) => run.words.every(isKnownWord)
+  const named = runs.map((run) => ({ run, match: find(run.words) }))
+  const first = named.find(({ match }) => match && !(match.kind === 'thing' && match.isGuess)) ?? named[0]
+  // "LED 9 W bulb": words that say something of a thing belong to the name wherever they stand
+  const joined = runs.filter((run) => run === first.run || isKnown(run))
+  const rest = runs.filter((run) => !joined.includes(run))
+  const words = joined.flatMap((run) => run.words)
+  return {
+    match: first.match ?? find(words),
+    name: joined
+      .map((run) => run.text)
+      .join(' ')
+      .replace(/\s+/g, ' '),
+    unread: [...left, ...rest.map((run) => run.text)],
+  }
+}
+
+/** Of a refrigerator's label volts × amps are a limit: its heater's, where they are far more than a compressor draws. */
+function coldLabel(facts: Facts, thing: KnownThing | null, va: number | null, watts: number | null) {
+  const isLabel = thing?.box && facts.watts === null && facts.hp === null && va !== null && watts !== null
+  const usual = thing?.behaviour.runningW.value ?? 0
+  if (!isLabel || watts <= 2 * usual) return { watts, va: facts.watts === null ? va : null, how: null }
+  return {
+    watts: null,
+    va,
+    how: `${formatNumber(va, 0)} VA of its label are the most it may draw, its defrost heater`,
+  }
+}
+
+function startOf(
+  facts: Facts,
+  thing: KnownThing | null,
+  runningW: number,
+  volts: number,
+): Start | string | null {
+  const start = (watts: number, evidence: 'label' | 'typical', seconds: number, times?: number): Start => ({
+    watts: times
+      ? quantity(Math.min(MOST_W, Math.round(watts)), 'W', evidence, { times })
+      : quantity(Math.min(MOST_W, Math.round(watts)), 'W', evidence),
+    seconds: quantity(seconds, 's', 'typical', { times: 2 }),
+  })
+  const seconds = thing?.start?.[1] ?? 0.3
+  if (facts.startW !== null) {
+    if (facts.startW < runningW)
+      return `The starting watts (${formatWatts(facts.startW)}) cannot be below the running watts (${formatWatts(runningW)}).`
+    return start(facts.startW, 'label', seconds)
+  }
+  if (facts.lockedRotorA !== null)
+    return start(Math.max(runningW, facts.lockedRotorA * volts), 'label', seconds)
+  if (facts.hp !== null) {
+    const atVolts = volts <= 127 ? 115 : 230
+    const { hp, codeLetter } = facts
+    const va = codeLetter
+      ? startingVaByLetter(hp, codeLetter)
+      : startingVaByAmps(fullLoadAmps(hp, volts), atVolts, START_TIMES)
+    return {
+      ...start(Math.max(va, runningW), 'label', seconds),
+      ...(codeLetter ? { basis: { kind: 'code letter' as const, hp, letter: codeLetter } } : {}),
+    }
+  }
+  if (!thing?.start) return null
+  const factor = runningW / Math.max(1, thing.behaviour.runningW.value)
+  return start(Math.max(runningW, thing.start[0] * Math.min(factor, 4)), 'typical', seconds)
+}
+
+/** The voltage of the outlet it hangs on; what runs on a few volts hangs on its adapter, unless it is said to be direct current. */
+function mainsOf(
+  facts: Facts,
+  thing: KnownThing | null,
+  volts: number | null,
+  mainsVolts: number,
+): LineLoad['volts'] {
+  if (volts === null) return thing?.volts && !(mainsVolts === 230 && thing.volts >= 120) ? thing.volts : null
+  if (volts >= 200 && volts <= 250) return mainsVolts === 230 ? 230 : 240
+  if (volts >= 100 && volts <= 130) return 120
+  return facts.isDirect && volts >= 10 && volts <= 15 ? 12 : null
+}
+
+function sourceQuestion(said: string, facts: Facts): Question {
+  const rating =
+    facts.watts !== null ? `Its ${formatWatts(facts.watts)} say what it can carry, not what it draws. ` : ''
+  return {
+    message: `“${said}” is a power source, not a load. ${rating}It belongs to Power; as a load it draws some 10 W of its own.`,
+    meant: [{ words: '10 W, its own draw', text: `${said} 10 W all the time` }],
+  }
+}
+
+/** A phrase as it stands in the line. */
+function asWritten(said: string, text: string): string {
+  const pattern = said
+    .split(' ')
+    .map((word) => word.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`))
+    .join(String.raw`[\s,&+]+`)
+  return text.match(new RegExp(pattern, 'i'))?.[0] ?? said
+}
+
+function namelessQuestion(facts: Facts, watts: number | null): Question {
+  const all = watts === null ? null : watts * (facts.isTotal ? 1 : (facts.count ?? 1))
+  return {
+    message: `A name is missing, such as “lamp” at the start of the line.${all === null ? '' : ` ${formatWatts(all)} was understood.`}`,
+    meant: [],
+  }
+}
+
+function severalQuestion({ said, names }: Extract<ThingMatch, { kind: 'several' }>, text: string): Question {
+  const written = new RegExp(said.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`), 'i')
+  return {
+    message: `“${asWritten(said, text)}” may be several things. Which one?`,
+    meant: names.map((name) => ({ words: name, text: text.replace(written, name.toLowerCase()) })),
+  }
+}
+
+function unreadQuestion({ text, told }: Phrased, all: string[], unread: string[], left: Left[]): Question {
+  const shown = all.map((piece) => `“${piece}”`).join(', ')
+  const gone = told.filter(({ keys }) => left.some(({ key }) => keys.includes(key)))
+  let without = text
+  for (const { from, to } of gone.reverse()) without = `${without.slice(0, from)} ${without.slice(to)}`
+  for (const piece of unread) without = without.replace(piece, ' ')
+  return {
+    message: `${shown} ${all.length > 1 ? 'were' : 'was'} not understood and would not count.`,
+    meant: [
+      {
+        words: 'keep it without',
+        text: without
+          .replace(/\(\s*\)/g, ' ')
+          .replace(/\s+/g, ' ')
+          .trim(),
+      },
+    ],
+  }
+}
+
+function alwaysQuestion(text: string, row: LineLoad): Question {
+  return {
+    message: `On all the time? ${formatWatts(row.behaviour.runningW.value)} day and night are what was understood of “${row.name}”.`,
+    meant: [
+      { words: 'on all the time', text: `${text} all the time` },
+      { words: '5 hours a day', text: `${text} 5 h a day` },
+      { words: 'on and off by a thermostat, a third of the time', text: `${text} 1/3 on` },
+      { words: '10 minutes, once a day', text: `${text} 10 min once a day` },
+    ],
+  }
+}

@@ -1,0 +1,254 @@
+import { type KindRule, type MeasureKind, RULES } from './measureRules'
+import { motorWatts } from './motor'
+import { type WrittenNumber, numberAt } from './number'
+import { tokensOf } from './token'
+
+export type { MeasureKind } from './measureRules'
+export type Parsed = { ok: true; value: number; understood: string } | { ok: false; message: string }
+
+/** What else is known of the field a text stands in. */
+export interface MeasureSurroundings {
+  /** for power: the load's voltage, so that amps can be read as volts × amps */
+  volts?: number
+  /** the bounds of this very field, in the kept unit (a fraction 0…1); those of its kind unless given */
+  low?: number
+  high?: number
+  /** no parts of one */
+  isWhole?: boolean
+}
+
+const MOST_LETTERS = 60
+const TIME_KINDS: readonly MeasureKind[] = ['minutes', 'hours', 'longHours', 'seconds']
+/** Kinds of which several equal ones may be written: "6 x 9 W". */
+const MULTIPLIED: readonly MeasureKind[] = [
+  'power',
+  'energy',
+  'capacity',
+  'money',
+  'weight',
+  'volume',
+  'fuel',
+]
+
+const shownNumber = (value: number, digits = 3) =>
+  Number(value.toPrecision(6)).toLocaleString('en-US', { maximumFractionDigits: digits })
+
+/**
+ * Reads what a person typed into a field and says what was understood.
+ *
+ * @param text as typed; a number without a unit is taken in the field's own unit
+ * @param kind what the field asks for
+ * @param around the load's voltage, and the bounds of this very field
+ * @returns the value in the kept unit (W, Wh, min, h, s, 0…1, °C, kg), or what is wrong and what would be right
+ * @example parseMeasure('1.2k', 'power') // { ok: true, value: 1200, understood: '1,200 W' }
+ */
+export function parseMeasure(text: string, kind: MeasureKind, around: MeasureSurroundings = {}): Parsed {
+  const rule = RULES[kind]
+  const fault = (what: string): Parsed => ({
+    ok: false,
+    message: `${what}. Write ${rule.noun}, such as ${rule.example}.`,
+  })
+  const trimmed = text.trim()
+  if (trimmed === '') return fault('Nothing is written here')
+  if (trimmed.length > MOST_LETTERS) return fault('That is too long to be a number')
+  const found = TIME_KINDS.includes(kind)
+    ? (timeOf(trimmed, kind) ?? amountOf(trimmed, kind, around))
+    : amountOf(trimmed, kind, around)
+  if (typeof found === 'string') return { ok: false, message: found }
+  if (!found) return fault(`“${trimmed}” is not a number`)
+  if ('unit' in found) return fault(`“${found.unit}” is not a unit for this`)
+  return within(found, kind, rule, around, trimmed, fault)
+}
+
+interface Amount {
+  value: number
+  /** the other meaning of a point between thousands */
+  other: number | null
+}
+
+function within(
+  { value: first, other }: Amount,
+  kind: MeasureKind,
+  rule: KindRule,
+  around: MeasureSurroundings,
+  text: string,
+  fault: (what: string) => Parsed,
+): Parsed {
+  const scale = kind === 'fraction' ? 100 : 1
+  const low = around.low === undefined ? rule.range[0] : around.low * scale
+  const high = around.high === undefined ? rule.range[1] : around.high * scale
+  const fits = (value: number) => value >= low && value <= high
+  if (other !== null && fits(first) && fits(other))
+    return {
+      ok: false,
+      message: `“${text}” can be read in two ways. Write ${shownNumber(first).replace(/,/g, '')} or ${shownNumber(other).replace(/,/g, '')}.`,
+    }
+  const value = other !== null && !fits(first) && fits(other) ? other : first
+  const unit = rule.unit ? ` ${rule.unit}` : ''
+  const shown = `${shownNumber(value)}${unit}`
+  const bounds = `${shownNumber(low)} to ${shownNumber(high)}${unit}`
+  if (value < low)
+    return fault(
+      value < 0 && low >= 0 ? `${shown} is below zero` : `${shown} is too little to be meant; from ${bounds}`,
+    )
+  if (value > high) return fault(`${shown} is more than this can be (${shownNumber(high)}${unit} at most)`)
+  if (around.isWhole && !Number.isInteger(value)) return fault(`${shown} is not a whole number`)
+  return { ok: true, value: kind === 'fraction' ? value / 100 : value, understood: shown }
+}
+
+/** A number, its sign and its unit; a message where a usual confusion stands there; null where it is no number. */
+function amountOf(
+  text: string,
+  kind: MeasureKind,
+  around: MeasureSurroundings,
+): Amount | { unit: string } | string | null {
+  const rule = RULES[kind]
+  const signed = text.match(/^([-−+]?)\s*(.*)$/s)!
+  const sign = /[-−]/.test(signed[1]) ? -1 : 1
+  const body = kind === 'money' ? signed[2].replace(/^[$€£]\s?/, '') : signed[2]
+  const several = MULTIPLIED.includes(kind) && body.match(/^(\d{1,4})\s*[x×*]\s*(.+)$/i)
+  if (several) {
+    const one = amountOf(several[2], kind, around)
+    if (one === null || typeof one === 'string' || 'unit' in one) return one
+    return { value: sign * Number(several[1]) * one.value, other: null }
+  }
+  const product = kind === 'power' || kind === 'energy' ? productOf(body, kind, around) : null
+  if (product !== null) return product
+  const number = numberAt(body, 0)
+  if (!number || (number.pair && !number.isShare)) return null
+  if (kind === 'latitude' || kind === 'longitude') {
+    const place = placeOf(body, number, kind, sign)
+    if (place) return place
+  }
+  const written = body.slice(number.to).trim()
+  const unit = written
+    .toLowerCase()
+    .replace(/\s+(?:per|an?)\s+/g, '/')
+    .replace(/\s/g, '')
+    .replace(/\.$/, '')
+  const confusion = Object.hasOwn(rule.confusions, unit) ? rule.confusions[unit] : undefined
+  if (confusion) return `“${text}”: ${confusion}.`
+  const scaled = (factor: number): Amount => ({
+    value: sign * number.value * factor,
+    other: number.other === null ? null : sign * number.other * factor,
+  })
+  if (kind === 'power' && /^(a|amps?|amperes?)$/.test(unit)) {
+    if (!around.volts) return `“${text}”: amps need a voltage. Write ${rule.noun}, such as ${rule.example}.`
+    return scaled(around.volts)
+  }
+  if (kind === 'power' && /^(hp|horsepower|h\.p)$/.test(unit))
+    return { value: sign * motorWatts(number.value, around.volts ?? 120), other: null }
+  if (kind === 'fraction') return fractionOf(text, number, unit, rule, sign)
+  if (kind === 'temperature' && /^°?(?:f|fahrenheit)$/.test(unit))
+    return { value: ((sign * number.value - 32) * 5) / 9, other: null }
+  if (unit === '') return scaled(1)
+  return Object.hasOwn(rule.factors, unit) ? scaled(rule.factors[unit]) : { unit: written }
+}
+
+/** "0.85" is a share, "85" percent; a bare 1 may be either. */
+function fractionOf(
+  text: string,
+  number: WrittenNumber,
+  unit: string,
+  rule: KindRule,
+  sign: number,
+): Amount | { unit: string } | string {
+  if (unit && !Object.hasOwn(rule.factors, unit)) return { unit }
+  if (!unit && number.value === 1 && !number.isShare)
+    return `“${text}” may be 1 % or all of it. Write 1 % or 100 %.`
+  const isShare = !unit && number.value < 1
+  return { value: sign * number.value * (isShare ? 100 : 1), other: null }
+}
+
+/** "34 N", "118° 15' W", "44.5° S": degrees with a side of the world. */
+function placeOf(
+  body: string,
+  degrees: WrittenNumber,
+  kind: 'latitude' | 'longitude',
+  sign: number,
+): Amount | string | null {
+  const rest = body.slice(degrees.to)
+  const match = rest.match(
+    /^\s*(?:°|deg\.?)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*['′m]?)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:["″]|''))?\s*([nsew](?:orth|outh|ast|est)?)?\s*$/i,
+  )
+  if (!match) return null
+  const side = match[3]?.[0].toLowerCase()
+  const own = kind === 'latitude' ? 'ns' : 'ew'
+  if (side && !own.includes(side))
+    return kind === 'latitude'
+      ? 'A latitude lies north or south, such as 44.5 N.'
+      : 'A longitude lies east or west, such as 71.6 W.'
+  const part = (written: string | undefined) => Number((written ?? '0').replace(',', '.'))
+  const value = degrees.value + part(match[1]) / 60 + part(match[2]) / 3600
+  return { value: (side === 's' || side === 'w' ? -1 : 1) * sign * value, other: null }
+}
+
+/** "120 V 6.5 A" where watts are asked for, "12.8 V 100 Ah" where watt-hours are; a rate such as "2 watts per hour" is told. */
+function productOf(
+  body: string,
+  kind: 'power' | 'energy',
+  around: MeasureSurroundings,
+): Amount | string | null {
+  const tokens = tokensOf(body).filter((token) => !(token.kind === 'mark' && /^[×x*·,~=]$/i.test(token.text)))
+  const of = (dimension: string) => {
+    const found = tokens.filter((token) => token.kind === 'quantity' && token.dimension === dimension)
+    const [one] = found
+    return found.length === 1 && one.kind === 'quantity' && !one.pair && !one.isNegative ? one.value : null
+  }
+  if (tokens.length !== 2) return null
+  const volts = of('voltage')
+  const second = kind === 'power' ? of('current') : of('charge')
+  if (volts === null || second === null) return null
+  const isBattery = [12, 12.8, 24, 48].includes(volts) && (around.volts ?? 0) >= 100
+  if (kind === 'power' && isBattery)
+    return `Amps count at their own voltage: ${second} A at ${around.volts} V are ${shownNumber(second * around.volts!)} W, at ${volts} V ${shownNumber(second * volts)} W. Write the watts that are meant.`
+  return { value: volts * second, other: null }
+}
+
+/** Minutes, hours or seconds: "1 h 30", "90 min", "1:30" (hours), "2 hours"; null where it is no length of time. */
+function timeOf(text: string, kind: MeasureKind): Amount | null {
+  const perMin = kind === 'hours' || kind === 'longHours' ? 1 / 60 : kind === 'seconds' ? 60 : 1
+  const colon = text.match(/^(\d{1,3}):(\d{2})(?:\s*h)?$/)
+  if (colon && kind !== 'seconds' && Number(colon[2]) < 60)
+    return { value: (Number(colon[1]) * 60 + Number(colon[2])) * perMin, other: null }
+  if (/^half an hour$/i.test(text)) return { value: 30 * perMin, other: null }
+  const tokens = tokensOf(text)
+  if (tokens.length < 2) return null
+  let minutes = 0
+  let smallest = Infinity
+  for (let i = 0; i < tokens.length; i++) {
+    const token = tokens[i]
+    if (token.kind === 'word' && token.word === 'and') continue
+    const isLast = i === tokens.length - 1
+    if (
+      token.kind === 'quantity' &&
+      token.dimension === 'time' &&
+      !token.isNegative &&
+      unitMin(token.unit) < smallest
+    ) {
+      minutes += token.value
+      smallest = unitMin(token.unit)
+    } else if (
+      isLast &&
+      i > 0 &&
+      token.kind === 'number' &&
+      token.isWhole &&
+      token.value < 60 &&
+      smallest === 60
+    )
+      minutes += token.value
+    else return null
+  }
+  return { value: minutes * perMin, other: null }
+}
+
+const unitMin = (unit: string) =>
+  /^w/.test(unit)
+    ? 10_080
+    : /^d/.test(unit)
+      ? 1440
+      : /^h/.test(unit)
+        ? 60
+        : /^(?:s|ms)/.test(unit)
+          ? 1 / 60
+          : 1

@@ -1,0 +1,23 @@
+'use client'
+import Button from '@mui/material/Button'
+import type { Question } from '@/core/reading/facts'
+import styles from './Meant.module.css'
+
+/** A question about what was typed, with what was probably meant as keys; Enter takes the first. */
+export function Meant({ question, pick }: { question: Question; pick: (text: string) => void }) {
+  return (
+    <div className={styles.question}>
+      <p>{question.message}</p>
+      {question.meant.length > 0 && (
+        <p className={styles.choices}>
+          {question.meant.map(({ words, text }, i) => (
+            <Button key={text} onClick={() => pick(text)}>
+              {words}
+              {i === 0 && <kbd>Enter</kbd>}
+            </Button>
+          ))}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,89 @@
+'use client'
+import { type BoundPath, boundOf } from '@/core/plan/bounds'
+import { formatNumber } from '@/core/quantity/format'
+import type { MeasureKind } from '@/core/reading/measureRules'
+import { RULES } from '@/core/reading/measureRules'
+import { parseMeasure } from '@/core/reading/measure'
+import { TypedInput } from './TypedInput'
+import { useTyped } from './useTyped'
+
+export interface QuantityFieldProps {
+  label: string
+  /** which figure of the plan it is: its unit and its bounds follow */
+  path: BoundPath
+  /** in the kept unit: W, Wh, min, h, s, 0…1, °C, kg */
+  value: number
+  /** called when the field is left or Enter is pressed; while it is typed in, on trial */
+  onChange: (value: number) => void
+  /** of the load, so that amps are understood where watts are asked for */
+  volts?: number
+  /** in a table cell: the label is for screen readers, trouble hangs below */
+  cell?: boolean
+  /** what else must hold, as a message or null */
+  check?: (value: number) => string | null
+  /** the label of the field it must agree with */
+  pairedWith?: string
+  /** belongs to no household: not tried out while it is typed */
+  local?: boolean
+  /** bounds narrower than those of the figure */
+  low?: number
+  high?: number
+}
+
+const DIGITS: Partial<Record<MeasureKind, number>> = {
+  fraction: 3,
+  hours: 3,
+  longHours: 3,
+  minutes: 3,
+  seconds: 3,
+  horsepower: 3,
+  current: 2,
+  volume: 2,
+  count: 2,
+  coefficient: 2,
+  latitude: 3,
+  longitude: 3,
+  voltage: 2,
+  inflow: 2,
+  fuel: 2,
+}
+
+/** A value as its field shows it. */
+export function shownAs(value: number, kind: MeasureKind): string {
+  const number = formatNumber(kind === 'fraction' ? value * 100 : value, DIGITS[kind] ?? 1).replace(/,/g, '')
+  const { unit } = RULES[kind]
+  return unit ? `${number} ${unit}` : number
+}
+
+/** A figure with its unit: takes the units people write, says what it understood, and keeps what it cannot take. */
+export function QuantityField(props: QuantityFieldProps) {
+  const { label, path, value, onChange, volts, cell, check, pairedWith, local } = props
+  const bound = boundOf(path)
+  const { kind, isWhole } = bound
+  const low = props.low ?? bound.low
+  const high = props.high ?? bound.high
+  const field = useTyped<number>({
+    label,
+    path,
+    shown: shownAs(value, kind),
+    value,
+    read: (text) => {
+      const parsed = parseMeasure(text, kind, { volts, low, high, isWhole })
+      if (!parsed.ok) return parsed
+      const objection = check?.(parsed.value) ?? null
+      if (objection) return { ok: false, message: objection }
+      return { ...parsed, understood: parsed.understood === text.trim() ? undefined : parsed.understood }
+    },
+    onChange,
+    local,
+  })
+  return (
+    <TypedInput
+      label={label}
+      field={field}
+      cell={cell}
+      width={cell ? 'compact' : 'figure'}
+      pairedWith={pairedWith}
+    />
+  )
+}
