@@ -55,6 +55,8 @@ describe('rows and documents', () => {
   test('several sources, who hangs on which, emoji and right-to-left text survive', async () => {
     const household = demoHousehold()
     household.loads[0].name = 'ثلاجة 🧊 冷蔵庫'
+    household.loads[1].count = 3
+    household.loads[1].label = { text: '120 V 6.5 A', on: 'cold box' }
     household.loads[0].note = '👩‍👩‍👧‍👦 "quoted" \\ back'
     const [system] = household.powerSystems
     system.sources.push({ ...system.sources[0], id: 'second', name: 'Second', afterSourceId: 'main' })

@@ -90,12 +90,14 @@ const thermostat: fc.Arbitrary<Cycling> = fc
       }),
     ),
     blower: fc.boolean(),
+    idle: fc.constantFrom(0, 0, 6, 15),
   })
-  .map(({ watts: w, share, period, t, follows, drive, box, defrost, blower }) => ({
+  .map(({ watts: w, share, period, t, follows, drive, box, defrost, blower, idle }) => ({
     kind: 'cycling',
     runningW: quantity(w, 'W', 'label', { times: t }),
     averageW: quantity(w * share, 'W', 'label', { times: t }),
     periodMin: quantity(period, 'min', 'label', { times: t }),
+    ...(idle > 0 ? { idleW: quantity(idle, 'W', 'label', { times: t }) } : {}),
     ...(follows
       ? {
           follows: {

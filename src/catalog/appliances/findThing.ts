@@ -54,7 +54,7 @@ const search = new MiniSearch<{ id: string; name: string; words: string; group: 
   searchOptions: {
     boost: { name: 3, words: 2 },
     prefix: true,
-    fuzzy: (term) => (term.length > 7 ? 2 : term.length > 3 ? 1 : false),
+    fuzzy: (term) => (term.length > 7 ? 2 : term.length > 2 ? 1 : false),
     combineWith: 'AND',
   },
 })

@@ -163,8 +163,9 @@ function nameOf(
   { runs, unread }: Phrased,
   { find, isKnownWord }: LineSurroundings,
 ): { match: ThingMatch | null; name: string | null; unread: string[] } {
-  const left = unread.map(({ text }) => text)
-  if (runs.length === 0) return { match: null, name: null, unread: left }
+  const left = (rest: Run[] = []) =>
+    [...unread, ...rest].sort((a, b) => a.from - b.from).map(({ text }) => text)
+  if (runs.length === 0) return { match: null, name: null, unread: left() }
   const isKnown = (run: Run) => run.words.every(isKnownWord)
   const named = runs.map((run) => ({ run, match: find(run.words) }))
   const first = named.find(({ match }) => match && !(match.kind === 'thing' && match.isGuess)) ?? named[0]
@@ -178,7 +179,7 @@ function nameOf(
       .map((run) => run.text)
       .join(' ')
       .replace(/\s+/g, ' '),
-    unread: [...left, ...rest.map((run) => run.text)],
+    unread: left(rest),
   }
 }
 

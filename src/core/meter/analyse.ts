@@ -1,5 +1,3 @@
-import type { Behaviour, Cycling, Start } from '../plan/schema'
-import { type Quantity, quantity } from '../quantity/quantity'
 import type { MeterSamples } from './samples'
 
 /** A stretch of the record in which the thing was on. */
@@ -18,6 +16,8 @@ export interface MeterFindings {
   runningW: number
   /** the highest reading, where it stands out above the running watts; null otherwise */
   startPeakW: number | null
+  /** the highest level that lasted: two readings and twenty seconds at least */
+  sustainedW: number
   idleW: number
   on: OnStretch[]
   meanOnMin: number | null
@@ -76,6 +76,7 @@ export function analyseMeter(samples: MeterSamples): MeterFindings {
     averageW,
     runningW,
     startPeakW: peak > PEAK_TIMES * Math.max(runningW, defrostW * 1.1) ? peak : null,
+    sustainedW: sustainedOf(watts, lasts),
     idleW: isConstant ? averageW : low,
     on: runs,
     meanOnMin: !isConstant && whole.length ? mean(whole.map((s) => s.toMin - s.fromMin)) : null,
@@ -86,6 +87,16 @@ export function analyseMeter(samples: MeterSamples): MeterFindings {
       : null,
     shape: isConstant ? 'constant' : often ? 'cycling' : 'now and then',
   }
+}
+
+/** The highest watts that two readings in a row and twenty seconds or more stayed at. */
+function sustainedOf(watts: Float64Array, lasts: Float64Array): number {
+  let most = 0
+  for (let i = 0; i + 1 < watts.length; i++) {
+    if (lasts[i] === 0 || lasts[i] + lasts[i + 1] < 1 / 3) continue
+    most = Math.max(most, Math.min(watts[i], watts[i + 1]))
+  }
+  return most || watts.reduce((highest, w) => Math.max(highest, w), 0)
 }
 
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
@@ -168,90 +179,4 @@ function markDefrosts(on: OnStretch[]): OnStretch[] {
       stretch.meanW > usual * DEFROST_TIMES && minutes >= DEFROST_MIN[0] && minutes <= DEFROST_MIN[1]
     return isDefrost ? { ...stretch, kind: 'defrost' } : stretch
   })
-}
-
-/**
- * How far an average measured for so many hours may be off (80 % interval): ×/÷1.08 after a day, ×/÷1.25 after an
- * hour of a cycling load. Common practice, no source.
- */
-export function measuredTimes(hours: number): number {
-  const t = Math.min(1, Math.max(0, Math.log(Math.max(1, hours)) / Math.log(24)))
-  return Math.round((1.25 - 0.17 * t) * 1000) / 1000
-}
-
-/**
- * A load's behaviour as it was, with what the record found put in.
- *
- * @param knownAtC the surroundings while it was measured, °C, of a load that follows them
- */
-export function withFindings(
-  behaviour: Behaviour,
-  found: MeterFindings,
-  knownAtC?: number,
-): { behaviour: Behaviour; start: Start | null } {
-  const watts = (value: number, times: number): Quantity<'W'> => ({
-    ...quantity(Math.round(value * 10) / 10, 'W', 'measured', { times }),
-    source: `meter, ${Math.round(found.coveredH * 10) / 10} h`,
-  })
-  const start: Start | null =
-    found.startPeakW === null
-      ? null
-      : {
-          watts: watts(found.startPeakW, 1.08),
-          seconds: quantity(0.3, 's', 'typical', { times: 2 }),
-        }
-  if (found.shape === 'constant')
-    return { behaviour: { kind: 'constant', runningW: watts(found.averageW, 1.05) }, start }
-  const kept = behaviour.kind === 'cycling' ? behaviour : null
-  if (found.shape === 'now and then' && !kept && behaviour.kind !== 'constant')
-    return { behaviour: { ...behaviour, runningW: watts(found.runningW, 1.08) }, start }
-  const period = found.meanOnMin && found.meanOffMin ? found.meanOnMin + found.meanOffMin : null
-  const { doors, ...rest }: Partial<Cycling> = kept ?? {}
-  return {
-    behaviour: {
-      ...rest,
-      kind: 'cycling',
-      runningW: watts(found.runningW, 1.05),
-      averageW: watts(found.averageW, measuredTimes(found.coveredH)),
-      periodMin: period
-        ? quantity(Math.min(1440, Math.max(0.5, Math.round(period * 10) / 10)), 'min', 'measured', {
-            times: 1.15,
-          })
-        : (kept?.periodMin ?? quantity(40, 'min', 'typical', { times: 1.4 })),
-      ...(rest.follows && knownAtC !== undefined
-        ? {
-            follows: {
-              ...rest.follows,
-              knownAtC: quantity(Math.round(knownAtC * 10) / 10, '°C', 'measured', { plusMinus: 2 }),
-            },
-          }
-        : {}),
-      // measured with the doors as they are used, in the room it stands in
-      ...(doors ? { doors: { knownADay: doors.nowADay, nowADay: doors.nowADay } } : {}),
-      ...(kept?.defrost && found.defrosts
-        ? {
-            defrost: {
-              ...kept.defrost,
-              watts: watts(found.defrosts.watts, 1.05),
-              minutes: quantity(Math.round(found.defrosts.minutes * 10) / 10, 'min', 'measured', {
-                times: 1.15,
-              }),
-              everyRunH: quantity(
-                Math.min(
-                  500,
-                  Math.max(
-                    0.5,
-                    Math.round((found.coveredH * found.dutyFraction * 10) / found.defrosts.count) / 10,
-                  ),
-                ),
-                'h',
-                'measured',
-                { times: 1.25 },
-              ),
-            },
-          }
-        : {}),
-    },
-    start,
-  }
 }

@@ -1,17 +1,20 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
-import { analyseMeter, measuredTimes, withFindings } from './analyse'
+import { analyseMeter } from './analyse'
 import { type ColumnMapping, guessColumns } from './columns'
 import { decimate } from './decimate'
 import { readMoment } from './moment'
-import { MeterReader, readNumber } from './readRows'
+import { readNumber } from './meterNumber'
+import { MeterReader } from './readRows'
 import { gapsOf } from './samples'
 import { readTyped } from './typedReadings'
-import { coldBox, constant, scheduled } from '../../../tests/support/samplePlan'
+import { measuredTimes, withFindings } from './withFindings'
+import { coldBox, constant, scheduled, session } from '../../../tests/support/samplePlan'
 
 const mapping = (more: Partial<ColumnMapping> = {}): ColumnMapping => ({
   headerLine: 0,
   time: 0,
+  date: null,
   value: 1,
   valueIs: 'W',
   decimal: '.',
@@ -100,11 +103,11 @@ describe('rows', () => {
       ['2027-02-05 18:01', 'x'],
       ['2027-02-05 18:02', '-4'],
       ['2027-02-05 18:03', '99999'],
-      ['2027-02-05 17:00', '5'],
       ['2027-02-05 18:04', '20'],
+      ['2027-02-05 17:00', '5'],
       [''],
     ])
-    expect(reader.refused.map(({ line }) => line)).toEqual([3, 4, 5, 6, 7])
+    expect(reader.refused.map(({ line }) => line)).toEqual([3, 4, 5, 6, 8])
     expect(reader.refused[4].message).toMatch(/earlier than the line before/)
     expect([...reader.finish().watts]).toEqual([10, 20])
   })
@@ -249,4 +252,151 @@ describe('readings written down', () => {
     const result = readTyped(rows)
     expect(result.ok === false && result.message).toMatch(message)
   })
+})
+
+describe('files of other shapes', () => {
+  const fileOf = (rows: string[][], separator = ',') => {
+    const guess = guessColumns(rows, separator)
+    const reader = new MeterReader(guess)
+    for (const row of rows) reader.add(row)
+    return { guess, reader, samples: reader.finish() }
+  }
+  const hourly = (name: string, figures: string[]) => [
+    ['Start', name],
+    ...figures.map((figure, i) => [`2027-02-05 ${String(i).padStart(2, '0')}:00`, figure]),
+  ]
+
+  test('energy of each interval beside totals: by its name, or because it falls', () => {
+    const { guess, samples } = fileOf(hourly('Usage (kWh)', ['0.12', '0.05', '0.2', '0.08']))
+    expect(guess.valueIs).toBe('kWh each')
+    expect([...samples.watts].map(Math.round)).toEqual([120, 50, 200, 80, 80])
+    expect(analyseMeter(samples).averageW).toBeCloseTo(112.5, 6)
+    expect(fileOf(hourly('interval Wh', ['120', '130', '140'])).guess.valueIs).toBe('Wh each')
+    expect(fileOf(hourly('Usage (kWh)', ['1.0', '1.1', '1.2'])).guess.valueIs).toBe('kWh total')
+  })
+
+  test('kilowatts by a name with an underline', () =>
+    expect(fileOf(hourly('power_kW', ['0.1', '0.2'])).samples.watts[0]).toBe(100))
+
+  test('date and time in columns of their own, in either order', () => {
+    for (const order of [
+      ['05/02/2027', '18:00', '18:30'],
+      ['05/02/2027', '6:00 p.m.', '6:30 p.m.'],
+    ]) {
+      const rows = [
+        ['Date', 'Time', 'W'],
+        [order[0], order[1], '100'],
+        [order[0], order[2], '90'],
+      ]
+      const { guess, samples } = fileOf(rows)
+      expect(guess).toMatchObject({ date: 0, time: 1, value: 2 })
+      expect([...samples.atMin]).toEqual([0, 30])
+      expect(samples.startsAt).toMatch(/2027-0[25]-0[25]T18:00/)
+    }
+  })
+
+  test('the newest first is turned round', () => {
+    const { samples, reader } = fileOf([
+      ['time', 'kWh'],
+      ['2027-02-05 20:00', '1.2'],
+      ['2027-02-05 19:00', '1.1'],
+      ['2027-02-05 18:00', '1.0'],
+    ])
+    expect(reader.refusedCount).toBe(0)
+    expect(samples).toMatchObject({ resets: 0, startsAt: '2027-02-05T18:00' })
+    expect([...samples.watts].map(Math.round)).toEqual([100, 100, 100])
+  })
+
+  test('clocks alone, newest first, over midnight', () => {
+    const { samples } = fileOf([
+      ['time', 'W'],
+      ['01:00', '3'],
+      ['00:30', '2'],
+      ['00:00', '1'],
+      ['23:30', '0'],
+    ])
+    expect([...samples.atMin]).toEqual([0, 30, 60, 90])
+    expect([...samples.watts]).toEqual([0, 1, 2, 3])
+  })
+
+  test('zones of hours alone, and decimal commas beside thousands', () => {
+    const { samples, guess } = fileOf(
+      [
+        ['Zeit', 'Leistung W'],
+        ['2027-10-31T02:30:00+02', '1.234,5'],
+        ['2027-10-31T02:30:00+01', '999,5'],
+      ],
+      ';',
+    )
+    expect(guess.decimal).toBe(',')
+    expect([...samples.atMin]).toEqual([0, 60])
+    expect(samples.watts[0]).toBe(1234.5)
+  })
+
+  test('a hundred thousand rows with gaps and resets are read', () => {
+    const reader = new MeterReader(mapping({ headerLine: -1, valueIs: 'Wh total' }))
+    for (let i = 0; i < 100_000; i++) {
+      const at = 1_800_000_000 + i * 60 + (i > 50_000 ? 7200 : 0)
+      reader.add([String(at), String((i * 2) % 60_000)])
+    }
+    const samples = reader.finish()
+    expect(samples.atMin).toHaveLength(100_000)
+    expect(samples).toMatchObject({ resets: 3, gaps: [[50_000, 50_121]] })
+  })
+})
+
+describe('a meter on a thing that is used now and then', () => {
+  const wash = (minute: number) => (minute < 38 ? (minute % 10 < 5 ? 40 : 130) : 0)
+  const atMin = Float64Array.from({ length: 61 }, (_, i) => i)
+  const trace = { atMin, watts: atMin.map(wash), gaps: [] as [number, number][], resets: 0, startsAt: null }
+
+  test('a wash stays a wash: its energy each time, at the watts that lasted', () => {
+    const { behaviour } = withFindings(session(500, 20, ['10:00']), analyseMeter(trace))
+    if (behaviour.kind !== 'session') throw new Error(behaviour.kind)
+    const wh = trace.watts.subarray(0, 60).reduce((sum, w) => sum + w / 60, 0)
+    expect(behaviour.runningW.value).toBe(130)
+    expect((behaviour.runningW.value * behaviour.minutesEach.value) / 60).toBeCloseTo(wh, 0)
+    expect(behaviour.when).toEqual({ at: ['10:00'] })
+  })
+
+  test('two washes are two sessions', () => {
+    const long = Float64Array.from({ length: 241 }, (_, i) => i)
+    const found = analyseMeter({ ...trace, atMin: long, watts: long.map((m) => wash(m % 120)) })
+    const { behaviour } = withFindings(session(500, 20, ['10:00']), found)
+    expect(behaviour.kind === 'session' && behaviour.minutesEach.value).toBeLessThan(40)
+  })
+
+  test('a spike is a start, a level that lasts is not', () => {
+    const spike = { ...trace, watts: trace.watts.map((w, i) => (i === 12 ? 900 : w)) }
+    expect(analyseMeter(spike).sustainedW).toBe(130)
+    expect(analyseMeter(spike).startPeakW).toBe(900)
+    const heater = { ...trace, watts: trace.watts.map((w, i) => (i >= 12 && i < 18 ? 900 : w)) }
+    expect(analyseMeter(heater).sustainedW).toBe(900)
+  })
+})
+
+test('a defrost seen in a trace becomes a defrost of the load; a heater’s peak on a display is no start', () => {
+  const box = coldBox(150, 60)
+  const { defrost, ...plain } = box.kind === 'cycling' ? box : (undefined as never)
+  expect(withFindings(plain, analyseMeter(record(30, { defrost: true }))).behaviour).toMatchObject({
+    defrost: { watts: { evidence: 'measured' }, control: 'timer' },
+  })
+  const display = {
+    ...analyseMeter(record(30)),
+    on: [],
+    startPeakW: 383,
+    defrosts: null,
+  }
+  const shown = withFindings({ ...box, defrost }, display)
+  expect(shown.start).toBeNull()
+  expect(shown.behaviour).toMatchObject({ defrost: { watts: { value: 383, evidence: 'measured' } } })
+  expect(withFindings({ ...box, defrost }, { ...display, startPeakW: 900 }).start?.watts.value).toBe(900)
+})
+
+test('what is drawn between the cycles is found', () => {
+  const { behaviour } = withFindings(constant(50), {
+    ...analyseMeter(record(24)),
+    idleW: 6,
+  })
+  expect(behaviour).toMatchObject({ kind: 'cycling', idleW: { value: 6, evidence: 'measured' } })
 })

@@ -27,13 +27,13 @@ export function readMoment(text: string, order: ColumnMapping['dateOrder']): Mom
     cell.match(/^(\d{1,2})[-/.](\d{1,2})[-/.](\d{2,4})[T\s,]*/)
   const rest = date ? cell.slice(date[0].length) : cell
   const time = rest.match(
-    /^(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(am|pm)?\s*(z|utc|gmt|[+-]\d{2}:?\d{2})?$/i,
+    /^(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(am|pm|a\.m\.?|p\.m\.?)?\s*(z|utc|gmt|[+-]\d{1,2}(?::?\d{2})?)?$/i,
   )
   if (!time && !(date && rest === '')) return null
   let hour = time ? Number(time[1]) : 0
   const minute = time ? Number(time[2]) : 0
   const second = time?.[3] ? Number(time[3]) : 0
-  if (time?.[4]) hour = (hour % 12) + (/pm/i.test(time[4]) ? 12 : 0)
+  if (time?.[4]) hour = (hour % 12) + (/^p/i.test(time[4]) ? 12 : 0)
   if (hour > 24 || minute > 59 || second > 60) return null
   const ofDay = hour * 60 + minute + second / 60
   const clock = `${two(hour)}:${two(minute)}`
@@ -57,8 +57,8 @@ function partsOf(date: RegExpMatchArray, order: ColumnMapping['dateOrder']): [nu
 }
 
 function zoneMin(zone: string | undefined): number {
-  const match = zone?.match(/([+-])(\d{2}):?(\d{2})/)
-  return match ? (match[1] === '-' ? -1 : 1) * (Number(match[2]) * 60 + Number(match[3])) : 0
+  const match = zone?.match(/([+-])(\d{1,2})(?::?(\d{2}))?$/)
+  return match ? (match[1] === '-' ? -1 : 1) * (Number(match[2]) * 60 + Number(match[3] ?? 0)) : 0
 }
 
 function fromEpoch(minute: number): Moment {

@@ -1,4 +1,5 @@
 import type { ColumnMapping } from './columns'
+import { readNumber } from './meterNumber'
 import { readMoment } from './moment'
 import { type MeterSamples, type RefusedLine, gapsOf } from './samples'
 
@@ -18,6 +19,8 @@ export class MeterReader {
   private startsAt: string | null = null
   private days = 0
   private lastOfDay = -1
+  /** 1 where lines go on in time, −1 where the newest stands first; 0 until the second line tells */
+  private direction = 0
 
   constructor(private readonly mapping: ColumnMapping) {}
 
@@ -26,29 +29,29 @@ export class MeterReader {
     this.line++
     if (this.line <= this.mapping.headerLine + 1) return
     if (cells.every((cell) => cell.trim() === '')) return
-    const { time, value, dateOrder, decimal } = this.mapping
-    const moment = readMoment(cells[time] ?? '', dateOrder)
+    const { time, date, value, dateOrder, decimal } = this.mapping
+    const written = `${date === null ? '' : `${cells[date] ?? ''} `}${cells[time] ?? ''}`
+    const moment = readMoment(written, dateOrder)
     if (!moment)
-      return this.refuse(
-        cells,
-        `“${short(cells[time] ?? '')}” is no date and time; 2027-02-05 18:00 would be`,
-      )
+      return this.refuse(cells, `“${short(written)}” is no date and time; 2027-02-05 18:00 would be`)
     const number = readNumber(cells[value] ?? '', decimal)
     if (number === null)
       return this.refuse(cells, `“${short(cells[value] ?? '')}” is no number; 123${decimal}4 would be`)
     if (number < 0) return this.refuse(cells, 'a meter does not count below zero')
     if (/^k?W$/.test(this.mapping.valueIs) && number * this.scale() > MOST_W)
       return this.refuse(cells, `${short(cells[value])} is more than a house draws`)
-    let { minute } = moment
-    if (!moment.hasDate) {
-      if (this.lastOfDay >= 0 && minute < this.lastOfDay - 1) this.days++
-      this.lastOfDay = minute
-      minute += this.days * DAY_MIN
-    }
+    const minute = moment.hasDate ? moment.minute : this.pastMidnight(moment.minute)
     const last = this.minutes[this.minutes.length - 1]
-    if (last !== undefined && minute < last) return this.refuse(cells, 'is earlier than the line before it')
     if (last !== undefined && minute === last)
       return this.refuse(cells, 'has the same time as the line before it')
+    if (last !== undefined && this.direction === 0) this.direction = minute > last ? 1 : -1
+    if (last !== undefined && (minute - last) * this.direction < 0)
+      return this.refuse(
+        cells,
+        this.direction > 0 ? 'is earlier than the line before it' : 'is later than the line before it',
+      )
+    // of a file with the newest first the last line is the first reading
+    if (this.direction < 0) this.startsAt = moment.clock
     this.startsAt ??= moment.clock
     this.minutes.push(minute)
     this.values.push(number)
@@ -56,13 +59,19 @@ export class MeterReader {
 
   /** What was read. @throws RangeError with fewer than two usable lines */
   finish(): MeterSamples {
-    const { minutes, values } = this
+    const isBackwards = this.direction < 0
+    const minutes = isBackwards ? [...this.minutes].reverse() : this.minutes
+    const values = isBackwards ? [...this.values].reverse() : this.values
     if (minutes.length < 2)
       throw new RangeError(
         'Fewer than two lines could be read. Check which columns hold the time and the value.',
       )
     const first = minutes[0]
     const atMin = Float64Array.from(minutes, (minute) => minute - first)
+    if (this.mapping.valueIs.endsWith('each')) {
+      const each = wattsOfIntervals(atMin, values, this.scale())
+      return { ...each, gaps: gapsOf(each.atMin), resets: 0, startsAt: this.startsAt }
+    }
     if (!this.mapping.valueIs.endsWith('total'))
       return {
         atMin,
@@ -79,6 +88,22 @@ export class MeterReader {
     }
   }
 
+  /** Minutes of a clock without a date, a day further each time it passes midnight. */
+  private pastMidnight(ofDay: number): number {
+    const { lastOfDay, direction } = this
+    // a newest-first clock goes down; the first step tells, unless it is one over midnight
+    if (
+      lastOfDay >= 0 &&
+      direction >= 0 &&
+      ofDay < lastOfDay - 1 &&
+      (direction > 0 || lastOfDay - ofDay > 720)
+    )
+      this.days++
+    if (lastOfDay >= 0 && direction < 0 && ofDay > lastOfDay + 1) this.days--
+    this.lastOfDay = ofDay
+    return ofDay + this.days * DAY_MIN
+  }
+
   private scale(): number {
     return this.mapping.valueIs.startsWith('k') ? 1000 : 1
   }
@@ -88,6 +113,21 @@ export class MeterReader {
     if (this.refused.length < MOST_REFUSED)
       this.refused.push({ line: this.line, text: short(cells.join(' '), 80), message })
   }
+}
+
+/**
+ * Mean watts of intervals from the energy of each, in Wh; an interval lasts until the next begins, the last one and one before a
+ * gap as long as is usual.
+ */
+function wattsOfIntervals(atMin: Float64Array, energies: readonly number[], scale: number) {
+  const steps = Float64Array.from(atMin.subarray(1), (minute, i) => minute - atMin[i]).sort()
+  const usual = steps[steps.length >> 1]
+  const ends = Float64Array.from([...atMin, atMin[atMin.length - 1] + usual])
+  const watts = new Float64Array(ends.length)
+  for (let i = 0; i < energies.length; i++)
+    watts[i] = (energies[i] * scale * 60) / Math.min(ends[i + 1] - ends[i], usual * 1.5)
+  watts[ends.length - 1] = watts[ends.length - 2]
+  return { atMin: ends, watts }
 }
 
 /** Mean watts between the readings of a total, Wh; a total that falls began again from nothing. */
@@ -104,16 +144,6 @@ function wattsOfTotals(atMin: Float64Array, totals: readonly number[], scale: nu
   }
   watts[atMin.length - 1] = watts[atMin.length - 2]
   return { watts, resets }
-}
-
-/** @example readNumber('1.234,5', ',') // 1234.5 */
-export function readNumber(text: string, decimal: '.' | ','): number | null {
-  const cell = text.trim().replace(/\s|[kK]?[wW][hH]?$/g, '')
-  if (cell === '') return null
-  const plain =
-    decimal === ',' ? cell.replace(/\./g, '').replace(',', '.') : cell.replace(/,(?=\d{3}\b)/g, '')
-  const number = Number(plain)
-  return Number.isFinite(number) ? number : null
 }
 
 const short = (text: string, most = 24) => (text.length > most ? `${text.slice(0, most)}…` : text)

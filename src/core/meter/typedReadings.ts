@@ -1,4 +1,6 @@
 import { parseClock } from '../reading/clock'
+import { parseMeasure } from '../reading/measure'
+import { numberAt } from '../reading/number'
 
 /** One reading written down from a plug-in meter: the clock, its total, the peak it shows. */
 export interface TypedReading {
@@ -32,9 +34,8 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
     const { clock, kWhTotal, peakW } = readings[i]
     const read = parseClock(clock)
     if (!read.ok) return wrong(i, read.message)
-    const kWh = Number(kWhTotal.replace(',', '.'))
-    if (kWhTotal.trim() === '' || !Number.isFinite(kWh) || kWh < 0)
-      return wrong(i, 'The meter’s total in kWh, such as 1.34.')
+    const kWh = totalOf(kWhTotal)
+    if (kWh === null) return wrong(i, 'The meter’s total in kWh, such as 1.34.')
     if (kWh < total)
       return wrong(i, 'The total is lower than before. Was the meter reset? Begin anew from there.')
     const ofDay = Number(read.clock.slice(0, 2)) * 60 + Number(read.clock.slice(3))
@@ -47,9 +48,9 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
       firstTotal = kWh
     }
     if (peakW.trim() !== '') {
-      const watts = Number(peakW.replace(',', '.'))
-      if (!Number.isFinite(watts) || watts < 0) return wrong(i, 'The peak in watts, such as 754, or nothing.')
-      peak = Math.max(peak ?? 0, watts)
+      const watts = parseMeasure(peakW, 'power')
+      if (!watts.ok) return wrong(i, `The peak in watts, such as 754, or nothing. ${watts.message}`)
+      peak = Math.max(peak ?? 0, watts.value)
     }
     if (i === readings.length - 1) {
       const hours = (minute - first) / 60
@@ -57,4 +58,18 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
     }
   }
   return wrong(0, 'Nothing to read.')
+}
+
+/** A meter's total in kWh as it was written down: "1.34", "0,6", "1340 Wh"; three digits after a point are no thousands here. */
+function totalOf(text: string): number | null {
+  const number = numberAt(text.trim(), 0)
+  if (!number || number.pair) return null
+  const unit = text.trim().slice(number.to).trim().toLowerCase()
+  // a display shows "1,234 kWh" for little more than one, never thousands
+  const value =
+    number.isWhole && text.includes(',')
+      ? Number(text.trim().slice(0, number.to).replace(',', '.'))
+      : number.value
+  if (unit === '' || unit === 'kwh') return value
+  return unit === 'wh' ? value / 1000 : null
 }

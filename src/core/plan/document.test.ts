@@ -137,7 +137,7 @@ describe('older versions', () => {
     expect(reading).toMatchObject({
       ok: true,
       plan: {
-        version: 5,
+        version: 6,
         scenario: { indoorC: 20, rain: 'dry' },
         loads: [{ sourceId: 'main' }],
         powerSystem: { sources: [{ id: 'main' }] },

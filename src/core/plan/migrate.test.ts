@@ -1,8 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { cycling, loadOf, planWith } from '../../../tests/support/samplePlan'
 import { readPlan } from './document'
 import { readHousehold } from './household'
+import { PLAN_VERSION } from './limits'
 import { upgradeHousehold } from './migrate'
 
 /** A plan as version 2 wrote it. */
@@ -21,7 +24,7 @@ function olderPlan() {
 describe('a plan of version 2', () => {
   test('is read: its loads follow nothing, its scenario is dry and indoors at 20 °C', () => {
     const reading = readPlan(olderPlan())
-    expect(reading).toMatchObject({ ok: true, plan: { version: 5, scenario: { indoorC: 20, rain: 'dry' } } })
+    expect(reading).toMatchObject({ ok: true, plan: { version: 6, scenario: { indoorC: 20, rain: 'dry' } } })
     if (reading.ok) expect(reading.plan.loads[0].behaviour).toEqual(cycling(150, 60, 40))
   })
   test('damaged, is refused with what it lacks', () => {
@@ -93,4 +96,20 @@ describe('what the new fields refuse', () => {
       (p: ReturnType<typeof planWith>) => (p.loads[0].behaviour = { kind: 'dreaming' } as never),
     ],
   ])('%s, by its path', (_, path, change) => expect(faultsOf(change)).toContain(path))
+})
+
+test.each([1, 2, 3, 4, 5])('a plan that version %d wrote is read as one of today', (version) => {
+  const path = join(__dirname, `../../../tests/fixtures/plans/version-${version}.json`)
+  const written = JSON.parse(readFileSync(path, 'utf8'))
+  expect(written.version).toBe(version)
+  const reading = readPlan(written)
+  expect(reading.ok ? [] : reading.faults).toEqual([])
+  if (!reading.ok) return
+  expect(reading.plan.version).toBe(PLAN_VERSION)
+  expect(reading.plan.loads.map(({ name }) => name)).toEqual(
+    written.loads.map((load: { name: string }) => load.name),
+  )
+  expect(reading.plan.loads.every(({ count, label }) => count === undefined && label === undefined)).toBe(
+    true,
+  )
 })

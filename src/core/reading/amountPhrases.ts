@@ -194,7 +194,9 @@ export const idle: Phrase = (sight, at) => {
   const found = quantity(sight, at, 'power')
   if (!found || found.isNegative) return null
   const after = past(sight, at + 1, ['in', 'on', 'when', 'while'])
-  if (isWord(sight, after, IDLE) && !isOfNext(sight, after + 1, ['mode', 'at'])) {
+  // "60 W standby 0.5 W": between two amounts the smaller is the one on standby
+  const behind = quantity(sight, past(sight, after + 1, ['mode', 'at'], ':='), 'power')
+  if (isWord(sight, after, IDLE) && !(behind && behind.value < found.value)) {
     facts.idleW = found.value
     return past(sight, after + 1, ['mode'])
   }

@@ -182,7 +182,8 @@ function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): P
       if (values.idleW === 0) return cycles
       const busy = mergeIntervals(cycles.map(([from, to]): [number, number] => [from, to]))
       const between = without(without([[0, horizonMin]], load.pauses), busy)
-      return [...cycles, ...between.map(([from, to]): Piece => [from, to, values.idleW])]
+      const all = [...cycles, ...between.map(([from, to]): Piece => [from, to, values.idleW])]
+      return all.sort((a, b) => a[0] - b[0])
     }
     case 'pump':
       return slowCycles(load, values, horizonMin)

@@ -33,7 +33,7 @@ describe('batteries in one line', () => {
 
   test.each([
     ['12 V 0 Ah', /1 Ah at least/],
-    ['12 V 1e9 Ah', /more than any battery/],
+    ['12 V 1000000000 Ah', /more than any battery/],
     ['200 V 100 Ah', /1 to 100 V/],
     ['20S1P 12 V 100 Ah', /16 in series/],
     ['900 × 12 V 100 Ah', /more than a bank takes/],

@@ -2,6 +2,7 @@ import { BANK_LIMITS, type Chemistry } from '../plan/limits'
 import type { Battery } from '../plan/power'
 import { formatNumber } from '../quantity/format'
 import { quantity } from '../quantity/quantity'
+import { tokensOf } from '../reading/token'
 
 /** Batteries as one typed line describes them. */
 export interface BankLine {
@@ -16,7 +17,6 @@ export interface BankLine {
 export type BankLineReading = { ok: true; line: BankLine } | { ok: false; message: string }
 
 const EXAMPLE = '4 × 12 V 100 Ah AGM, or 2S2P 12.8 V 200 Ah LiFePO4'
-const ONE = /(?:(\d+)\s*[x×*]\s*)?(\d+(?:[.,]\d+)?)\s*V\D{0,3}?(\d+(?:[.,]\d+)?(?:e\d+)?)\s*Ah/gi
 const MOST_AH = 5000
 
 /** What is usual of a chemistry: rate, Peukert, mΩ of a 100 Ah block, cycles, spread. From memory. */
@@ -39,11 +39,7 @@ const USUAL: Record<
 export function readBankLine(text: string): BankLineReading {
   const wrong = (message: string): BankLineReading => ({ ok: false, message })
   if (text.trim() === '') return wrong(`Write the batteries, such as ${EXAMPLE}.`)
-  const blocks = [...text.matchAll(ONE)].map(([, count, volts, ah]) => ({
-    count: count ? Number(count) : null,
-    volts: Number(volts.replace(',', '.')),
-    ah: Number(ah.replace(',', '.')),
-  }))
+  const { blocks, arranged, unread } = partsOf(text)
   if (blocks.length === 0) return wrong(`Volts and amp-hours are wanted, such as ${EXAMPLE}.`)
   const [{ volts, ah }] = blocks
   const other = blocks.find((block) => block.volts !== volts || block.ah !== ah)
@@ -55,9 +51,8 @@ export function readBankLine(text: string): BankLineReading {
   if (ah > MOST_AH)
     return wrong(`${formatNumber(ah)} Ah is more than any battery has; ${formatNumber(MOST_AH)} Ah at most.`)
   if (volts < 1 || volts > 100) return wrong('A block has 1 to 100 V; 12 V is usual.')
-  const arranged = text.match(/(\d+)\s*S\s*(\d+)\s*P/i)
-  const series = arranged ? Number(arranged[1]) : null
-  const parallel = arranged ? Number(arranged[2]) : null
+  const series = arranged?.series ?? null
+  const parallel = arranged?.parallel ?? null
   if ((series ?? 1) > BANK_LIMITS.series || (parallel ?? 1) > BANK_LIMITS.parallel)
     return wrong(`At most ${BANK_LIMITS.series} in series and ${BANK_LIMITS.parallel} in parallel.`)
   const chemistry = chemistryIn(text, volts)
@@ -68,6 +63,10 @@ export function readBankLine(text: string): BankLineReading {
   if (count > BANK_LIMITS.series * BANK_LIMITS.parallel)
     return wrong(`${count} batteries are more than a bank takes.`)
   const words = { lifepo4: 'LiFePO4', agm: 'AGM', flooded: 'flooded' }[chemistry]
+  if (unread.length)
+    return wrong(
+      `${unread.map((piece) => `“${piece}”`).join(', ')} was not understood. Write the batteries, such as ${EXAMPLE}.`,
+    )
   const name = `${formatNumber(volts, 1)} V ${formatNumber(ah)} Ah ${words}`
   return {
     ok: true,
@@ -95,9 +94,63 @@ export function readBankLine(text: string): BankLineReading {
   }
 }
 
+interface Block {
+  count: number | null
+  volts: number
+  ah: number
+}
+
+/** Words of a line that tell the chemistry, and those that say nothing. */
+const LITHIUM = /^(?:li|lifepo4?|lfp|lithium|iron|phosphate|li-ion)$/
+const FLOODED = /^(?:flooded|wet|lead|acid|lead-acid|deep|cycle|deep-cycle|golf|cart|marine)$/
+const AGM = /^(?:agm|gel|sealed|vrla|sla)$/
+const SILENT = /^(?:battery|batteries|block|blocks|of|each|and|in|bank|x|at|with|a|an|the|ah|v)$/
+
+/** The blocks of a line and how they are arranged; every piece is accounted for. */
+function partsOf(text: string): {
+  blocks: Block[]
+  arranged: { series: number; parallel: number } | null
+  unread: string[]
+} {
+  let arranged: { series: number; parallel: number } | null = null
+  const spoken = text
+    .replace(/(\d+)\s*S\s*(\d+)\s*P(?!\p{L})/giu, (_, series: string, parallel: string) => {
+      arranged = { series: Number(series), parallel: Number(parallel) }
+      return ' '
+    })
+    .replace(/LiFePO\s?4/gi, 'lfp')
+  const blocks: Block[] = []
+  const unread: string[] = []
+  let count: number | null = null
+  let volts: number | null = null
+  tokensOf(spoken).forEach((token, i, tokens) => {
+    const next = tokens[i + 1]
+    const isTimes = next && /^[x×*]$/i.test(next.text)
+    const isCount =
+      token.kind === 'number' &&
+      token.isWhole &&
+      (isTimes || next?.kind === 'quantity' || next?.kind === 'word')
+    if (isCount && count === null) count = token.value
+    else if (token.kind === 'quantity' && token.dimension === 'voltage' && !token.pair && volts === null)
+      volts = token.value
+    else if (token.kind === 'quantity' && token.dimension === 'charge' && !token.pair && volts !== null) {
+      blocks.push({ count, volts, ah: token.value })
+      count = volts = null
+    } else if (token.kind === 'mark' && /^[×*+,;/()·.-]$/.test(token.text)) return
+    else if (token.kind === 'word' && [LITHIUM, FLOODED, AGM, SILENT].some((known) => known.test(token.word)))
+      return
+    else unread.push(token.text)
+  })
+  return { blocks, arranged, unread }
+}
+
 function chemistryIn(text: string, volts: number): Chemistry {
-  if (/li|lfp|iron/i.test(text) || [12.8, 25.6, 51.2, 3.2, 6.4].includes(volts)) return 'lifepo4'
-  return /flood|wet|deep.?cycle|lead/i.test(text) ? 'flooded' : 'agm'
+  const words = tokensOf(text.replace(/LiFePO\s?4/gi, 'lfp')).flatMap((token) =>
+    token.kind === 'word' ? [token.word] : [],
+  )
+  if (words.some((word) => LITHIUM.test(word)) || [12.8, 25.6, 51.2, 3.2, 6.4].includes(volts))
+    return 'lifepo4'
+  return words.some((word) => FLOODED.test(word)) ? 'flooded' : 'agm'
 }
 
 /** How so many batteries are best arranged for an inverter: in series up to its volts, the rest in rows; null when they do not divide. */

@@ -23,28 +23,28 @@ export function bankOfCells(
   if (!CHEMISTRIES.includes(chemistry))
     throw new RangeError(`chemistry is “${chemistry}”; one of ${CHEMISTRIES.join(', ')} would be right`)
   const usual = usualBattery(chemistry)
-  const volts = cells.needed('battery_v', 1, 100, '12.8')
-  const ah = cells.needed('battery_ah', 1, 5000, '100')
-  const series = cells.whole('series', 1, BANK_LIMITS.series, '2') ?? 1
-  const parallel = cells.whole('parallel', 1, BANK_LIMITS.parallel, '2') ?? 1
+  const volts = cells.needed('battery_v', 'battery.volts', '12.8')
+  const ah = cells.needed('battery_ah', 'battery.capacityAh', '100')
+  const series = cells.number('series', 'bank.series', '2') ?? 1
+  const parallel = cells.number('parallel', 'bank.parallel', '2') ?? 1
   const bank: Bank = {
     battery: {
       ...usual,
       name: `${volts} V ${ah} Ah`,
       volts,
       capacityAh: { ...usual.capacityAh, value: ah },
-      rateH: cells.number('rate_h', 0.5, 120, '20') ?? usual.rateH,
-      cycles: cells.number('cycles', 1, 20_000, '3000') ?? usual.cycles,
+      rateH: cells.number('rate_h', 'battery.rateH', '20') ?? usual.rateH,
+      cycles: cells.number('cycles', 'battery.cycles', '3000') ?? usual.cycles,
       ownCutOffV:
-        cells.number('own_cut_off_v', 0, 100, '10') ??
+        cells.number('own_cut_off_v', 'battery.cutOffV', '10') ??
         (usual.ownCutOffV ? (usual.ownCutOffV * volts) / usual.volts : null),
-      weightKg: cells.number('battery_kg', 0, 2000, '11'),
-      price: cells.number('battery_price', 0, 1_000_000, '290'),
+      weightKg: cells.number('battery_kg', 'source.weightKg', '11'),
+      price: cells.number('battery_price', 'source.price', '290'),
     },
     series,
     parallel,
     inverter: inverterOf(cells, volts * series, usualNoLoadW),
-    chargerA: cells.number('charger_a', 0.1, 500, '20'),
+    chargerA: cells.number('charger_a', 'bank.chargerA', '20'),
     halfUsedSchool: 'at 12.05 V',
   }
   const [fault] = bankFaults(bank, '')
@@ -57,22 +57,24 @@ function inverterOf(
   bankV: number,
   usualNoLoadW: (watts: number) => Inverter['noLoadW'],
 ): Inverter | null {
-  const watts = cells.number('continuous_w', 0, 50_000, '1500') ?? 0
+  const watts = cells.number('continuous_w', 'source.watts', '1500') ?? 0
   if (watts === 0) return null
   const label = (value: number) => quantity(value, 'W', 'label', { times: 1 })
+  const surgeW = cells.number('surge_w', 'source.watts', '3000')
+  if (surgeW !== null && surgeW < watts)
+    throw new RangeError(`surge_w ${surgeW} is below continuous_w ${watts}`)
   const dcVolts = bankV < 18 ? 12 : bankV < 36 ? 24 : Math.round(bankV / 12.5) * 12
-  const noLoad = cells.number('no_load_w', 0, 1000, '12')
+  const noLoad = cells.number('no_load_w', 'source.noLoadW', '12')
   return {
     name: `${watts} W inverter`,
     continuousVa:
-      cells.number('continuous_va', 1, 50_000, '1900') ?? Math.min(50_000, watts / USUAL.powerFactor),
+      cells.number('continuous_va', 'inverter.continuousVa', '1900') ??
+      Math.min(50_000, watts / USUAL.powerFactor),
     continuousW: label(watts),
-    surgeW: label(
-      cells.number('surge_w', watts, 50_000, '3000') ?? Math.min(50_000, USUAL.surgeTimes * watts),
-    ),
+    surgeW: label(surgeW ?? Math.min(50_000, USUAL.surgeTimes * watts)),
     surgeS: quantity(USUAL.surgeS, 's', 'typical', { times: 2 }),
     efficiencyFraction: quantity(
-      Math.max(0.3, cells.share('efficiency', 0.3, 100, '93') ?? USUAL.efficiency),
+      Math.max(0.3, cells.share('efficiency', 'source.efficiencyFraction', '93') ?? USUAL.efficiency),
       '1',
       'typical',
       { plusMinus: 0.03 },
@@ -82,12 +84,12 @@ function inverterOf(
     search: null,
     dcVolts,
     alarmV: (11 * dcVolts) / 12,
-    cutOffV: cells.number('cut_off_v', 0, 100, '10.5') ?? usualCutOffV(dcVolts),
+    cutOffV: cells.number('cut_off_v', 'battery.cutOffV', '10.5') ?? usualCutOffV(dcVolts),
     wave: 'pure sine',
     volts: cells.volts(),
     chargerA: 0,
-    weightKg: cells.number('weight_kg', 0, 2000, '6'),
-    price: cells.number('price', 0, 1_000_000, '420'),
+    weightKg: cells.number('weight_kg', 'source.weightKg', '6'),
+    price: cells.number('price', 'source.price', '420'),
   }
 }
 

@@ -1,4 +1,6 @@
+import { type BoundPath, boundOf } from '../plan/bounds'
 import type { Source } from '../plan/power'
+import { parseMeasure } from '../reading/measure'
 
 /**
  * Equipment as rows of a table, for files; docs/equipment-csv.md has the header. The first four columns are
@@ -58,36 +60,28 @@ export class EquipmentCells {
     return this.row[column]?.trim() ?? ''
   }
 
-  number(column: EquipmentColumn, low: number, high: number, example: string): number | null {
+  /** A figure within its bounds, with or without its unit. */
+  number(column: EquipmentColumn, path: BoundPath, example: string): number | null {
     const text = this.text(column)
     if (text === '') return null
-    const value = Number(text.replace(',', '.'))
-    if (!Number.isFinite(value) || value < low || value > high)
+    const { kind, low, high, isWhole } = boundOf(path)
+    const parsed = parseMeasure(text, kind, { low, high, isWhole })
+    if (!parsed.ok)
       throw new RangeError(
-        `${column} is “${text}”; a number from ${low} to ${high} would be right, such as ${example}`,
+        `${column} is “${text}”; a ${isWhole ? 'whole ' : ''}number from ${low} to ${high} would be right, such as ${example}`,
       )
-    return value
+    return parsed.value
   }
 
-  needed(column: EquipmentColumn, low: number, high: number, example: string): number {
-    const value = this.number(column, low, high, example)
+  needed(column: EquipmentColumn, path: BoundPath, example: string): number {
+    const value = this.number(column, path, example)
     if (value === null) throw new RangeError(`${column} is empty; such as ${example}`)
     return value
   }
 
-  whole(column: EquipmentColumn, low: number, high: number, example: string): number | null {
-    const value = this.number(column, low, high, example)
-    if (value !== null && !Number.isInteger(value))
-      throw new RangeError(
-        `${column} is “${this.text(column)}”; a whole number would be right, such as ${example}`,
-      )
-    return value
-  }
-
-  /** A share written as 0.05 or as 5 (percent). */
-  share(column: EquipmentColumn, low: number, high: number, example: string): number | null {
-    const value = this.number(column, low, high, example)
-    return value === null ? null : value > 1 ? value / 100 : value
+  /** A share written as 0.05 or as 5 (percent); a 1 is all of it. */
+  share(column: EquipmentColumn, path: BoundPath, example: string): number | null {
+    return this.text(column) === '1' ? 1 : this.number(column, path, example)
   }
 
   /** yes unless the cell says no; `unless` where it is empty */

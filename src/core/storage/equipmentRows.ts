@@ -67,20 +67,20 @@ function sourceOfCells(cells: EquipmentCells, base: EquipmentBase): Source {
   const kind = (cells.text('kind') || 'station') as SourceKind
   if (!SOURCE_KINDS.includes(kind))
     throw new RangeError(`kind is “${kind}”; one of ${SOURCE_KINDS.join(', ')} would be right`)
-  const reserve = cells.share('reserve', 0, 95, '5')
+  const reserve = cells.share('reserve', 'source.reserveFraction', '5')
   if (kind === 'bank') {
     const source = base.bankSource(bankOfCells(cells, base.battery, base.noLoadW), name)
     return reserve === null
       ? source
       : { ...source, reserveFraction: { ...source.reserveFraction, value: reserve } }
   }
-  const capacityWh = cells.needed('capacity_wh', 1, 1_000_000, '2048')
-  const continuousW = cells.needed('continuous_w', 1, 50_000, '2400')
+  const capacityWh = cells.needed('capacity_wh', 'source.capacityWh', '2048')
+  const continuousW = cells.needed('continuous_w', 'source.watts', '2400')
   const surgeW =
-    cells.number('surge_w', 1, 50_000, '4000') ?? Math.min(50_000, USUAL.surgeTimes * continuousW)
+    cells.number('surge_w', 'source.watts', '4000') ?? Math.min(50_000, USUAL.surgeTimes * continuousW)
   if (surgeW < continuousW) throw new RangeError(`surge_w ${surgeW} is below continuous_w ${continuousW}`)
-  const noLoad = cells.number('no_load_w', 0, 1000, '12')
-  const efficiency = cells.share('efficiency', 0.3, 100, '91') ?? USUAL.efficiency
+  const noLoad = cells.number('no_load_w', 'source.noLoadW', '12')
+  const efficiency = cells.share('efficiency', 'source.efficiencyFraction', '91') ?? USUAL.efficiency
   const { outfit, ...plain } = base.station
   return {
     ...plain,
@@ -96,8 +96,8 @@ function sourceOfCells(cells: EquipmentCells, base: EquipmentBase): Source {
     efficiencyFraction: quantity(Math.max(0.3, efficiency), '1', 'typical', { plusMinus: 0.03 }),
     noLoadW: noLoad === null ? base.noLoadW(continuousW) : quantity(noLoad, 'W', 'label', { times: 1.2 }),
     volts: cells.volts(),
-    weightKg: cells.number('weight_kg', 0, 2000, '24'),
-    price: cells.number('price', 0, 1_000_000, '1500'),
+    weightKg: cells.number('weight_kg', 'source.weightKg', '24'),
+    price: cells.number('price', 'source.price', '1500'),
   }
 }
 

@@ -14,20 +14,20 @@ export const hasFittings = (cells: EquipmentCells) => FITTINGS.some((column) => 
  * @throws RangeError for a cell that cannot be, or a window without its volts, upside down or without amps
  */
 export function outfitOfCells(cells: EquipmentCells, usual: Outfit, capacityWh: number): Outfit {
-  const sleepBelowW = cells.number('sleep_below_w', 0, 200, '5')
-  const transferMs = cells.number('transfer_ms', 0, 60_000, '20')
+  const sleepBelowW = cells.number('sleep_below_w', 'outfit.sleepBelowW', '5')
+  const transferMs = cells.number('transfer_ms', 'outfit.transferMs', '20')
   return {
     ...usual,
     expansion: null,
-    legW: cells.number('leg_w', 1, 50_000, '1800'),
+    legW: cells.number('leg_w', 'outfit.legW', '1800'),
     outlets: {
-      count: cells.whole('outlets', 0, 40, '4') ?? usual.outlets.count,
-      ampsEach: cells.number('outlet_a', 1, 60, '15') ?? usual.outlets.ampsEach,
+      count: cells.number('outlets', 'outfit.outlets', '4') ?? usual.outlets.count,
+      ampsEach: cells.number('outlet_a', 'outfit.outletA', '15') ?? usual.outlets.ampsEach,
     },
     input: {
-      acW: cells.number('ac_in_w', 0, 50_000, '1200') ?? Math.round(capacityWh * USUAL_CHARGE_PER_H),
-      dcW: cells.number('dc_in_w', 0, 10_000, '100') ?? usual.input.dcW,
-      totalW: cells.number('inputs_w', 1, 50_000, '1800'),
+      acW: cells.number('ac_in_w', 'source.watts', '1200') ?? Math.round(capacityWh * USUAL_CHARGE_PER_H),
+      dcW: cells.number('dc_in_w', 'outfit.dcInputW', '100') ?? usual.input.dcW,
+      totalW: cells.number('inputs_w', 'outfit.totalInputW', '1800'),
       solar: windowOf(cells),
     },
     passThrough: cells.isYesUnless('passes_through', usual.passThrough),
@@ -36,9 +36,12 @@ export function outfitOfCells(cells: EquipmentCells, usual: Outfit, capacityWh: 
     sleep:
       sleepBelowW === null || sleepBelowW === 0
         ? null
-        : { belowW: sleepBelowW, afterMin: cells.number('sleep_after_min', 1, 2880, '120') ?? 120 },
-    cycles: cells.number('cycles', 1, 20_000, '3000') ?? usual.cycles,
-    warrantyYears: cells.number('warranty_years', 0, 50, '5') ?? usual.warrantyYears,
+        : {
+            belowW: sleepBelowW,
+            afterMin: cells.number('sleep_after_min', 'outfit.sleepAfterMin', '120') ?? 120,
+          },
+    cycles: cells.number('cycles', 'battery.cycles', '3000') ?? usual.cycles,
+    warrantyYears: cells.number('warranty_years', 'outfit.warrantyYears', '5') ?? usual.warrantyYears,
   }
 }
 
@@ -46,10 +49,10 @@ export function outfitOfCells(cells: EquipmentCells, usual: Outfit, capacityWh: 
 const USUAL_CHARGE_PER_H = 0.4
 
 function windowOf(cells: EquipmentCells): Outfit['input']['solar'] {
-  const highV = cells.number('solar_high_v', 1, 1000, '60')
-  const lowV = cells.number('solar_low_v', 0, 1000, '11')
-  const amps = cells.number('solar_a', 0, 200, '15')
-  const watts = cells.number('solar_w', 0, 50_000, '500')
+  const highV = cells.number('solar_high_v', 'window.highV', '60')
+  const lowV = cells.number('solar_low_v', 'window.lowV', '11')
+  const amps = cells.number('solar_a', 'window.amps', '15')
+  const watts = cells.number('solar_w', 'window.watts', '500')
   if (highV === null) {
     if (lowV !== null || amps !== null || watts !== null)
       throw new RangeError(

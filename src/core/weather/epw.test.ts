@@ -16,6 +16,14 @@ describe('a weather file', () => {
     expect(file.filled).toBe(0)
   })
 
+  test('as spreadsheets save it: a byte order mark, lone carriage returns, quoted cells with commas', () => {
+    const plain = epwOf()
+    const quoted = plain.replace(/^LOCATION,([^,]*),/, 'LOCATION,"$1, ""upper"" valley",')
+    const file = readEpw(`\uFEFF${quoted.replace(/\r?\n/g, '\r')}`)
+    expect(file.place).toMatchObject({ name: 'Little Stavering, "upper" valley', latitudeDeg: 44.5 })
+    expect(file.hours).toEqual(readEpw(plain).hours)
+  })
+
   test('of a leap year has 8,784 hours and its 29 February is used', () => {
     const leap = readEpw(
       epwOf({ leap: true, temperature: (month, day) => (month === 2 && day === 29 ? 9 : 1) }),

@@ -39,8 +39,9 @@ const LONGEST_GAP_H = 24
  *   short, an hour missing, a value that is no number, a gap of more than a day
  */
 export function readEpw(text: string): EpwFile {
-  const lines = text.split(/\r?\n/)
-  const location = lines[0]?.split(',') ?? []
+  // a mark of the byte order, lone carriage returns and quoted cells come from spreadsheets
+  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
+  const location = cellsOf(lines[0] ?? '')
   if (location[0]?.toUpperCase() !== 'LOCATION')
     throw new RangeError('line 1 does not begin with LOCATION: this is no EPW weather file')
   const place = {
@@ -68,8 +69,16 @@ export function readEpw(text: string): EpwFile {
   return { place, hours: read, filled: gaps.size }
 }
 
+/** The cells of a line; a comma within quotes parts none. Source: RFC 4180. */
+function cellsOf(row: string): string[] {
+  if (!row.includes('"')) return row.split(',')
+  return [...row.matchAll(/(?:^|,)(?:"((?:[^"]|"")*)"|([^,]*))/g)].map(([, quoted, plain]) =>
+    quoted === undefined ? plain : quoted.replace(/""/g, '"'),
+  )
+}
+
 function hourOf(row: string, line: number): EpwHour {
-  const cells = row.split(',')
+  const cells = cellsOf(row)
   if (cells.length <= COLUMNS.diffuse)
     throw new RangeError(
       `line ${line} has ${cells.length} columns; an EPW line has 35. It may have been cut off`,

@@ -7,34 +7,42 @@ import { TierHint } from './TierHint'
 import { blankLoad } from './loadForm'
 
 const load = { ...blankLoad('lamp', 'Desk lamp', 120), behaviour: constant(40) }
+const line = () => screen.getByLabelText<HTMLInputElement>('Label (nameplate)')
+const typed = (text: string) => userEvent.type(line(), text)
 
 describe('the label reader', () => {
-  test('asks, takes what was meant at Enter, computes, and gives it over at the next Enter', async () => {
+  test('asks, takes what was meant at Enter, shows before and after, and gives it over at the next Enter', async () => {
     const change = jest.fn()
     render(<LabelReader load={load} change={change} />)
-    const line = screen.getByLabelText('The plate says')
-    await userEvent.type(line, '150 Wh')
-    expect(screen.getByTestId('label-said').textContent).toMatch(/amount of energy/)
-    await userEvent.type(line, '{Enter}')
-    expect((line as HTMLInputElement).value).toBe('150 W')
+    await typed('150 Wh')
+    expect(await screen.findByText(/amount of energy/)).toBeTruthy()
+    await userEvent.type(line(), '{Enter}')
+    expect(line().value).toBe('150 W')
     expect(change).not.toHaveBeenCalled()
-    await userEvent.type(line, '{Enter}')
-    expect(change).toHaveBeenCalledWith(
-      {
-        behaviour: { kind: 'constant', runningW: expect.objectContaining({ value: 150, evidence: 'label' }) },
-      },
-      'label',
-    )
-    expect((line as HTMLInputElement).value).toBe('')
+    expect(screen.getByRole('row').textContent).toBe('Running watts40 W→150 W')
+    await userEvent.type(line(), '{Enter}')
+    expect(change).toHaveBeenCalledWith({
+      behaviour: { kind: 'constant', runningW: expect.objectContaining({ value: 150, evidence: 'label' }) },
+      label: { text: '150 W', on: 'heat' },
+    })
   })
-  test('the second meaning can be chosen with the pointer; Escape clears the line', async () => {
+
+  test('the second meaning can be chosen with the pointer; Escape brings back what was kept', async () => {
+    render(
+      <LabelReader load={{ ...load, label: { text: '40 W', on: 'electronics' } }} change={() => undefined} />,
+    )
+    await userEvent.clear(line())
+    await typed('12,000 BTU')
+    await userEvent.click(await screen.findByRole('button', { name: /burnt from gas/ }))
+    expect(line().value).toBe('550 W')
+    await userEvent.type(line(), '{Escape}')
+    expect(line().value).toBe('40 W')
+  })
+
+  test('what is not understood stands beside what is', async () => {
     render(<LabelReader load={load} change={() => undefined} />)
-    const line = screen.getByLabelText('The plate says') as HTMLInputElement
-    await userEvent.type(line, '12,000 BTU')
-    await userEvent.click(screen.getByRole('button', { name: /burned from gas/ }))
-    expect(line.value).toBe('550 W')
-    await userEvent.type(line, '{Escape}')
-    expect(line.value).toBe('')
+    await typed('Model blue 60 W')
+    expect(await screen.findByText(/Not understood: “Model blue”/)).toBeTruthy()
   })
 })
 

@@ -201,12 +201,10 @@ function LedgerRow(props: {
         </select>
       </td>
       <td>
-        {formatNumber(load.behaviour.runningW.value, 1)}
         {peakW > load.behaviour.runningW.value && (
-          <small className={styles.peak} title={`${formatNumber(peakW)} W while it defrosts`}>
-            {formatNumber(peakW, 0)} defrosting
-          </small>
+          <small className={styles.peak}>{formatNumber(peakW, 0)} defrosting</small>
         )}
+        {formatNumber(load.behaviour.runningW.value, 1)}
       </td>
       <td className={styles.startCell}>
         {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}

@@ -47,8 +47,8 @@ export function RunningWatts({ load, change }: RunningWattsProps) {
         onChange={put}
       />
       {isOpen && (
-        <div className={styles.asks} role="group" aria-label={`What ${formatWatts(asked.watts)} mean`}>
-          <p>What do {formatWatts(asked.watts)} mean?</p>
+        <div className={styles.asks} role="group" aria-label={`What ${formatWatts(asked.watts)} means`}>
+          <p>What does {formatWatts(asked.watts)} mean?</p>
           <RadioGroup
             value={asked.means}
             onChange={(event) => {

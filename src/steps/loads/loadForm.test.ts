@@ -3,15 +3,7 @@ import { APPLIANCES } from '@/catalog/appliances'
 import { averageW } from '@/core/load/average'
 import { householdLoadSchema } from '@/core/plan/schema'
 import { constant, cycling, scheduled, session } from '../../../tests/support/samplePlan'
-import {
-  asKind,
-  blankLoad,
-  decidingQuantity,
-  loadFrom,
-  withEvidence,
-  withRunningW,
-  withStart,
-} from './loadForm'
+import { asKind, blankLoad, decidingQuantity, loadFrom, withCount, withEvidence, withStart } from './loadForm'
 
 describe('another kind of behaviour', () => {
   const kinds = ['constant', 'scheduled', 'session', 'cycling'] as const
@@ -40,17 +32,6 @@ describe('another kind of behaviour', () => {
   })
 })
 
-test('running watts below the average take it down along', () => {
-  expect(withRunningW(cycling(150, 60, 40), 50)).toMatchObject({
-    runningW: { value: 50 },
-    averageW: { value: 50 },
-  })
-  expect(withRunningW(cycling(150, 60, 40), 200)).toMatchObject({
-    runningW: { value: 200 },
-    averageW: { value: 60 },
-  })
-})
-
 test('evidence goes to the number that decides the energy: the average of a cycling load, the watts of others', () => {
   const measured = withEvidence(cycling(150, 60, 40), 'typical')
   expect(measured).toMatchObject({
@@ -75,4 +56,21 @@ test('a typical load hangs on the mains of the house, its 240 V ones on both leg
     watts: { value: 900, evidence: 'label' },
     seconds: { value: 0.3, evidence: 'typical' },
   })
+})
+
+test('another number of the same things: all watts follow, one of them starts on top of the others', () => {
+  const pump = {
+    ...blankLoad('p', 'Pumps', 120),
+    behaviour: cycling(100, 40, 30),
+    start: withStart(500, 'label'),
+  }
+  const three = { ...pump, ...withCount(pump, 3) }
+  expect(three).toMatchObject({
+    count: 3,
+    behaviour: { runningW: { value: 300 }, averageW: { value: 120 }, periodMin: { value: 30 } },
+    start: { watts: { value: 700 } },
+  })
+  const one = { ...three, ...withCount(three, 1) }
+  expect(one.count).toBeUndefined()
+  expect(one).toMatchObject({ behaviour: { runningW: { value: 100 } }, start: { watts: { value: 500 } } })
 })

@@ -47,6 +47,9 @@ export function CandidateCell(props: CandidateCellProps) {
   )
 }
 
+/** Rows that must agree with each other. */
+const PAIRS: Partial<Record<string, string>> = { continuousW: 'Largest start', surgeW: 'Running watts' }
+
 function CellField({ row, context: { system, source } }: { row: CandidateRow; context: RowContext }) {
   const store = useHouseholdStore()
   const label = `${row.label} of ${system.name}`
@@ -59,6 +62,7 @@ function CellField({ row, context: { system, source } }: { row: CandidateRow; co
         cell
         label={label}
         path={path}
+        pairedWith={PAIRS[key] && `${PAIRS[key]} of ${system.name}`}
         value={source[key].value}
         check={check && ((value) => check(value, source))}
         onChange={(value) => change({ [key]: { ...source[key], value } })}

@@ -165,8 +165,6 @@ describe('what a row shows', () => {
     expect(row('Largest start').quantity?.check?.(2000, context.source)).toMatch(
       /At least the continuous 2,400 W/,
     )
-    expect(row('Inverter efficiency').quantity?.check?.(0.2, context.source)).toMatch(/30 to 100 %/)
-    expect(row('Reserve it keeps').quantity?.check?.(0.5, context.source)).toBeNull()
   })
 })
 

@@ -43,11 +43,11 @@ function ChosenSources() {
 const retype = async (label: string, text: string) => {
   const field = screen.getByLabelText(label)
   await userEvent.clear(field)
-  await userEvent.type(field, text)
+  await userEvent.type(field, `${text}{Enter}`)
 }
 
 describe('the bank builder', () => {
-  test('rows and series change volts, amp-hours and the drawing at every keystroke', async () => {
+  test('rows and series change volts, amp-hours and the drawing', async () => {
     inHousehold(choosing('bank-agm-24'), <ChosenBank />)
     expect(screen.getByTestId('bank-sum').textContent).toContain('24 V, 220 Ah, 5.28 kWh')
     await retype('Rows in parallel', '4')

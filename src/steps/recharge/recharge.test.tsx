@@ -31,7 +31,7 @@ afterEach(() => localStorage.clear())
 const retype = async (label: string, text: string) => {
   const field = screen.getByLabelText(label)
   await userEvent.clear(field)
-  await userEvent.type(field, text)
+  await userEvent.type(field, `${text}{Enter}`)
 }
 
 describe('a lane of stretches', () => {

@@ -20,4 +20,24 @@ export interface FieldKeeper {
   subscribe: (listener: () => void) => () => void
 }
 
+/** A keeper of one field's own, where there is no household: it tries nothing out. */
+export function ownKeeper(): FieldKeeper {
+  let heldTexts: ReadonlyMap<string, HeldText> = new Map()
+  const listeners = new Set<() => void>()
+  return {
+    get heldTexts() {
+      return heldTexts
+    },
+    hold: (key, held) => {
+      heldTexts = held ? new Map([[key, held]]) : new Map()
+      listeners.forEach((listener) => listener())
+    },
+    tryOut: () => undefined,
+    subscribe: (listener) => {
+      listeners.add(listener)
+      return () => listeners.delete(listener)
+    },
+  }
+}
+
 export const FieldKeeperContext = createContext<FieldKeeper | null>(null)

@@ -8,7 +8,7 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react'
-import { FieldKeeperContext, type HeldText } from './drafts'
+import { FieldKeeperContext, type HeldText, ownKeeper } from './drafts'
 import { useFieldScope } from './FieldScope'
 
 export type Reading<T> = { ok: true; value: T; understood?: string } | { ok: false; message: string }
@@ -40,38 +40,39 @@ const never = () => () => undefined
  */
 export function useTyped<T>(field: TypedField<T>) {
   const { label, path, shown, value, read, onChange, isSame, local, multiline } = field
-  const keeper = useContext(FieldKeeperContext)
+  const [own] = useState(ownKeeper)
+  const keeper = useContext(FieldKeeperContext) ?? own
   const scope = useFieldScope()
   const key = `${scope.id}/${path ?? ''}/${label}`
   const kept = useSyncExternalStore(
-    keeper?.subscribe ?? never,
-    () => keeper?.heldTexts ?? NOTHING_HELD,
+    keeper.subscribe,
+    () => keeper.heldTexts,
     () => NOTHING_HELD,
   )
-  const [typed, setTyped] = useState<string | null>(null)
-  const [own, setOwn] = useState<HeldText | null>(null)
+  // what is typed, beside what stood there when it began: on a page that shows the trial the value itself moves along
+  const [typing, setTyping] = useState<{ text: string; before: T; shownBefore: string } | null>(null)
+  const typed = typing?.text ?? null
+  const counting = typing ? typing.before : value
+  const shownBefore = typing ? typing.shownBefore : shown
   const [isFocused, setFocused] = useState(false)
-  const held = (keeper ? kept.get(key) : own) ?? null
+  const held = kept.get(key) ?? null
   const text = typed ?? held?.text ?? shown
   const isTouched = typed !== null || held !== null
   const reading = isTouched ? read(text) : null
   const same = (a: T, b: T) => (isSame ? isSame(a, b) : a === b)
 
-  const hold = (next: HeldText | null) => {
-    if (keeper) keeper.hold(key, next)
-    else setOwn(next)
-  }
+  const hold = (next: HeldText | null) => keeper.hold(key, next)
   const tryOut = (next: string | null) => {
-    if (local || !keeper) return
+    if (local) return
     const now = next === null ? null : read(next)
-    keeper.tryOut(now?.ok && !same(now.value, value) ? () => onChange(now.value) : null)
+    keeper.tryOut(now?.ok && !same(now.value, counting) ? () => onChange(now.value) : null)
   }
   const type = (next: string) => {
-    setTyped(next)
+    setTyping({ text: next, before: counting, shownBefore })
     tryOut(next)
   }
   const giveUp = () => {
-    setTyped(null)
+    setTyping(null)
     hold(null)
     tryOut(null)
   }
@@ -79,13 +80,13 @@ export function useTyped<T>(field: TypedField<T>) {
   const leave = () => {
     if (typed === null) return
     tryOut(null)
-    setTyped(null)
+    setTyping(null)
     const now = read(typed)
-    if (typed.trim() === shown.trim()) return hold(null)
+    if (typed.trim() === shownBefore.trim()) return hold(null)
     if (!now.ok)
-      return hold({ label, scopeName: scope.name, text: typed, reason: now.message, counts: shown })
+      return hold({ label, scopeName: scope.name, text: typed, reason: now.message, counts: shownBefore })
     hold(null)
-    if (!same(now.value, value)) onChange(now.value)
+    if (!same(now.value, counting)) onChange(now.value)
   }
 
   // what was held because of another field is taken as soon as that one allows it
@@ -114,7 +115,7 @@ export function useTyped<T>(field: TypedField<T>) {
     wasTrying.current = typed !== null
   })
   const stopTrying = useEffectEvent(() => {
-    if (wasTrying.current) keeper?.tryOut(null)
+    if (wasTrying.current) keeper.tryOut(null)
   })
   useEffect(() => () => stopTrying(), [])
 
@@ -123,7 +124,7 @@ export function useTyped<T>(field: TypedField<T>) {
     text,
     trouble,
     /** the value that counts although something else stands in the field */
-    counts: trouble && typed === null ? shown : null,
+    counts: trouble ? shownBefore : null,
     understood: typed !== null && reading?.ok ? (reading.understood ?? null) : null,
     type,
     giveUp,

@@ -21,7 +21,7 @@ import {
   removeScenario,
   removeSource,
 } from './edits'
-import { createHouseholdStore } from './store'
+import { createHouseholdStore, shownHousehold } from './store'
 
 const fresh = () => {
   const household = demoHousehold()
@@ -32,18 +32,70 @@ const nameOf = (store: ReturnType<typeof fresh>) => store.getState().household.l
 const rename = (name: string) => changeLoad('boiler', { name })
 
 describe('undo and redo', () => {
-  test('typing in one field is one step; another field is another', () => {
+  test('every change is one step', () => {
     const store = fresh()
     const { edit, undo, redo } = store.getState()
-    edit(rename('B'), 'boiler name')
-    edit(rename('Bo'), 'boiler name')
-    edit(changeStanding('boiler', { on: false }), 'boiler on')
+    edit(rename('Bo'))
+    edit(changeStanding('boiler', { on: false }))
     undo()
     expect(nameOf(store)).toBe('Bo')
     undo()
     expect(nameOf(store)).toBe('Boiler, two circulators')
     redo()
     expect(nameOf(store)).toBe('Bo')
+  })
+
+  test('what is tried out is shown and not made, always on the household as it stood', () => {
+    const store = fresh()
+    const { edit, undo, tryOut, isTryingOut } = store.getState()
+    const before = store.getState().household
+    tryOut(() => edit(rename('B')))
+    tryOut(() => {
+      expect(isTryingOut()).toBe(true)
+      edit(changeStanding('boiler', { on: false }))
+      edit(changeLoad('boiler', { note: 'both' }))
+    })
+    const shown = shownHousehold(store.getState()).loads[0]
+    expect(shown).toMatchObject({ name: 'Boiler, two circulators', note: 'both' })
+    expect(shown.standings['february-ice'].on).toBe(false)
+    expect(store.getState().household).toBe(before)
+    expect(store.getState().save.kind).toBe('saved')
+    tryOut(null)
+    expect(shownHousehold(store.getState())).toBe(before)
+    undo()
+    expect(store.getState().household).toBe(before)
+  })
+
+  test('a change ends the trial; one that fails leaves none behind', () => {
+    const store = fresh()
+    const { edit, tryOut, isTryingOut } = store.getState()
+    tryOut(() => edit(rename('B')))
+    edit(rename('C'))
+    expect(shownHousehold(store.getState()).loads[0].name).toBe('C')
+    expect(() =>
+      tryOut(() => {
+        throw new Error('no')
+      }),
+    ).toThrow('no')
+    expect(isTryingOut()).toBe(false)
+    edit(rename('D'))
+    expect(nameOf(store)).toBe('D')
+  })
+
+  test('what a field refused is held until it is let go', () => {
+    const store = fresh()
+    const { hold } = store.getState()
+    const held = {
+      label: 'Running watts',
+      scopeName: 'Boiler',
+      text: '-5',
+      reason: 'below zero',
+      counts: '150 W',
+    }
+    hold('a', held)
+    expect([...store.getState().heldTexts]).toEqual([['a', held]])
+    hold('a', null)
+    expect(store.getState().heldTexts.size).toBe(0)
   })
 
   test('a new edit after undo drops what could be redone', () => {

@@ -70,6 +70,20 @@ export const theme = createTheme({
         },
       },
     },
+    MuiFormControlLabel: {
+      styleOverrides: { root: { marginRight: 0 }, label: { fontSize: 'inherit', lineHeight: 1.35 } },
+    },
+    MuiRadio: {
+      styleOverrides: {
+        root: {
+          padding: 4,
+          marginLeft: 4,
+          color: 'var(--rule)',
+          '&.Mui-checked': { color: 'var(--store)' },
+          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+        },
+      },
+    },
     MuiMenuItem: { styleOverrides: { root: { fontSize: 14, minHeight: 36 } } },
   },
 })

@@ -15,6 +15,8 @@ const VALUES = [
   { value: 'kW', words: 'Power, kW' },
   { value: 'kWh total', words: 'A total that grows, kWh' },
   { value: 'Wh total', words: 'A total that grows, Wh' },
+  { value: 'kWh each', words: 'Energy of each interval, kWh' },
+  { value: 'Wh each', words: 'Energy of each interval, Wh' },
 ] as const
 const PREVIEWED = 6
 
@@ -78,7 +80,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
     <div>
       <p>
         <label>
-          A file with a time and watts or a growing total in each line{' '}
+          A file with a time and watts, a growing total or an interval’s energy in each line{' '}
           <input
             type="file"
             accept=".csv,.tsv,.txt,text/csv,text/plain"
@@ -94,6 +96,12 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
             value={String(mapping.time)}
             options={columns}
             onChange={(value) => put({ time: Number(value) })}
+          />
+          <SelectField
+            label="Date in"
+            value={mapping.date === null ? 'with the time' : String(mapping.date)}
+            options={[{ value: 'with the time', words: 'the same column as the time' }, ...columns]}
+            onChange={(value) => put({ date: value === 'with the time' ? null : Number(value) })}
           />
           <SelectField
             label="Reading in"
@@ -132,7 +140,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
                 {preview.rows.slice(0, PREVIEWED).map((row, i) => (
                   <tr key={i} data-header={i <= mapping.headerLine}>
                     {row.map((cell, k) => (
-                      <td key={k} data-used={k === mapping.time || k === mapping.value}>
+                      <td key={k} data-used={k === mapping.time || k === mapping.date || k === mapping.value}>
                         {cell}
                       </td>
                     ))}

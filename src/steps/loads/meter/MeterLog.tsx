@@ -1,7 +1,8 @@
 'use client'
 import Dialog from '@mui/material/Dialog'
 import { useState } from 'react'
-import { type MeterFindings, withFindings } from '@/core/meter/analyse'
+import type { MeterFindings } from '@/core/meter/analyse'
+import { withFindings } from '@/core/meter/withFindings'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { meanOutdoorC } from '@/core/weather/temperature'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -21,7 +22,7 @@ const WAYS = [
 /** Gets a load's numbers from a meter: written down, from a file, or over a stream. */
 export function MeterLog(props: {
   load: HouseholdLoad
-  change: (part: Partial<HouseholdLoad>, field: string) => void
+  change: (part: Partial<HouseholdLoad>) => void
   onClose: () => void
 }) {
   const { load, change, onClose } = props
@@ -33,7 +34,7 @@ export function MeterLog(props: {
   )
   const use = (found: MeterFindings) => {
     const { behaviour, start } = withFindings(load.behaviour, found, follows ? knownAtC : undefined)
-    change({ behaviour, ...(start ? { start } : {}) }, 'meter')
+    change({ behaviour, ...(start ? { start } : {}) })
     onClose()
   }
   return (
@@ -65,6 +66,7 @@ export function MeterLog(props: {
                 ? 'It must differ from its set-point by a degree at least.'
                 : null
             }
+            local
             onChange={setKnownAtC}
           />
         )}
@@ -73,7 +75,7 @@ export function MeterLog(props: {
           className={styles.panel}
           aria-label={WAYS.find(({ value }) => value === way)!.words}
         >
-          {way === 'typed' && <TypedLog runningW={load.behaviour.runningW.value} use={use} />}
+          {way === 'typed' && <TypedLog load={load} use={use} />}
           {way === 'file' && <FileLog use={use} />}
           {way === 'simulated' && <SimulatedLog use={use} />}
         </div>

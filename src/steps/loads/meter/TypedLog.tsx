@@ -3,6 +3,7 @@ import { useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { type TypedReading, readTyped } from '@/core/meter/typedReadings'
 import { formatNumber, formatWatts } from '@/core/quantity/format'
+import type { HouseholdLoad } from '@/core/plan/schema'
 import fields from '@/ui/field/field.module.css'
 import styles from './MeterLog.module.css'
 
@@ -11,7 +12,8 @@ const isEmpty = ({ clock, kWhTotal, peakW }: TypedReading) =>
   !clock.trim() && !kWhTotal.trim() && !peakW.trim()
 
 /** Readings written down from a plug-in meter. */
-export function TypedLog({ runningW, use }: { runningW: number; use: (found: MeterFindings) => void }) {
+export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: MeterFindings) => void }) {
+  const runningW = load.behaviour.runningW.value
   const [rows, setRows] = useState<TypedReading[]>([{ ...EMPTY }, { ...EMPTY }])
   const filled = rows.filter((row) => !isEmpty(row))
   const read = filled.length > 0 ? readTyped(filled) : null
@@ -40,7 +42,7 @@ export function TypedLog({ runningW, use }: { runningW: number; use: (found: Met
               {(['clock', 'kWhTotal', 'peakW'] as const).map((key) => (
                 <td key={key}>
                   <input
-                    className={`${fields.input} ${fields.compact}`}
+                    className={fields.typedCell}
                     aria-label={`Reading ${i + 1}, ${{ clock: 'clock', kWhTotal: 'total kWh', peakW: 'peak W' }[key]}`}
                     value={row[key]}
                     placeholder={i === 0 ? { clock: '18:30', kWhTotal: '0.00', peakW: '754' }[key] : ''}
@@ -67,6 +69,8 @@ export function TypedLog({ runningW, use }: { runningW: number; use: (found: Met
                 coveredH: read.hours,
                 averageW: read.averageW,
                 runningW: Math.max(runningW, read.averageW),
+                // a peak of a thing without a motor start is what it drew for a while
+                sustainedW: Math.max(runningW, read.averageW, load.start ? 0 : (read.peakW ?? 0)),
                 startPeakW: read.peakW !== null && read.peakW > 1.5 * runningW ? read.peakW : null,
                 idleW: 0,
                 on: [],

@@ -1,4 +1,5 @@
 'use client'
+import MuiTextField from '@mui/material/TextField'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { type KeyboardEvent, useState } from 'react'
 import { BATTERIES } from '@/catalog/batteries'
@@ -82,17 +83,23 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
                 In one line
               </label>
               <span className={fields.control}>
-                <input
+                <MuiTextField
                   id="bank-line"
-                  className={`${fields.input} ${styles.line}`}
+                  className={styles.line}
+                  variant="standard"
+                  hiddenLabel
                   value={text}
                   placeholder="4 × 12 V 100 Ah AGM"
-                  autoComplete="off"
-                  spellCheck={false}
-                  aria-describedby="bank-line-said"
-                  aria-invalid={reading !== null && !reading.ok}
+                  error={reading !== null && !reading.ok}
                   onChange={(event) => setText(event.target.value)}
                   onKeyDown={onKeyDown}
+                  slotProps={{
+                    htmlInput: {
+                      autoComplete: 'off',
+                      spellCheck: false,
+                      'aria-describedby': 'bank-line-said',
+                    },
+                  }}
                 />
                 <span
                   id="bank-line-said"

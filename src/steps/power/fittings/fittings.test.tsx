@@ -34,9 +34,10 @@ function Looked() {
   )
 }
 const source = () => JSON.parse(screen.getByRole('status').textContent!)
-// put in at once: every keystroke on the way would be a value too
-const retype = (label: string, text: string) =>
+const retype = (label: string, text: string) => {
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+  fireEvent.blur(screen.getByLabelText(label))
+}
 const open = async (id: string) => {
   inHousehold(withSystem(id), <Looked />)
   await userEvent.click(screen.getByRole('button', { name: /outlets, inputs and limits/ }))
@@ -59,7 +60,7 @@ describe('fittings of a station', () => {
     retype('Amps it takes', '8 A')
     expect(source().outfit.input.solar).toMatchObject({ highV: 30, amps: 8 })
     retype('Lowest volts', '31')
-    expect(screen.getByRole('alert').textContent).toBe('Below its highest 30 V.')
+    expect(screen.getByRole('alert').textContent).toMatch(/^Below its highest 30 V\. 11 V counts until then/)
     expect(source().outfit.input.solar.lowV).toBe(11)
     await userEvent.click(screen.getByLabelText('it has an input for them'))
     expect(source().outfit.input.solar).toBeNull()
@@ -91,9 +92,13 @@ describe('fittings of a station', () => {
   test('ranges of temperature do not cross', async () => {
     await open('station-1000')
     retype('Charges from', '45')
-    expect(screen.getByRole('alert').textContent).toBe('Below 40 °C, its highest.')
+    expect(screen.getByRole('alert').textContent).toMatch(
+      /^Below 40 °C, its highest\. 0 °C counts until then/,
+    )
     expect(source().outfit.chargeC).toEqual({ lowC: 0, highC: 40 })
+    expect(screen.getByText(/“45” typed as Charges from does not go with this/)).toBeTruthy()
     retype('Charges up to', '50')
+    expect(source().outfit.chargeC).toEqual({ lowC: 45, highC: 50 })
     retype('Charges from', '41 °F')
     expect(source().outfit.chargeC).toEqual({ lowC: 5, highC: 50 })
   })

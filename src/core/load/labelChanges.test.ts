@@ -1,0 +1,87 @@
+import { describe, expect, test } from '@jest/globals'
+import { constant, session } from '../../../tests/support/samplePlan'
+import type { PlateKind } from '../plan/limits'
+import { type Behaviour, type HouseholdLoad, behaviourSchema } from '../plan/schema'
+import { coldBoxBehaviour } from './coldBox'
+import { readLabel } from './label'
+import { labelChanges } from './labelChanges'
+
+const load = (behaviour: Behaviour): HouseholdLoad => ({
+  id: 'x',
+  name: 'X',
+  volts: 120,
+  leg: 'A',
+  start: null,
+  behaviour,
+  medical: false,
+  note: '',
+  standings: {},
+})
+const changes = (behaviour: Behaviour, text: string, kind: PlateKind) => {
+  const reading = readLabel(text, kind, 120)
+  if (reading.kind !== 'read') throw new Error(text)
+  return labelChanges(load(behaviour), reading.result, kind)
+}
+const box = coldBoxBehaviour({ type: 'top-freezer' })
+
+describe('what a label changes', () => {
+  test('on a refrigerator volts × amps far above its compressor’s are its heater’s; its year is its average', () => {
+    const { part, changes: told, note } = changes(box, '120 V 6.5 A 412 kWh/year', 'cold box')
+    expect(part.behaviour).toMatchObject({
+      runningW: { value: 130 },
+      averageW: { value: 47, evidence: 'label' },
+      defrost: { watts: { value: 855, evidence: 'label' } },
+      follows: { knownAtC: { value: 32.2 } },
+    })
+    expect(behaviourSchema.safeParse(part.behaviour).success).toBe(true)
+    expect(told).toEqual([
+      { what: 'Defrost watts', before: '300 W', after: '855 W' },
+      { what: 'Average watts', before: expect.stringMatching(/ W$/), after: '47 W' },
+    ])
+    expect(note).toMatch(/defrost heater’s, and 75 W/)
+  })
+
+  test('a small label is its compressor’s, and the change is told', () => {
+    const { part, changes: told } = changes(box, 'R600a 115V 0.9A', 'cold box')
+    expect(part.behaviour).toMatchObject({ runningW: { value: 77.6 }, defrost: { watts: { value: 300 } } })
+    expect(told[0]).toEqual({ what: 'Running watts', before: '130 W', after: '78 W' })
+  })
+
+  test('a printed defrost counts as printed; a box without a heater gets none', () => {
+    expect(changes(box, 'defrost 200 W', 'cold box').part.behaviour).toMatchObject({
+      defrost: { watts: { value: 200 } },
+    })
+    const chest = coldBoxBehaviour({ type: 'chest-freezer' })
+    const { part, note } = changes(chest, '115 V 6 A defrost 200 W', 'cold box')
+    expect(part.behaviour).not.toHaveProperty('defrost')
+    expect(part.behaviour).toMatchObject({ runningW: { value: 517.5 } })
+    expect(note).toMatch(/no defrost heater here/)
+  })
+
+  test('a label below the average brings it down, and says so', () => {
+    const { part, note } = changes(box, '40 W', 'cold box')
+    expect(part.behaviour).toMatchObject({ runningW: { value: 40 } })
+    const furnace = { ...box, defrost: undefined, averageW: { ...box.averageW, value: 60 } }
+    const low = changes(furnace, '40 W', 'motor')
+    expect(low.part.behaviour).toMatchObject({ averageW: { value: 40 } })
+    expect(low.note).toMatch(/average comes down/)
+    expect(note).toBeNull()
+  })
+
+  test('horsepower and a code letter bring a start that keeps its basis', () => {
+    expect(changes(constant(50), '1/2 hp code K', 'motor').part.start).toMatchObject({
+      watts: { value: 4500 },
+      basis: { kind: 'code letter', letter: 'K' },
+    })
+  })
+
+  test('energy a cycle becomes minutes of a session', () => {
+    expect(changes(session(500, 10, ['08:00']), '1 kWh/cycle', 'motor').part.behaviour).toMatchObject({
+      minutesEach: { value: 120 },
+    })
+  })
+
+  test('what says the same changes nothing', () => {
+    expect(changes(constant(150), '150 W', 'electronics')).toMatchObject({ part: {}, changes: [] })
+  })
+})
