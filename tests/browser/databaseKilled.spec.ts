@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { openSample, ready } from './support'
+import { openSample, ready, enter } from './support'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -22,7 +22,7 @@ test('a database killed in the middle of saving: said clearly, nothing lost, sav
     }
     await route.continue()
   })
-  await page.getByLabel('Average watts').fill('66')
+  await enter(page.getByLabel('Average watts'), '66')
   const status = page.getByTestId('save-status')
   await expect(status).toHaveText(/Not saved|Saved/)
   await expect(status).toHaveText(/Saved \d\d:\d\d/, { timeout: 30_000 })
@@ -44,7 +44,7 @@ test('what was typed while the server was away is still there after a reload', a
         })
       : route.continue(),
   )
-  await page.getByLabel('Average watts').fill('71')
+  await enter(page.getByLabel('Average watts'), '71')
   await expect(page.getByRole('alert').filter({ hasText: 'The database is not answering' })).toBeVisible()
   await page.reload()
   await expect(page.getByLabel('Average watts')).toHaveValue('71 W')

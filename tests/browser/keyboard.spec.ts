@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { answer, answerNow, changedAnswer, openSample } from './support'
+import { answer, answerNow, changedAnswer, openSample, enter } from './support'
 
 test('number keys open the pages', async ({ page }) => {
   await openSample(page)
@@ -46,7 +46,7 @@ test('the ledger by arrows and space; undo and redo', async ({ page }) => {
 test('undo takes a field’s typing back at once', async ({ page }) => {
   await openSample(page, 'loads')
   const before = await answerNow(page)
-  await page.getByLabel('Average watts').fill('120')
+  await enter(page.getByLabel('Average watts'), '120')
   await changedAnswer(page, before)
   await page.keyboard.press('Control+z')
   await expect(answer(page)).toHaveText(before)
@@ -71,6 +71,7 @@ test('letters typed into a field are text, not commands', async ({ page }) => {
   const name = page.getByLabel('Name', { exact: true })
   await name.fill('')
   await name.pressSequentially('a 1 / ? [ .')
+  await name.press('Enter')
   await expect(page.getByRole('heading', { name: 'a 1 / ? [ .' })).toBeVisible()
   await expect(page.getByRole('dialog')).toBeHidden()
   await expect(page).toHaveURL(/\/loads$/)

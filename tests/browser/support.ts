@@ -1,4 +1,4 @@
-import { type APIRequestContext, type Page, expect } from '@playwright/test'
+import { type APIRequestContext, type Locator, type Page, expect } from '@playwright/test'
 
 /** Opens the start page as a new visitor and waits until the page works. @returns the household's id */
 export async function openSample(page: Page, step = 'runtime'): Promise<string> {
@@ -18,6 +18,12 @@ export async function ready(page: Page): Promise<void> {
 
 /** What the page itself says is wrong; the framework has an alert of its own for page changes. */
 export const pageAlert = (page: Page) => page.locator('[role=alert]:not(#__next-route-announcer__)')
+
+/** Types into a field as a whole and presses Enter, which makes the change. */
+export async function enter(field: Locator, text: string): Promise<void> {
+  await field.fill(text)
+  await field.press('Enter')
+}
 
 export const answer = (page: Page) => page.getByTestId('answer')
 

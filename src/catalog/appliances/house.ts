@@ -20,6 +20,8 @@ const HARD_WIRED =
 const WIRED_240 =
   'A 240 V load does not run from a 120 V source. Hard-wired: local code and a licensed electrician decide.'
 const HEAT = 'Heat made from electricity empties a battery in an hour or two.'
+/** A control board draws so much between the burner's calls. Common practice, no source. */
+const BOARD = { idleW: quantity(6, 'W' as const, 'typical', { times: 1.6 }) }
 const PIT = 'If it stops while water comes in, the cellar floods. Have a float alarm.'
 
 function cold(
@@ -101,7 +103,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
     name: 'Boiler with circulator',
     group: 'Heating and cooling',
     tiers: tiers('hsrs'),
-    behaviour: heating(120, 20),
+    behaviour: { ...heating(120, 20), ...BOARD },
     start: [250, 0.3],
     source: 'common practice',
     caution: HARD_WIRED,
@@ -111,7 +113,10 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
     name: 'Gas furnace with blower',
     group: 'Heating and cooling',
     tiers: tiers('hsrs'),
-    behaviour: heating(550, 12, -15, { watts: quantity(430, 'W', 'typical', { times: 1.3 }), lagMin: 1 }),
+    behaviour: {
+      ...heating(550, 12, -15, { watts: quantity(430, 'W', 'typical', { times: 1.3 }), lagMin: 1 }),
+      ...BOARD,
+    },
     start: [1500, 0.5],
     source: 'common practice',
     caution: `${HARD_WIRED} Its board may refuse to fire without a grounded neutral. Its BTU come from gas, not from the battery.`,
@@ -123,6 +128,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
     tiers: tiers('hsrs'),
     behaviour: {
       ...heating(380, 15),
+      ...BOARD,
       drive: {
         kind: 'two-stage',
         lowW: quantity(180, 'W', 'typical', { times: 1.3 }),
@@ -138,7 +144,7 @@ export const HOUSE_APPLIANCES: readonly Appliance[] = [
     name: 'Oil boiler with burner',
     group: 'Heating and cooling',
     tiers: tiers('hsrs'),
-    behaviour: heating(280, 18),
+    behaviour: { ...heating(280, 18), ...BOARD },
     start: [900, 0.4],
     source: 'from memory',
     caution: HARD_WIRED,

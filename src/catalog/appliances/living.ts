@@ -144,7 +144,7 @@ export const LIVING_APPLIANCES: readonly Appliance[] = [
       'common practice',
       {
         start: [700, 0.5],
-        caution: 'Its plate says far more: that is the heater. A cold wash draws 40 to 130 W.',
+        caution: 'Its label says far more: that is the heater. A cold wash draws 40 to 130 W.',
       },
     ],
     [

@@ -56,7 +56,7 @@ export function readLabel(text: string, kind: PlateKind, mainsVolts: number): La
   if (text.trim() === '') return { kind: 'empty' }
   const { facts, runs, unread } = readPhrases(text, LABEL_PHRASES)
   if (facts.faults.length) return { kind: 'refused', message: facts.faults[0] }
-  const question = facts.questions[0] ?? labelQuestion(facts, text, mainsVolts)
+  const question = facts.questions[0] ?? labelQuestion(facts, text, kind, mainsVolts)
   if (question) return { kind: 'question', question }
   const left = [...unread, ...runs].sort((a, b) => a.from - b.from).map((piece) => piece.text)
   if (saysNothing(facts)) return { kind: 'refused', message: HINT }

@@ -1,3 +1,4 @@
+import type { PlateKind } from '../plan/limits'
 import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
 import type { Facts, Question } from '../reading/facts'
 import { heatQuestion } from './heatQuestion'
@@ -14,7 +15,12 @@ const withPeriod = (text: string, period: string) =>
     .replace(/(k?wh)(?![\p{L}])/iu, `$1/${period}`)
 
 /** The usual confusions of a label, each with what was probably meant; null where none is likely. */
-export function labelQuestion(facts: Facts, text: string, mainsVolts: number): Question | null {
+export function labelQuestion(
+  facts: Facts,
+  text: string,
+  kind: PlateKind,
+  mainsVolts: number,
+): Question | null {
   const { energy, watts, va, btuH } = facts
   if (energy?.per === 'day' && energy.wh > HOUSE_KWH_A_DAY * 1000) {
     const kWh = energy.wh / 1000
@@ -53,6 +59,8 @@ export function labelQuestion(facts: Facts, text: string, mainsVolts: number): Q
     facts.volts.length === 1 &&
     [12, 12.8, 24, 48].includes(volts) &&
     !facts.isDirect &&
+    // electronics run on such volts from an adapter
+    kind !== 'electronics' &&
     facts.output === null &&
     watts === null &&
     mainsVolts >= 100

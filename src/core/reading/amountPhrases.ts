@@ -273,7 +273,17 @@ export const amount: Phrase = (sight, at) => {
   switch (token.dimension) {
     case 'power': {
       if (facts.watts !== null) return null
-      facts.watts = token.value
+      facts.watts = token.pair ? Math.max(...token.pair) : token.value
+      if (token.pair)
+        facts.questions.push({
+          message: `“${token.text}” are two figures. Which does it run at?`,
+          meant: [...token.pair]
+            .sort((a, b) => b - a)
+            .map((watts) => ({
+              words: `${formatNumber(watts, 3)} W`,
+              text: reworded(sight, at, at + 1, `${plain(watts)} W`),
+            })),
+        })
       if (token.other !== null && token.other <= 50_000)
         facts.questions.push({
           message: `“${token.text}” can be read in two ways: ${plain(token.value)} W or ${formatNumber(token.other)} W.`,
@@ -285,7 +295,7 @@ export const amount: Phrase = (sight, at) => {
       return at + 1
     }
     case 'apparent':
-      if (facts.va !== null) return null
+      if (facts.va !== null || token.pair) return null
       facts.va = token.value
       return at + 1
     case 'voltage':
@@ -299,7 +309,7 @@ export const amount: Phrase = (sight, at) => {
       if (/dc/.test(token.unit)) facts.isDirect = true
       return direct(sight, at + 1)
     case 'horsepower':
-      if (facts.hp !== null) return null
+      if (facts.hp !== null || token.pair) return null
       facts.hp = token.value
       return at + 1
     case 'heat':

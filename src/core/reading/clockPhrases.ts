@@ -11,7 +11,7 @@ interface Clock {
 }
 
 /** A time of day: "18:30", "6:30 pm", "noon", "midnight"; "18" and "18.00" only where `bare`. */
-function clock(sight: Sight, at: number, bare: boolean): Found<Clock> {
+function clock(sight: Sight, at: number, bare: boolean, isHour = false): Found<Clock> {
   const token = sight.tokens[at]
   if (!token) return null
   if (token.kind === 'clock')
@@ -20,6 +20,10 @@ function clock(sight: Sight, at: number, bare: boolean): Found<Clock> {
     return { value: { minute: 720, isSure: true, half: null }, to: at + 1 }
   if (isWord(sight, at, ['midnight']))
     return { value: { minute: 1440, isSure: true, half: null }, to: at + 1 }
+  // "from 19h to 23h": hours of the clock where it is said to be from one to another
+  const hours = isHour && token.kind === 'quantity' ? token.text.match(/^(\d{1,2})\s?h$/i) : null
+  if (hours && Number(hours[1]) <= 24)
+    return { value: { minute: Number(hours[1]) * 60, isSure: true, half: null }, to: at + 1 }
   if (!bare || token.kind !== 'number' || token.isNegative || token.isShare) return null
   const written = token.text.match(/^(\d{1,2})(?:[.](\d{2}))?$/)
   if (!written && !/^\d{4}$/.test(token.text)) return null
@@ -70,7 +74,7 @@ export const stretches: Phrase = (sight, at) => {
   const isSaid = place > at
   let last: number | null = null
   for (;;) {
-    const first = clock(sight, place, true)
+    const first = clock(sight, place, true, isSaid)
     if (!first) break
     const isDash = isMark(sight, first.to, '-–—')
     const joined = isDash
@@ -78,7 +82,7 @@ export const stretches: Phrase = (sight, at) => {
       : isWord(sight, first.to, TO) && (isSaid || !isWord(sight, first.to, ['and']))
         ? first.to + 1
         : null
-    const second = joined === null ? null : clock(sight, joined, true)
+    const second = joined === null ? null : clock(sight, joined, true, isSaid)
     if (!second) break
     // "2 to 4" of a line may be a number of things: bare numbers want "from" or a dash between hours
     if (!isSaid && !isDash && !first.value.isSure && !second.value.isSure && endsOdd(sight, second.to)) break
@@ -114,7 +118,7 @@ const endsOdd = (sight: Sight, at: number) =>
 export const oneEnd: Phrase = (sight, at) => {
   const isUntil = isWord(sight, at, ['until', 'till', 'til'])
   if (!isUntil && !isWord(sight, at, ['from', 'after', 'since'])) return null
-  const found = clock(sight, at + 1, true)
+  const found = clock(sight, at + 1, true, true)
   if (!found || (!isUntil && !found.value.isSure && isWord(sight, found.to, ['to']))) return null
   if (Number.isNaN(found.value.minute)) {
     sight.facts.faults.push(NO_CLOCK(sight, at + 1, found.to))

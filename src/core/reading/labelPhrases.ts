@@ -8,7 +8,7 @@ import { isMark, isWord, past, quantity } from './pieces'
 const output: Phrase = (sight, at) => {
   if (!isWord(sight, at, ['output', 'out', 'outputs']) || sight.facts.output !== null) return null
   const found = { watts: null as number | null, volts: null as number | null, amps: null as number | null }
-  let place = past(sight, at + 1, ['power'], ':=')
+  let place = past(sight, at + 1, ['power', 'ac', 'dc'], ':=')
   for (;;) {
     const [watts, volts, amps] = [
       quantity(sight, place, 'power', 'apparent'),
@@ -54,10 +54,40 @@ const phases: Phrase = (sight, at) => {
   return isMark(sight, at + 1, '~') ? at + 2 : null
 }
 
+/** "AC 120 V", "DC 12 V": the kind of current before its volts. */
+const currentKind: Phrase = (sight, at) => {
+  const token = sight.tokens[at + 1]
+  const isVolts =
+    quantity(sight, at + 1, 'voltage') !== null ||
+    (token?.kind === 'number' && quantity(sight, at + 3, 'voltage') !== null)
+  if (!isWord(sight, at, ['ac', 'dc']) || !isVolts) return null
+  if (isWord(sight, at, ['dc'])) sight.facts.isDirect = true
+  return at + 1
+}
+
+/** Headings of a label, which say only what follows. */
+const HEADINGS =
+  'motor compressor energy consumption power voltage current frequency nominal rated rating class type only appliance absorbed'.split(
+    ' ',
+  )
+const heading: Phrase = (sight, at) => {
+  const to = past(sight, at, HEADINGS)
+  return to > at ? to : null
+}
+
+/** "RPM 1725", "1725 rpm": how fast it turns says nothing of watts. */
+const turns: Phrase = (sight, at) => {
+  const words = ['rpm', 'r/min', 'min-1']
+  const isNumber = (place: number) => sight.tokens[place]?.kind === 'number'
+  if (isWord(sight, at, words) && isNumber(at + 1)) return at + 2
+  return isNumber(at) && isWord(sight, at + 1, words) ? at + 2 : null
+}
+
 /** Tried in this order at every piece of a label. */
 export const LABEL_PHRASES: readonly Phrase[] = [
   amounts.negative,
   amounts.wattsPerHour,
+  currentKind,
   output,
   defrost,
   amounts.energy,
@@ -67,8 +97,10 @@ export const LABEL_PHRASES: readonly Phrase[] = [
   amounts.powerFactor,
   amounts.codeLetter,
   phases,
+  turns,
   amounts.range,
   amounts.count,
   amounts.total,
   amounts.amount,
+  heading,
 ]

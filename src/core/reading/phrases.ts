@@ -53,6 +53,7 @@ const LINE_PHRASES: readonly Phrase[] = [
   amounts.total,
   amounts.amount,
   spells.soLong,
+  spells.bareShare,
   amounts.year,
 ]
 

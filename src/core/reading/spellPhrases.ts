@@ -1,4 +1,4 @@
-import type { Phrase, Sight } from './facts'
+import { type Phrase, type Sight, reworded } from './facts'
 import {
   adverb,
   duration,
@@ -208,6 +208,22 @@ export const share: Phrase = (sight, at) => {
   if (fraction === null) return null
   const to = past(sight, at + 1, OF_THE_TIME)
   return to === at + 1 ? null : tell(fraction, to)
+}
+
+/** "33 %" that says not of what: asked. */
+export const bareShare: Phrase = (sight, at) => {
+  const percent = quantity(sight, at, 'percent')
+  if (!percent || sight.facts.dutyFraction !== null || !(percent.value > 0 && percent.value <= 100))
+    return null
+  const said = `${percent.value} %`
+  sight.facts.questions.push({
+    message: `${said} of what? A share of the time it is on, or something else.`,
+    meant: [
+      { words: `on ${said} of the time`, text: reworded(sight, at, at + 1, `${said} of the time`) },
+      { words: 'something else: leave it out', text: reworded(sight, at, at + 1, '') },
+    ],
+  })
+  return at + 1
 }
 
 /** "always on", "all day", "24/7", "around the clock", "24 h a day". */

@@ -2,7 +2,7 @@ import { bankFaults, usualCutOffV } from '../plan/bankFaults'
 import { BANK_LIMITS, CHEMISTRIES, type Chemistry } from '../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
-import type { EquipmentCells, EquipmentRow } from './equipmentCells'
+import { type EquipmentCells, type EquipmentRow, cellOf } from './equipmentCells'
 
 /** Surge and efficiency of an inverter where a file says nothing. Common practice, no source. */
 const USUAL = { surgeTimes: 2, surgeS: 2, efficiency: 0.93, squareLoss: 0.02, powerFactor: 0.8 }
@@ -95,32 +95,30 @@ function inverterOf(
 
 /** The cells of a bank's row, to be read again by `bankOfCells`. */
 export function cellsOfBank({ bank, reserveFraction }: Source & { bank: Bank }): EquipmentRow {
-  const text = (value: number | null | undefined) =>
-    value === null || value === undefined ? '' : String(value)
   const { battery, inverter } = bank
   return {
     capacity_wh: '',
-    continuous_w: text(inverter?.continuousW.value),
+    continuous_w: cellOf(inverter?.continuousW.value),
     volts: inverter ? inverter.volts.join('/') : '12',
     kind: 'bank',
-    surge_w: text(inverter?.surgeW.value),
-    efficiency: text(inverter?.efficiencyFraction.value),
-    no_load_w: text(inverter?.noLoadW.value),
-    reserve: text(reserveFraction.value),
-    weight_kg: text(inverter?.weightKg),
-    price: text(inverter?.price),
+    surge_w: cellOf(inverter?.surgeW.value),
+    efficiency: cellOf(inverter?.efficiencyFraction.value),
+    no_load_w: cellOf(inverter?.noLoadW.value),
+    reserve: cellOf(reserveFraction.value),
+    weight_kg: cellOf(inverter?.weightKg),
+    price: cellOf(inverter?.price),
     chemistry: battery.chemistry,
-    battery_v: text(battery.volts),
-    battery_ah: text(battery.capacityAh.value),
-    rate_h: text(battery.rateH),
-    series: text(bank.series),
-    parallel: text(bank.parallel),
-    battery_kg: text(battery.weightKg),
-    battery_price: text(battery.price),
-    own_cut_off_v: text(battery.ownCutOffV),
-    cycles: text(battery.cycles),
-    continuous_va: text(inverter?.continuousVa),
-    cut_off_v: text(inverter?.cutOffV),
-    charger_a: text(bank.chargerA ?? (inverter?.chargerA || null)),
+    battery_v: cellOf(battery.volts),
+    battery_ah: cellOf(battery.capacityAh.value),
+    rate_h: cellOf(battery.rateH),
+    series: cellOf(bank.series),
+    parallel: cellOf(bank.parallel),
+    battery_kg: cellOf(battery.weightKg),
+    battery_price: cellOf(battery.price),
+    own_cut_off_v: cellOf(battery.ownCutOffV),
+    cycles: cellOf(battery.cycles),
+    continuous_va: cellOf(inverter?.continuousVa),
+    cut_off_v: cellOf(inverter?.cutOffV),
+    charger_a: cellOf(bank.chargerA ?? (inverter?.chargerA || null)),
   }
 }

@@ -52,6 +52,16 @@ export const EQUIPMENT_COLUMNS = [
 export type EquipmentColumn = (typeof EQUIPMENT_COLUMNS)[number]
 export type EquipmentRow = Partial<Record<EquipmentColumn, string>>
 
+/**
+ * A figure as a cell, to be read again: three digits behind a point would look like thousands, so a nought follows them.
+ * @example cellOf(512.125) // "512.1250"
+ */
+export function cellOf(value: number | null | undefined): string {
+  if (value === null || value === undefined) return ''
+  const text = String(value)
+  return /^-?[1-9]\d{0,2}\.\d{3}$/.test(text) ? `${text}0` : text
+}
+
 /** Reads the cells of one row; each throws a RangeError that says what would be right. */
 export class EquipmentCells {
   constructor(private readonly row: EquipmentRow) {}

@@ -3,7 +3,13 @@ import { type Chemistry, SOURCE_KINDS, type SourceKind } from '../plan/limits'
 import type { Bank, Battery, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
 import { bankOfCells, cellsOfBank } from './bankRows'
-import { EQUIPMENT_COLUMNS, EquipmentCells, type EquipmentColumn, type EquipmentRow } from './equipmentCells'
+import {
+  EQUIPMENT_COLUMNS,
+  EquipmentCells,
+  cellOf,
+  type EquipmentColumn,
+  type EquipmentRow,
+} from './equipmentCells'
 import { cellsOfOutfit, hasFittings, outfitOfCells } from './outfitRows'
 
 export interface RefusedRow {
@@ -112,19 +118,18 @@ const EMPTY = Object.fromEntries(EQUIPMENT_COLUMNS.map((column) => [column, ''])
 
 /** Equipment as rows, to be written to a file and read again. */
 export function rowsOfEquipment(equipment: readonly Equipment[]): Required<EquipmentRow>[] {
-  const text = (value: number | null) => (value === null ? '' : String(value))
   return equipment.map(({ source, owned }) => ({
     ...EMPTY,
-    capacity_wh: text(source.capacityWh.value),
-    continuous_w: text(source.continuousW.value),
+    capacity_wh: cellOf(source.capacityWh.value),
+    continuous_w: cellOf(source.continuousW.value),
     volts: source.volts.join('/'),
     kind: source.kind,
-    surge_w: text(source.surgeW.value),
-    efficiency: text(source.efficiencyFraction.value),
-    no_load_w: text(source.noLoadW.value),
-    reserve: text(source.reserveFraction.value),
-    weight_kg: text(source.weightKg),
-    price: text(source.price),
+    surge_w: cellOf(source.surgeW.value),
+    efficiency: cellOf(source.efficiencyFraction.value),
+    no_load_w: cellOf(source.noLoadW.value),
+    reserve: cellOf(source.reserveFraction.value),
+    weight_kg: cellOf(source.weightKg),
+    price: cellOf(source.price),
     ...(source.outfit ? cellsOfOutfit(source.outfit) : {}),
     ...(source.bank ? cellsOfBank({ ...source, bank: source.bank }) : {}),
     name: source.name,

@@ -1,5 +1,5 @@
 import type { Outfit } from '../plan/power'
-import type { EquipmentCells, EquipmentColumn, EquipmentRow } from './equipmentCells'
+import { type EquipmentCells, type EquipmentColumn, type EquipmentRow, cellOf } from './equipmentCells'
 
 const FITTINGS: EquipmentColumn[] = ['leg_w', 'outlets', 'ac_in_w', 'dc_in_w', 'inputs_w', 'solar_high_v']
 
@@ -69,26 +69,24 @@ function windowOf(cells: EquipmentCells): Outfit['input']['solar'] {
 
 /** Fittings as cells, to be written and read again. */
 export function cellsOfOutfit(outfit: Outfit): EquipmentRow {
-  const text = (value: number | null | undefined) =>
-    value === null || value === undefined ? '' : String(value)
   const { input, outlets, sleep } = outfit
   return {
-    leg_w: text(outfit.legW),
-    outlets: text(outlets.count),
-    outlet_a: text(outlets.ampsEach),
-    ac_in_w: text(input.acW),
-    dc_in_w: text(input.dcW),
-    inputs_w: text(input.totalW),
-    solar_low_v: text(input.solar?.lowV),
-    solar_high_v: text(input.solar?.highV),
-    solar_a: text(input.solar?.amps),
-    solar_w: text(input.solar?.watts),
+    leg_w: cellOf(outfit.legW),
+    outlets: cellOf(outlets.count),
+    outlet_a: cellOf(outlets.ampsEach),
+    ac_in_w: cellOf(input.acW),
+    dc_in_w: cellOf(input.dcW),
+    inputs_w: cellOf(input.totalW),
+    solar_low_v: cellOf(input.solar?.lowV),
+    solar_high_v: cellOf(input.solar?.highV),
+    solar_a: cellOf(input.solar?.amps),
+    solar_w: cellOf(input.solar?.watts),
     passes_through: outfit.passThrough ? 'yes' : 'no',
     feeds_while_charging: outfit.suppliesWhileCharging ? 'yes' : 'no',
-    transfer_ms: text(outfit.transferMs),
-    sleep_below_w: text(sleep?.belowW),
-    sleep_after_min: text(sleep?.afterMin),
-    cycles: text(outfit.cycles),
-    warranty_years: text(outfit.warrantyYears),
+    transfer_ms: cellOf(outfit.transferMs),
+    sleep_below_w: cellOf(sleep?.belowW),
+    sleep_after_min: cellOf(sleep?.afterMin),
+    cycles: cellOf(outfit.cycles),
+    warranty_years: cellOf(outfit.warrantyYears),
   }
 }

@@ -26,7 +26,7 @@ import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
 import { LabelReader } from './LabelReader'
 import styles from './LoadsPage.module.css'
-import { asKind, decidingQuantity, withCount, withEvidence } from './loadForm'
+import { asKind, decidingQuantity, isPlaceholder, withCount, withEvidence } from './loadForm'
 import { RunningWatts } from './RunningWatts'
 import { StartFields } from './StartFields'
 import { TierHint } from './TierHint'
@@ -104,6 +104,12 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           list.
         </p>
       )}
+      {isPlaceholder(load) && (
+        <p className={styles.asks} role="note">
+          Nothing is known of it yet: {formatWatts(behaviour.runningW.value)} day and night stand in for it.
+          Say what it draws, and under Behaviour when it runs.
+        </p>
+      )}
       <TierHint load={load} tier={standing.tier} averageW={average} />
       <TextField
         label="Name"
@@ -141,7 +147,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         <button className="text-button" onClick={() => setIsLogging(true)}>
           Readings from a plug-in meter
         </button>{' '}
-        beat any plate: a day narrows its energy to ×/÷1.08.
+        beat any label: a day narrows its energy to ×/÷1.08.
       </p>
       <BehaviourFields
         name={load.name}

@@ -88,6 +88,16 @@ export function loadFrom(appliance: Appliance, id: string, name: string, mains: 
   }
 }
 
+/** What stands in for a load nothing is known of. */
+const UNKNOWN_W = 50
+
+/** Whether nothing has been said of a load yet. */
+export const isPlaceholder = ({ behaviour, start }: HouseholdLoad): boolean =>
+  behaviour.kind === 'constant' &&
+  behaviour.runningW.value === UNKNOWN_W &&
+  behaviour.runningW.evidence === 'typical' &&
+  start === null
+
 /** A load nothing is known of yet. */
 export function blankLoad(id: string, name: string, mains: 120 | 230): HouseholdLoad {
   return {
@@ -96,7 +106,7 @@ export function blankLoad(id: string, name: string, mains: 120 | 230): Household
     volts: mains,
     leg: 'A',
     start: null,
-    behaviour: { kind: 'constant', runningW: quantity(50, 'W', 'typical') },
+    behaviour: { kind: 'constant', runningW: quantity(UNKNOWN_W, 'W', 'typical') },
     medical: false,
     note: '',
     standings: {},

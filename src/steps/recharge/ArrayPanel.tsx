@@ -203,7 +203,9 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 (window ? (
                   <div role="group" aria-label={`The input of ${source.name}`}>
                     <p className={styles.small}>The input of {source.name}, as its label says:</p>
-                    <WindowFields window={window} onChange={changeWindow} />
+                    <FieldScope id={`input ${source.id}`} name={source.name}>
+                      <WindowFields window={window} onChange={changeWindow} />
+                    </FieldScope>
                   </div>
                 ) : (
                   outfit && (

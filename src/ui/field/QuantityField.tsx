@@ -30,6 +30,7 @@ export interface QuantityFieldProps {
   high?: number
 }
 
+/** Digits after the point: enough that what is typed is what stands there afterwards. */
 const DIGITS: Partial<Record<MeasureKind, number>> = {
   fraction: 3,
   hours: 3,
@@ -37,20 +38,18 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   minutes: 3,
   seconds: 3,
   horsepower: 3,
-  current: 2,
-  volume: 2,
-  count: 2,
-  coefficient: 2,
-  latitude: 3,
-  longitude: 3,
-  voltage: 2,
-  inflow: 2,
-  fuel: 2,
+  latitude: 4,
+  longitude: 4,
+  coefficient: 3,
 }
+const USUAL_DIGITS = 2
 
 /** A value as its field shows it. */
 export function shownAs(value: number, kind: MeasureKind): string {
-  const number = formatNumber(kind === 'fraction' ? value * 100 : value, DIGITS[kind] ?? 1).replace(/,/g, '')
+  const number = formatNumber(
+    kind === 'fraction' ? value * 100 : value,
+    DIGITS[kind] ?? USUAL_DIGITS,
+  ).replace(/,/g, '')
   const { unit } = RULES[kind]
   return unit ? `${number} ${unit}` : number
 }

@@ -1,4 +1,7 @@
 'use client'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useId } from 'react'
 import { type DayWindow, WEEKDAYS, type Weekday } from '@/core/plan/clock'
 import { ClockInput } from './ClockInput'
@@ -52,19 +55,19 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
             />
             <Days days={window.days} label={`${label} ${i + 1}`} onChange={(days) => change(i, { days })} />
             {(optional || windows.length > 1) && (
-              <button
-                className={styles.small}
+              <Button
+                variant="text"
                 aria-label={`Remove ${label} ${i + 1}`}
                 onClick={() => onChange(windows.filter((_, k) => k !== i))}
               >
                 remove
-              </button>
+              </Button>
             )}
           </div>
         ))}
-        <button className={styles.small} onClick={() => onChange([...windows, fresh])}>
+        <Button variant="text" onClick={() => onChange([...windows, fresh])}>
           add hours
-        </button>
+        </Button>
       </div>
     </div>
   )
@@ -80,25 +83,22 @@ function Days({
   onChange: (days?: Weekday[]) => void
 }) {
   const chosen = days ?? [...WEEKDAYS]
-  const toggle = (day: Weekday) => {
-    const next = chosen.includes(day)
-      ? chosen.filter((other) => other !== day)
-      : WEEKDAYS.filter((other) => other === day || chosen.includes(other))
-    if (next.length > 0) onChange(next.length === 7 ? undefined : next)
-  }
   return (
-    <span className={styles.days}>
+    <ToggleButtonGroup
+      size="small"
+      value={chosen}
+      aria-label={`${label}: days`}
+      onChange={(_, next: Weekday[]) => {
+        // the last day stays
+        if (next.length > 0)
+          onChange(next.length === 7 ? undefined : WEEKDAYS.filter((day) => next.includes(day)))
+      }}
+    >
       {WEEKDAYS.map((day) => (
-        <button
-          key={day}
-          className={styles.day}
-          aria-pressed={chosen.includes(day)}
-          aria-label={`${label}: ${day}`}
-          onClick={() => toggle(day)}
-        >
+        <ToggleButton key={day} value={day} aria-label={`${label}: ${day}`}>
           {DAY_LETTERS[day]}
-        </button>
+        </ToggleButton>
       ))}
-    </span>
+    </ToggleButtonGroup>
   )
 }

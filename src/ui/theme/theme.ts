@@ -30,7 +30,41 @@ export const theme = createTheme({
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true, variant: 'outlined', color: 'inherit', size: 'small' },
-      styleOverrides: { root: { textTransform: 'none', borderColor: 'var(--rule)', fontWeight: 600 } },
+      styleOverrides: {
+        root: { textTransform: 'none', borderColor: 'var(--rule)', fontWeight: 600 },
+        text: {
+          minWidth: 0,
+          padding: '1px 2px',
+          color: 'var(--soft)',
+          fontWeight: 400,
+          fontSize: 13,
+          textDecoration: 'underline',
+          textUnderlineOffset: 3,
+        },
+      },
+    },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          minWidth: 26,
+          minHeight: 26,
+          padding: '0 3px',
+          border: 0,
+          borderRadius: 0,
+          color: 'var(--soft)',
+          fontSize: 12,
+          lineHeight: 1,
+          textTransform: 'none',
+          '&.Mui-selected, &.Mui-selected:hover': {
+            background: 'none',
+            color: 'var(--ink)',
+            fontWeight: 700,
+            textDecoration: 'underline',
+            textUnderlineOffset: 3,
+          },
+          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+        },
+      },
     },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { border: '1px solid var(--rule)' } } },
