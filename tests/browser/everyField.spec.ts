@@ -49,14 +49,14 @@ async function typeAndLeave(page: Page, field: Locator, text: string) {
  * What counts after a field was typed into and left is what was typed, or the old value with a message; Escape brings the old
  * value back. Fields of a label that was tried before are passed over. Returns how many were tried.
  */
-async function everyField(page: Page, done = new Set<string>()): Promise<number> {
+async function everyField(page: Page, done?: Set<string>): Promise<number> {
   const count = await page.locator(FIELDS).count()
   let tried = 0
   for (let i = 0; i < count; i++) {
     const field = page.locator(FIELDS).nth(i)
     const { label, value } = await seen(field)
-    if (LINES.test(label) || done.has(label)) continue
-    done.add(label)
+    if (LINES.test(label) || done?.has(label)) continue
+    done?.add(label)
     tried++
     const typed = other(value)
     const after = await typeAndLeave(page, field, typed)
@@ -101,7 +101,7 @@ test.describe('typed key by key into every field and left', () => {
   test('of loads, one of each behaviour', async ({ page }) => {
     await openSample(page, 'loads')
     const done = new Set<string>()
-    for (const name of ['Larder refrigerator', 'Well pump, 240 V', 'Phones, two laptops', 'Microwave']) {
+    for (const name of ['Larder refrigerator', 'Well pump', 'Phones, two laptops', 'Microwave']) {
       await page.getByRole('table').getByRole('button', { name }).click()
       await expect(page.getByRole('heading', { name })).toBeVisible()
       await everyField(page, done)

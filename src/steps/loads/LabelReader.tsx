@@ -53,6 +53,11 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
     event.preventDefault()
     if (reading.kind === 'question' && reading.question.meant[0]) setText(reading.question.meant[0].text)
     if (changes) take(changes)
+    // an emptied line takes the label off
+    if (text?.trim() === '') {
+      change({ label: undefined })
+      setText(null)
+    }
   }
   return (
     <div className={styles.reader}>
