@@ -117,7 +117,10 @@ test.describe('typed key by key into every field and left', () => {
 
   test('of power: a bank and its parts', async ({ page }) => {
     await openSample(page, 'power')
-    await page.getByRole('table').getByRole('button', { name: /24 V AGM bank/ }).click()
+    await page
+      .getByRole('table')
+      .getByRole('button', { name: /24 V AGM bank/ })
+      .click()
     await page.getByRole('button', { name: /parts’ own figures/ }).click()
     expect(await everyField(page)).toBeGreaterThan(20)
   })

@@ -1,10 +1,11 @@
 import { WEEKDAYS, type Weekday, clockOf, minuteOfDay } from '../plan/clock'
 import type { Behaviour, Cycling } from '../plan/schema'
 import { formatEnergy, formatExactDuration, formatWatts } from '../quantity/format'
-import { type Evidence, quantity } from '../quantity/quantity'
+import { quantity } from '../quantity/quantity'
 import type { Facts, Question } from '../reading/facts'
-import { LABEL_SURROUNDINGS_C, coldBoxBehaviour } from './coldBox'
-import type { KnownThing } from './knownThing'
+import { LABEL_SURROUNDINGS_C } from './coldBox'
+import { EVIDENCE, type Line, baseOf, defrostOf, withRunning } from './lineBase'
+import { energyADayOf, wrongPeriod } from './lineEnergy'
 import { type Dated, endOf, stretchOf, weeklyWindows, windowsOfFacts } from './lineWindows'
 
 /** A fact that has no place in the behaviour: told, not dropped. */
@@ -20,7 +21,6 @@ export type Behaved =
   | { kind: 'question'; question: Question }
 
 const DAY = 1440
-const EVIDENCE: Evidence = 'label'
 /** Share of a charger's watts that reaches the battery. Common practice, no source. */
 const CHARGING_EFFICIENCY = 0.85
 /** Names whose spacing is that of a float or pressure switch. */
@@ -33,19 +33,6 @@ const WEEK_OF: Readonly<Record<number, Weekday[]>> = {
   4: ['mon', 'wed', 'fri', 'sun'],
   5: ['mon', 'tue', 'wed', 'thu', 'fri'],
   6: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'],
-}
-
-interface Line {
-  text: string
-  name: string
-  facts: Facts
-  thing: KnownThing | null
-  /** running watts of one thing, as far as they are known */
-  watts: number | null
-  /** volts × amps of a label */
-  va: number | null
-  /** the room it stands in, °C: where what is stated was seen */
-  roomC: number
 }
 
 /** The behaviour one thing has by what a line says and by what such a thing usually does. */
@@ -372,103 +359,4 @@ export function lineBehaviour(line: Line): Behaved {
       { words: '1 hour each time', text: `${text} 1 h` },
     )
   }
-}
-
-/** What such a thing usually does; of a refrigerator by its litres and its year where they are said. */
-function baseOf({ facts, thing }: Line): Behaviour | null {
-  if (!thing) return null
-  if (thing.box && (facts.litres !== null || facts.year !== null))
-    return coldBoxBehaviour({
-      ...thing.box,
-      litres: facts.litres ?? thing.box.litres,
-      year: facts.year ?? thing.box.year,
-    })
-  return thing.behaviour
-}
-
-/** The usual behaviour at the stated running watts; what is in proportion to them goes along. */
-function withRunning(base: Behaviour, line: Line): Behaviour {
-  const { watts, facts } = line
-  const idle = facts.idleW === null ? null : quantity(facts.idleW, 'W', EVIDENCE, { times: 1.2 })
-  if (base.kind !== 'cycling') {
-    const shown =
-      watts === null ? base : { ...base, runningW: quantity(watts, 'W', EVIDENCE, { times: 1.2 }) }
-    return shown.kind === 'charging' && idle ? { ...shown, idleW: idle } : shown
-  }
-  const defrost = base.defrost && defrostOf(line, base.defrost)
-  const withParts: Cycling = { ...base, ...(defrost ? { defrost } : {}), ...(idle ? { idleW: idle } : {}) }
-  if (watts === null) return withParts
-  const factor = watts / base.runningW.value
-  const scaled = <Q extends { value: number }>(q: Q): Q => ({
-    ...q,
-    value: Math.round(q.value * factor * 100) / 100,
-  })
-  // what a cold box needs hangs on its walls, not on its compressor
-  const average = line.thing?.box
-    ? { ...base.averageW, value: Math.min(base.averageW.value, watts) }
-    : scaled(base.averageW)
-  return {
-    ...withParts,
-    runningW: quantity(watts, 'W', EVIDENCE, { times: 1.2 }),
-    averageW: average,
-    ...(base.drive?.kind === 'inverter'
-      ? { drive: { ...base.drive, floorW: scaled(base.drive.floorW) } }
-      : {}),
-    ...(base.drive?.kind === 'two-stage' ? { drive: { ...base.drive, lowW: scaled(base.drive.lowW) } } : {}),
-    ...(base.blower ? { blower: { ...base.blower, watts: scaled(base.blower.watts) } } : {}),
-  }
-}
-
-/** A label's limit on a box with a defrost heater is the heater's. */
-function defrostOf({ va, watts }: Line, defrost: NonNullable<Cycling['defrost']>): typeof defrost {
-  return va !== null && watts === null
-    ? { ...defrost, watts: quantity(Math.round(va), 'W', EVIDENCE, { times: 1.1 }) }
-    : defrost
-}
-
-function energyADayOf({ energy }: Facts): number | null {
-  if (!energy) return null
-  const days = { day: 1, week: 7, month: 30.44, year: 365.25, cycle: null }
-  const divisor = energy.per === null ? null : days[energy.per]
-  return divisor === null ? null : energy.wh / divisor
-}
-
-/** A day's energy taken for a year's or the other way round: more than it can draw, or next to nothing. */
-function wrongPeriod(line: Line, averageW: number, runningW: number): Question | null {
-  const { facts, text, thing } = line
-  const energy = facts.energy!
-  const said = formatEnergy(energy.wh)
-  const other = (words: string) =>
-    text
-      .replace(
-        /(k?wh)\s*(?:\/|per|a|an|each|every)\s*(?:24\s*h(?:ours?|rs?)?|day|d|year|yr|annum|y|a|week|month)(?![\p{L}])/iu,
-        `$1 ${words}`,
-      )
-      .replace(/\s(?:daily|yearly|annually)(?![\p{L}])/iu, ` ${words}`)
-  const isTooMuch = averageW > Math.max(runningW * 1.1, line.watts === null ? runningW * 1.6 : 0)
-  if (isTooMuch && energy.per !== 'year')
-    return {
-      message: `${said} a ${energy.per} would be ${formatWatts(averageW)} around the clock, more than ${formatWatts(runningW)}. Labels give kWh a year.`,
-      meant: [
-        { words: `${said} a year, ${formatWatts(energy.wh / 8766)} on average`, text: other('per year') },
-      ],
-    }
-  const usual = thing ? thing.behaviour : null
-  const least = usual?.kind === 'cycling' ? usual.averageW.value / 12 : 0.02
-  if (energy.per === 'year' && averageW < least)
-    return {
-      message: `${said} a year would be ${formatWatts(averageW)} on average, next to nothing. A meter gives kWh a day.`,
-      meant: [{ words: `${said} a day, ${formatWatts(energy.wh / 24)} on average`, text: other('a day') }],
-    }
-  if (isTooMuch)
-    return {
-      message: `${said} a year are ${formatWatts(averageW)} on average, more than the ${formatWatts(runningW)} it draws while it runs. One of the two cannot be.`,
-      meant: [
-        {
-          words: `${formatWatts(Math.round(averageW * 2))} while it runs`,
-          text: `${text.replace(/[\d.,]+\s?k?w(?:atts?)?(?![\p{L}])/iu, '').trim()} ${Math.round(averageW * 2)} W`,
-        },
-      ],
-    }
-  return null
 }

@@ -1,4 +1,6 @@
 import * as amounts from './amountPhrases'
+import * as draws from './drawPhrases'
+import * as energies from './energyPhrases'
 import type { Phrase } from './facts'
 import { isMark, isWord, past, quantity } from './pieces'
 
@@ -86,14 +88,14 @@ const turns: Phrase = (sight, at) => {
 /** Tried in this order at every piece of a label. */
 export const LABEL_PHRASES: readonly Phrase[] = [
   amounts.negative,
-  amounts.wattsPerHour,
+  energies.wattsPerHour,
   currentKind,
   output,
   defrost,
-  amounts.energy,
-  amounts.average,
-  amounts.start,
-  amounts.idle,
+  energies.energy,
+  draws.average,
+  draws.start,
+  draws.idle,
   amounts.powerFactor,
   amounts.codeLetter,
   phases,

@@ -1,4 +1,6 @@
 import * as amounts from './amountPhrases'
+import * as draws from './drawPhrases'
+import * as energies from './energyPhrases'
 import * as clocks from './clockPhrases'
 import { type Facts, type Phrase, type Sight, noFacts } from './facts'
 import * as spells from './spellPhrases'
@@ -27,12 +29,12 @@ export interface Phrased {
 /** Tried in this order at every piece; what says most comes first. */
 const LINE_PHRASES: readonly Phrase[] = [
   amounts.negative,
-  amounts.wattsPerHour,
-  amounts.energy,
-  amounts.charge,
-  amounts.average,
-  amounts.start,
-  amounts.idle,
+  energies.wattsPerHour,
+  energies.energy,
+  energies.charge,
+  draws.average,
+  draws.start,
+  draws.idle,
   amounts.powerFactor,
   amounts.codeLetter,
   spells.onAndOff,
