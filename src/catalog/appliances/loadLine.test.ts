@@ -52,6 +52,28 @@ describe('a load from one line', () => {
       windows: [{ from: '06:00', to: '08:00', days: ['mon', 'tue', 'wed', 'thu', 'fri'] }],
     })
     expect(load('TV 30W 6h').behaviour).toMatchObject({ windows: [{ from: '16:00', to: '22:00' }] })
+    expect(load('slow cooker 200W 8 hours sundays').behaviour).toMatchObject({ windows: [{ days: ['sun'] }] })
+    expect(load('washing machine on Tuesdays and Fridays').behaviour).toMatchObject({
+      windows: [{ days: ['tue', 'fri'] }],
+    })
+    expect(load('iron 1200W 15 min on weekdays at 7:00').behaviour).toMatchObject({
+      windows: [{ from: '07:00', to: '07:15', days: ['mon', 'tue', 'wed', 'thu', 'fri'] }],
+    })
+    expect(load('sun lamp 50W 2h').name).toBe('sun lamp')
+    // a thermostat knows no days: told, never dropped
+    expect(question('fridge 150W on weekends').message).toMatch(/“sat, sun” was not understood/)
+    expect(load('TV 100W 18-23h').behaviour).toMatchObject({ windows: [{ from: '18:00', to: '23:00' }] })
+    expect(load('TV 100W 4-5 hours a day').behaviour).toMatchObject({
+      windows: [{ from: '17:30', to: '22:00' }],
+    })
+    expect(load('4 lamps x 10W')).toMatchObject({ name: 'lamps', count: 4 })
+    // lamps of five hours a night are those of the evening; what lasts longer than its evening is of the night
+    expect(load('lamp 10W 5 h a night').behaviour).toMatchObject({
+      windows: [{ from: '19:00', to: '24:00' }],
+    })
+    expect(load('space heater 1500W 8 hours at night').behaviour).toMatchObject({
+      windows: [{ from: '22:30', to: '06:30' }],
+    })
   })
 
   test('amps count at their own volts; on mains by the power factor of the thing', () => {

@@ -169,6 +169,9 @@ export function labelAverageW(type: ColdType, litres: number, year: number): num
   return energyLimitKWh(type, adjustedVolumeFt3(type, litres), year) * OF_LIMIT * WATTS_PER_KWH_YEAR
 }
 
+/** Boxes up to this volume are thawed by hand or in their off time, without a heater. Common practice, no source. */
+const MANUAL_DEFROST_L = 150
+
 /**
  * The behaviour of a refrigerator or freezer of a type, and of a volume and a year where they are known.
  * Spread ×/÷1.5 when type, volume and year are known, ×/÷1.7 when one is missing. Common practice, no source.
@@ -213,7 +216,9 @@ export function coldBoxBehaviour({ type, litres, year, runningW, isInverter }: C
       offForH: 0,
     },
     doors: { knownADay: 0, nowADay: usual.doorsADay },
-    ...(usual.defrost ? { defrost: usualDefrost(isInverter ? 'adaptive' : 'timer') } : {}),
+    ...(usual.defrost && (litres ?? usual.litres) > MANUAL_DEFROST_L
+      ? { defrost: usualDefrost(isInverter ? 'adaptive' : 'timer') }
+      : {}),
   }
 }
 

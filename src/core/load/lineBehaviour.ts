@@ -42,12 +42,12 @@ export function lineBehaviour(line: Line): Behaved {
   const left: Left[] = []
   const stated = line.watts
   const watts = stated ?? base?.runningW.value ?? facts.averageW
-  const done = (behaviour: Behaviour, isAssumed = false): Behaved => ({
-    kind: 'behaviour',
-    behaviour,
-    isAssumed,
-    left,
-  })
+  const done = (made: Behaviour, isAssumed = false): Behaved => {
+    const behaviour = facts.days ? onDays(made, facts.days) : made
+    // what follows a thermostat, a float or a battery knows no days of the week
+    if (facts.days && behaviour === made) left.push({ key: 'days', words: facts.days.join(', ') })
+    return { kind: 'behaviour', behaviour, isAssumed, left }
+  }
   const fault = (message: string): Behaved => ({ kind: 'fault', message })
   const ask = (message: string, ...meant: Question['meant']): Behaved => ({
     kind: 'question',
@@ -299,7 +299,6 @@ export function lineBehaviour(line: Line): Behaved {
     base?.kind === 'scheduled' && facts.partOfDay === 'night' && minuteOfDay(base.windows[0].to) <= 720
   if (facts.partOfDay !== null && !isUsualPart && base?.kind !== 'cycling' && base?.kind !== 'charging')
     return scheduled([stretchOf(facts.partOfDay)])
-  if (facts.days !== null) left.push({ key: 'days', words: facts.days })
   if (base) {
     if (base.kind !== 'cycling' && base.kind !== 'charging') leaveIdle()
     return done(withRunning(base, line))
@@ -358,5 +357,18 @@ export function lineBehaviour(line: Line): Behaved {
       { words: '10 minutes each time', text: `${text} 10 min` },
       { words: '1 hour each time', text: `${text} 1 h` },
     )
+  }
+}
+
+/** A load by the clock, or used at hours of the day, on certain days of the week only; any other as it is. */
+function onDays(behaviour: Behaviour, days: Weekday[]): Behaviour {
+  if (behaviour.kind === 'scheduled')
+    return { ...behaviour, windows: behaviour.windows.map((window) => ({ days, ...window })) }
+  if (behaviour.kind !== 'session' || !('at' in behaviour.when)) return behaviour
+  const { runningW, minutesEach, when } = behaviour
+  return {
+    kind: 'scheduled',
+    runningW,
+    windows: when.at.flatMap((from) => weeklyWindows(from, minutesEach.value, days)),
   }
 }

@@ -14,10 +14,10 @@ const PARTS: Readonly<Record<PartOfDay, DayWindow>> = {
   morning: { from: '06:00', to: '09:00' },
   daytime: { from: '08:00', to: '18:00' },
 }
-const WEEKEND: Weekday[] = ['sat', 'sun']
-const WORKDAYS: Weekday[] = ['mon', 'tue', 'wed', 'thu', 'fri']
 
 export const stretchOf = (part: PartOfDay): DayWindow => PARTS[part]
+
+const lengthOf = ({ from, to }: DayWindow) => ((minuteOfDay(to) - minuteOfDay(from) + DAY - 1) % DAY) + 1
 
 /** The end of a window; midnight is the end of its day. */
 export const endOf = (minute: number) => (minute === 0 || minute === DAY ? '24:00' : clockOf(minute % DAY))
@@ -29,17 +29,18 @@ export const endOf = (minute: number) => (minute === 0 || minute === DAY ? '24:0
  * @param usual hours such a thing usually has
  */
 export function windowsOfFacts(facts: Facts, minutes?: number, usual?: readonly DayWindow[]): DayWindow[] {
-  const days = facts.days === 'weekends' ? WEEKEND : facts.days === 'weekdays' ? WORKDAYS : null
-  const dated = (window: DayWindow): DayWindow => (days ? { ...window, days } : window)
   if (facts.stretches.length > 0)
-    return facts.stretches.map(({ fromMin, toMin }) => dated({ from: clockOf(fromMin), to: endOf(toMin) }))
+    return facts.stretches.map(({ fromMin, toMin }) => ({ from: clockOf(fromMin), to: endOf(toMin) }))
   const length = Math.min(DAY, Math.round(minutes ?? 60))
-  if (length === DAY) return [dated({ from: '00:00', to: '24:00' })]
+  if (length === DAY) return [{ from: '00:00', to: '24:00' }]
   if (facts.fromMin !== null)
-    return [dated({ from: clockOf(facts.fromMin), to: endOf((facts.fromMin + length) % DAY) })]
-  const part = facts.partOfDay ? PARTS[facts.partOfDay] : usual?.[usual.length - 1]
+    return [{ from: clockOf(facts.fromMin), to: endOf((facts.fromMin + length) % DAY) }]
+  const last = usual?.[usual.length - 1]
+  // "a lamp 5 h a night": the evening hours it usually has, as far as they are long enough
+  const isUsual = !facts.partOfDay || (facts.partOfDay === 'night' && last && lengthOf(last) >= length)
+  const part = isUsual ? last : PARTS[facts.partOfDay!]
   const end = facts.untilMin ?? minuteOfDay(part?.to ?? (length > 15 * 60 ? '24:00' : '23:00'))
-  return [dated({ from: clockOf((end - length + 2 * DAY) % DAY), to: endOf(end) })]
+  return [{ from: clockOf((end - length + 2 * DAY) % DAY), to: endOf(end) }]
 }
 
 /** So long on certain days of the week, from an hour on. */

@@ -17,8 +17,9 @@ export const negative: Phrase = (sight, at) => {
 /** "6 x 9 W", "4x24W", "six bulbs", "2 fridges", "10 W x 3", "x3", "(3)". */
 export const count: Phrase = (sight, at) => {
   const { facts, tokens } = sight
-  if (facts.count !== null) return null
   const isTimes = (place: number) => isWord(sight, place, ['x']) || isMark(sight, place, '×*')
+  // "4 lamps x 10 W"
+  if (facts.count !== null) return isTimes(at) && quantity(sight, at + 1, 'power') ? at + 1 : null
   const tell = (n: number, to: number): number | null => {
     if (!(n >= 1 && n <= 1000)) return null
     facts.count = n

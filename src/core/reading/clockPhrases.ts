@@ -1,5 +1,5 @@
-import type { PartOfDay, Phrase, Sight } from './facts'
-import { type Found, isMark, isWord, past } from './pieces'
+import type { DayName, PartOfDay, Phrase, Sight } from './facts'
+import { type Found, isMark, isWord, past, quantity } from './pieces'
 
 /** When a load is on by the clock: at hours, within stretches, in parts of the day. */
 
@@ -72,9 +72,11 @@ const TO = ['to', 'until', 'till', 'til', 'through', 'thru', 'and']
 export const stretches: Phrase = (sight, at) => {
   let place = past(sight, at, ['from', 'between'])
   const isSaid = place > at
+  // "18-23h": so many hours are no length
+  const isHour = (place: number) => isSaid || (quantity(sight, place, 'time')?.value ?? 0) > 720
   let last: number | null = null
   for (;;) {
-    const first = clock(sight, place, true, isSaid)
+    const first = clock(sight, place, true, isHour(place))
     if (!first) break
     const isDash = isMark(sight, first.to, '-–—')
     const joined = isDash
@@ -82,7 +84,7 @@ export const stretches: Phrase = (sight, at) => {
       : isWord(sight, first.to, TO) && (isSaid || !isWord(sight, first.to, ['and']))
         ? first.to + 1
         : null
-    const second = joined === null ? null : clock(sight, joined, true, isSaid)
+    const second = joined === null ? null : clock(sight, joined, true, isHour(joined))
     if (!second) break
     // "2 to 4" of a line may be a number of things: bare numbers want "from" or a dash between hours
     if (!isSaid && !isDash && !first.value.isSure && !second.value.isSure && endsOdd(sight, second.to)) break
@@ -168,11 +170,46 @@ export const partOfDay: Phrase = (sight, at) => {
   return null
 }
 
-/** "on weekdays", "weekends". */
+const OTHER_SHORT: Readonly<Record<DayName, string[]>> = {
+  mon: [],
+  tue: ['tues'],
+  wed: ['weds'],
+  thu: ['thur', 'thurs'],
+  fri: [],
+  sat: [],
+  sun: [],
+}
+const WORKDAYS: readonly DayName[] = ['mon', 'tue', 'wed', 'thu', 'fri']
+const DAYS = new Map<string, readonly DayName[]>([
+  ...['weekdays', 'weekday', 'workdays', 'mon-fri'].map((word) => [word, WORKDAYS] as const),
+  ...['weekends', 'weekend'].map((word) => [word, ['sat', 'sun']] as const),
+  ...(['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const).flatMap(
+    (word) => {
+      const day = [word.slice(0, 3) as DayName]
+      return [word, `${word}s`, day[0], ...OTHER_SHORT[day[0]]].map((said) => [said, day] as const)
+    },
+  ),
+])
+
+/** "on weekdays", "weekends", "every Sunday", "Tue and Fri". */
 export const daysOfWeek: Phrase = (sight, at) => {
-  const place = past(sight, at, ['on', 'at', 'every', 'the'])
-  const isWeek = isWord(sight, place, ['weekdays', 'weekday', 'workdays', 'mon-fri'])
-  if (!isWeek && !isWord(sight, place, ['weekends', 'weekend'])) return null
-  sight.facts.days = isWeek ? 'weekdays' : 'weekends'
-  return place + 1
+  const daysAt = (place: number) => {
+    const token = sight.tokens[place]
+    return token?.kind === 'word' ? (DAYS.get(token.word) ?? null) : null
+  }
+  let place = past(sight, at, ['on', 'at', 'every', 'each', 'the'])
+  const days: DayName[] = []
+  for (let some = daysAt(place); some; some = daysAt(place)) {
+    days.push(...some)
+    const next = past(sight, place + 1, ['and', 'on'], ',&+/')
+    if (!daysAt(next)) {
+      // a "sun lamp" and a "sat receiver" are things
+      const isThing = place === at && days.length === 1 && sight.tokens[place + 1]?.kind === 'word'
+      if (isThing && sight.tokens[place].text.length < 4) return null
+      sight.facts.days = [...new Set([...(sight.facts.days ?? []), ...days])]
+      return place + 1
+    }
+    place = next
+  }
+  return null
 }

@@ -15,6 +15,9 @@ export interface Stretch {
   toMin: number
 }
 
+/** A day of the week, as the plan document writes it. */
+export type DayName = 'mon' | 'tue' | 'wed' | 'thu' | 'fri' | 'sat' | 'sun'
+
 export type PartOfDay = 'night' | 'evening' | 'morning' | 'daytime'
 
 /** Everything a text may say of a load, as far as it says it; SI units as named. */
@@ -50,7 +53,8 @@ export interface Facts {
   fromMin: number | null
   untilMin: number | null
   partOfDay: PartOfDay | null
-  days: 'weekdays' | 'weekends' | null
+  /** the only days of the week it runs on */
+  days: DayName[] | null
   isAlways: boolean
   count: number | null
   /** the watts are those of all of them together */

@@ -67,7 +67,7 @@ const FILLERS = new Set(
 )
 /** Words of amounts and habits that are never part of a name: alone they were not understood. */
 const NEVER_NAMES = new Set(
-  'every hourly daily weekly monthly yearly annual times average avg watts watt hours hour hrs minutes minute mins seconds amps amp volts volt percent kwh wh sometimes occasionally often rarely seldom frequently maybe perhaps except not without until till never always duty start starts starting surge peak standby once twice total unless if while during but approx w kw v va hp nights nightly overnight twice'.split(
+  'every hourly daily weekly monthly yearly annual times average avg watts watt hours hour hrs minutes minute mins seconds amps amp volts volt percent kwh wh sometimes occasionally often rarely seldom frequently maybe perhaps except not without until till never always duty start starts starting surge peak standby once twice total unless if while during but approx w kw v va hp nights nightly overnight twice x'.split(
     ' ',
   ),
 )

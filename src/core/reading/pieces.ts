@@ -40,6 +40,8 @@ export function duration(sight: Sight, at: number): Found<number> {
   const spelt = wordNumber(sight, at)
   if (spelt && isWord(sight, spelt.to, Object.keys(TIME_WORDS)))
     return { value: spelt.value * timeWord(sight, spelt.to)!, to: spelt.to + 1 }
+  const between = fromTo(sight, at)
+  if (between) return between
   const first = quantity(sight, at, 'time')
   if (!first || first.isNegative) return null
   let value = first.value
@@ -61,6 +63,16 @@ export function duration(sight: Sight, at: number): Found<number> {
     to++
   }
   return { value, to }
+}
+
+/** "4-5 hours", "10 to 15 min": the middle. What ends above twelve hours is of the clock: "18-23 h". */
+function fromTo(sight: Sight, at: number): Found<number> {
+  const low = sight.tokens[at]
+  const isJoined = isMark(sight, at + 1, '-–—') || isWord(sight, at + 1, ['to', 'or'])
+  const high = quantity(sight, at + 2, 'time')
+  if (low?.kind !== 'number' || low.isNegative || !isJoined || !high || high.value > 720) return null
+  const from = (low.value * high.value) / Number(high.text.match(/[\d.]+/)?.[0])
+  return from < high.value ? { value: (from + high.value) / 2, to: at + 3 } : null
 }
 
 /** Whether a comma or the like stands between a piece and the next: then they are two. */
