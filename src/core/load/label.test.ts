@@ -80,6 +80,22 @@ describe('what a label says', () => {
     expect(result.limitW?.value).toBe(149.5)
   })
 
+  test('what is printed beside the figures is known for what it is', () => {
+    const all = reading('1/3 HP 115V 5.4A 1725RPM SF 1.35 FR 48 PH 1 INS CL B AMB 40C DUTY CONT', 'motor')
+    expect(all.unread).toEqual([])
+    expect(all.result.runningW?.value).toBeCloseTo(115 * 5.4 * 0.75, 0)
+    expect(reading('115 V 1.5 A R600a 55 g', 'cold box').unread).toEqual([])
+    expect(reading('230 V 3 A 1400 min-1', 'motor', 230).unread).toEqual([])
+    expect(reading('PH 3 230V 3A', 'motor').unread).toEqual(['PH', '3'])
+    // what goes in counts, what the shaft gives does not
+    expect(read('P2 550W P1 900W 230V 4.1A', 'motor', 230).runningW?.value).toBe(900)
+  })
+
+  test('locked-rotor amps before a range of volts are no thousands', () => {
+    const { startVa, runningW } = read('RLA 7.2 LRA 36 208-230V', 'motor')
+    expect([startVa, runningW?.value]).toEqual([36 * 208, Math.round(7.2 * 208 * 0.75 * 10) / 10])
+  })
+
   test('what is not understood is told', () => {
     expect(reading('Model blue 120 V 2 A').unread).toEqual(['Model blue'])
     expect(reading('120 V 2 A 3 A').unread).toEqual(['3 A'])
@@ -92,6 +108,8 @@ describe('what a label says', () => {
     ['99 kW', /more than a household/],
     ['1 hp code O', /no code letter O/],
     ['-40 W', /below zero/],
+    ['120 V 0 A', /draws 0 A/],
+    ['5 A 120 V LRA 4000', /more than a household’s motor/],
     ['quite strong', /with its units/],
   ])('%s is refused with what would be right', (text, message) => {
     const found = readLabel(text, 'motor', 120)

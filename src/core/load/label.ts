@@ -77,12 +77,18 @@ const saysNothing = (facts: Facts) =>
   facts.defrostW === null &&
   facts.output === null
 
-function impossible({ volts, amps, watts, hp, energy }: Facts): string | null {
+function impossible({ volts, amps, watts, hp, energy, lockedRotorA, startW }: Facts): string | null {
   const odd = volts.find((v) => !(v >= 3 && v <= 600))
   if (odd !== undefined)
     return `${formatNumber(odd)} V is not a voltage of a household label. 120 V or 230 V would be.`
   if (amps.some((a) => a > 200))
     return `${formatNumber(Math.max(...amps))} A is more than a house’s main fuse.`
+  if (amps.includes(0) || watts === 0 || hp === 0)
+    return `Nothing draws 0 ${amps.includes(0) ? 'A' : watts === 0 ? 'W' : 'hp'}.`
+  if (lockedRotorA !== null && lockedRotorA > 1000)
+    return `${formatNumber(lockedRotorA)} A at the start is more than a household’s motor takes.`
+  if (startW !== null && startW > 100_000)
+    return `${formatWatts(startW)} at the start is more than a household’s motor takes.`
   if (watts !== null && watts > 50_000) return `${formatWatts(watts)} is more than a household’s load can be.`
   if (hp !== null && hp > 50) return `${formatNumber(hp)} hp is more than a household’s motor can be.`
   if (energy?.per === 'year' && energy.wh > 100_000_000)

@@ -1,7 +1,7 @@
 import * as amounts from './amountPhrases'
 import * as draws from './drawPhrases'
 import * as energies from './energyPhrases'
-import type { Phrase } from './facts'
+import type { Phrase, Sight } from './facts'
 import { isMark, isWord, past, quantity } from './pieces'
 
 /** What is printed on a label beside what people write of a load. */
@@ -77,12 +77,69 @@ const heading: Phrase = (sight, at) => {
   return to > at ? to : null
 }
 
-/** "RPM 1725", "1725 rpm": how fast it turns says nothing of watts. */
+/** "RPM 1725", "1725 rpm", "1400 min-1", "2850/min": how fast it turns says nothing of watts. */
 const turns: Phrase = (sight, at) => {
   const words = ['rpm', 'r/min', 'min-1']
-  const isNumber = (place: number) => sight.tokens[place]?.kind === 'number'
+  const { text, tokens } = sight
+  const isNumber = (place: number) => tokens[place]?.kind === 'number'
   if (isWord(sight, at, words) && isNumber(at + 1)) return at + 2
-  return isNumber(at) && isWord(sight, at + 1, words) ? at + 2 : null
+  if (isNumber(at) && isWord(sight, at + 1, words)) return at + 2
+  const written =
+    tokens[at] && text.slice(tokens[at].from).match(/^\d{3,5}\s?(?:\/\s?min|min\s?(?:-1|⁻¹))(?![\p{L}\d])/iu)
+  return written ? behind(sight, at, written[0].length) : null
+}
+
+/** The place behind so many letters of the text. */
+function behind({ tokens }: Sight, at: number, length: number): number {
+  const end = tokens[at].from + length
+  let to = at
+  while (to < tokens.length && tokens[to].to <= end) to++
+  return to
+}
+
+/** "P1 900 W P2 550 W" on a pump: what it takes and what its shaft gives. */
+const inAndShaft: Phrase = (sight, at) => {
+  const { facts, tokens } = sight
+  const isIn = isWord(sight, at, ['p1'])
+  if (!isIn && !isWord(sight, at, ['p2'])) return null
+  const place = past(sight, at + 1, ['max'], ':=')
+  const found = quantity(sight, place, 'power')
+  if (!found || found.isNegative) return null
+  // with only its shaft's watts known they are read as any watts of a motor
+  const hasIn = tokens.some((_, i) => isWord(sight, i, ['p1']))
+  if (isIn || !hasIn) facts.watts = found.value
+  return place + 1
+}
+
+const WEIGHTS = ['g', 'kg', 'oz', 'lb', 'lbs', 'psi', 'psig', 'bar', 'db', 'dba', 'mfd', 'uf', 'µf', 'μf']
+const KEYED = [
+  'sf',
+  'sfa',
+  'fr',
+  'frame',
+  'ph',
+  'phase',
+  'ins',
+  'insulation',
+  'cl',
+  'class',
+  'amb',
+  'ambient',
+  'duty',
+]
+/** "SF 1.25", "PH 1", "INS CL B", "AMB 40 °C", "DUTY CONT", "55 g": what a label says that bears on no watts. */
+const beside: Phrase = (sight, at) => {
+  const token = sight.tokens[at]
+  if (token?.kind === 'number' && isWord(sight, at + 1, WEIGHTS)) return at + 2
+  const key = isWord(sight, at, ['service']) && isWord(sight, at + 1, ['factor']) ? at + 1 : at
+  if (key === at && !isWord(sight, at, KEYED)) return null
+  const place = past(sight, key + 1, ['temp', 'temperature', 'cl', 'class'], '.:=')
+  const said = sight.tokens[place]
+  if (said?.kind === 'word') return /^(?:[a-h]|cont|continuous)$/.test(said.word) ? place + 1 : null
+  // three phases are none of a house's outlets: that is not passed over
+  if (said?.kind === 'number')
+    return isWord(sight, at, ['ph', 'phase']) && said.value !== 1 ? null : past(sight, place + 1, ['c'])
+  return said?.kind === 'quantity' && said.dimension === 'temperature' ? place + 1 : null
 }
 
 /** Tried in this order at every piece of a label. */
@@ -100,6 +157,8 @@ export const LABEL_PHRASES: readonly Phrase[] = [
   amounts.codeLetter,
   phases,
   turns,
+  inAndShaft,
+  beside,
   amounts.range,
   amounts.count,
   amounts.total,

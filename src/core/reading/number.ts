@@ -27,8 +27,11 @@ const VULGAR = new Map([
 
 const VULGAR_SIGN = /(\d+)?\s?([¼½¾⅓⅔⅛⅜⅝⅞])/y
 const MIXED = /(\d{1,3})(?:\s+|-)(\d{1,2})\s?\/\s?(\d{1,2})(?![\d.,]|\s?\/)/y
-/** A space or an apostrophe between thousands; "4 100" too, since nobody writes two numbers so. */
-const SPACED = /\d{1,3}(?:[  '’]\d{3})+(?![\d/:])(?:[.,]\d+(?!\d))?/y
+/**
+ * A space or an apostrophe between thousands; "4 100" too, since nobody writes two numbers so; but "LRA 36 208-230 V" is a
+ * number and a range.
+ */
+const SPACED = /\d{1,3}(?:[  '’]\d{3})+(?![\d/:]|\s?[-–—]\s?\d)(?:[.,]\d+(?!\d))?/y
 const PLAIN = /\d+(?:[.,]\d+)*|[.,]\d+/y
 const STROKE = /\s?\/\s?(?=[\d.,])/y
 
