@@ -273,7 +273,7 @@ export const EVERYDAY_NAMES: Readonly<Record<string, readonly string[]>> = {
   ],
   'utility-pump': ['utility pump', 'transfer pump'],
   'pool-pump': ['pool pump', 'pool filter', 'swimming pool pump'],
-  'hot-tub': ['hot tub', 'spa', 'whirlpool'],
+  'hot-tub': ['hot tub', 'spa'],
   'pressure-washer': ['pressure washer', 'power washer'],
   'water-dispenser': ['water dispenser', 'water cooler'],
   'breathing-aid': [
