@@ -91,6 +91,11 @@ describe('what a label says', () => {
     expect(read('P2 550W P1 900W 230V 4.1A', 'motor', 230).runningW?.value).toBe(900)
   })
 
+  test('of a range of watts the middle is what it draws and the higher the most it may', () => {
+    const { runningW, limitW } = read('1100-1300 W 220-240 V', 'heat', 230)
+    expect([runningW?.value, limitW?.value]).toEqual([1200, 1300])
+  })
+
   test('locked-rotor amps before a range of volts are no thousands', () => {
     const { startVa, runningW } = read('RLA 7.2 LRA 36 208-230V', 'motor')
     expect([startVa, runningW?.value]).toEqual([36 * 208, Math.round(7.2 * 208 * 0.75 * 10) / 10])

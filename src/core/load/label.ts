@@ -6,7 +6,7 @@ import type { Facts, Question } from '../reading/facts'
 import { LABEL_PHRASES } from '../reading/labelPhrases'
 import { readPhrases } from '../reading/phrases'
 import { labelQuestion } from './labelQuestions'
-import { POWER_FACTOR, SMALL_VOLTS, fitting } from './lineWatts'
+import { POWER_FACTOR, SMALL_VOLTS, fitting, middleWatts } from './lineWatts'
 import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
 
 export interface LabelResult {
@@ -125,23 +125,35 @@ function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult
   }
   const motor = motorOf(facts, kind, volts, amps, step)
   const outputW = outputOf(facts)
-  const electric = [shaftOnly(facts, kind, va) ? null : facts.watts, va, motor.watts].filter(
+  const isShaft = shaftOnly(facts, kind, va)
+  const mostW = facts.wattsTo ?? facts.watts
+  const electric = [isShaft ? null : mostW, va, motor.watts].filter(
     (watts): watts is number => watts !== null,
   )
-  const limit = electric.length ? Math.max(...electric) : facts.watts
+  const limit = electric.length ? Math.max(...electric) : mostW
   if (limit !== null)
     step(
       'Most it may draw',
       'the higher of V × A and W',
       [
-        ...(facts.watts === null ? [] : [['watts', formatWatts(facts.watts)] as [string, string]]),
+        ...(mostW === null ? [] : [['watts', formatWatts(mostW)] as [string, string]]),
         ...(va === null ? [] : [['V × A', `${formatNumber(va, 0)} VA`] as [string, string]]),
       ],
       formatWatts(limit),
     )
-  const isShaft = shaftOnly(facts, kind, va)
+  const statedW = middleWatts(facts)
   const byAmps = va === null ? null : va * factor
-  let running = isShaft ? byAmps : (facts.watts ?? (amps !== null ? byAmps : (motor.watts ?? byAmps)))
+  let running = isShaft ? byAmps : (statedW ?? (amps !== null ? byAmps : (motor.watts ?? byAmps)))
+  if (running !== null && running === statedW && facts.wattsTo !== null)
+    step(
+      'Running',
+      'the middle of what is printed',
+      [
+        ['from', formatWatts(facts.watts!)],
+        ['to', formatWatts(facts.wattsTo)],
+      ],
+      formatWatts(running),
+    )
   if (running === byAmps && byAmps !== null)
     step(
       'Running',

@@ -26,6 +26,10 @@ export function fitting(facts: Facts, mainsVolts: number): { volts: number | nul
   return { volts: volts[at], amps: amps[Math.min(at, amps.length - 1)] ?? null }
 }
 
+/** Watts as written; of "60-80 W" the middle. */
+export const middleWatts = ({ watts, wattsTo }: Facts): number | null =>
+  watts === null || wattsTo === null ? watts : (watts + wattsTo) / 2
+
 /** What one thing draws while it runs, as far as a line says it. */
 export interface LineWatts {
   watts: number | null
@@ -61,8 +65,7 @@ export function lineWatts(
     how,
     question,
   })
-  if (facts.watts !== null)
-    return found(facts.wattsTo === null ? facts.watts : (facts.watts + facts.wattsTo) / 2)
+  if (facts.watts !== null) return found(middleWatts(facts))
   if (facts.hp !== null) {
     const watts =
       (motorWatts(facts.hp, atVolts) * (facts.powerFactor ?? MOTOR_POWER_FACTOR)) / MOTOR_POWER_FACTOR
