@@ -47,13 +47,21 @@ export function arrayOf(panelId: string, id: string, of: Partial<PanelArray> = {
   }
 }
 
-/** A controller for a bank: what is usually sold for so many watts. */
-export const usualController = (bankV: number): NonNullable<PanelArray['controller']> => ({
-  kind: 'MPPT',
-  lowV: Math.round(bankV * 1.25),
-  highV: bankV > 30 ? 250 : 150,
-  amps: 20,
-  watts: Math.round(bankV * 1.1 * 30),
+const USUAL_AMPS = { MPPT: 30, PWM: 20 }
+
+/**
+ * A controller for a bank, as it is usually sold: an MPPT one begins some volts above the bank's and bears 150 or
+ * 250 V; a PWM one joins the panels to the battery and bears 50 or 100 V. From memory.
+ */
+export const usualController = (
+  bankV: number,
+  kind: 'MPPT' | 'PWM' = 'MPPT',
+): NonNullable<PanelArray['controller']> => ({
+  kind,
+  lowV: Math.round(bankV * (kind === 'MPPT' ? 1.25 : 1.08)),
+  highV: kind === 'MPPT' ? (bankV > 30 ? 250 : 150) : bankV > 30 ? 100 : 50,
+  amps: kind === 'MPPT' ? 20 : USUAL_AMPS.PWM,
+  watts: Math.round(bankV * 1.1 * USUAL_AMPS[kind]),
 })
 
 /** Fuel by size, from memory: about 0.35 L/kWh at full load, a quarter of the full flow without load. */

@@ -19,7 +19,8 @@ const TABLE: readonly [downToC: number, factor: number][] = [
   [-35, 1.23],
   [-40, 1.25],
 ]
-const RATED_C = 25
+/** Cells of a panel's label, °C. */
+export const RATED_C = 25
 
 /** The table's factor at a temperature; 1 from 25 °C up, the last one below −40 °C. */
 export function tableFactor(celsius: number): number {

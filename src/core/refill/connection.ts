@@ -1,9 +1,11 @@
 import type { Source } from '../plan/power'
 import type { InputWindow, PanelArray } from '../plan/refill'
+import { pwmVolts } from './pwm'
 
 /**
  * The window panels are connected to: of a bank the array's charge controller, of anything else the source's
- * own input; null where there is none.
+ * own input; null where there is none. A PWM controller begins at the battery's own charging volts, whatever its
+ * label says: it has nothing to lower or raise volts with.
  */
 export function windowFor(
   { controller }: Pick<PanelArray, 'controller'>,
@@ -11,8 +13,8 @@ export function windowFor(
 ): InputWindow | null {
   if (!source.bank) return source.outfit?.input.solar ?? null
   if (!controller) return null
-  const { lowV, highV, amps, watts } = controller
-  return { lowV, highV, amps, watts }
+  const { kind, lowV, highV, amps, watts } = controller
+  return { lowV: kind === 'PWM' ? pwmVolts(source.bank) : lowV, highV, amps, watts }
 }
 
 /** What keeps panels from being connected to a source; null where nothing does. */

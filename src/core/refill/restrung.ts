@@ -1,6 +1,7 @@
 import type { Source } from '../plan/power'
 import type { InputWindow, PanelArray } from '../plan/refill'
 import { bankVolts } from '../storage/bank'
+import type { RecordLow } from '../weather/recordCold'
 import { windowFor } from './connection'
 import { checkArray } from './stringCheck'
 
@@ -16,7 +17,7 @@ export type Controller = InputWindow & { kind: 'MPPT' | 'PWM' }
 export function restrung(
   array: PanelArray,
   source: Source,
-  recordLowC: number,
+  recordLow: RecordLow,
   controllers: readonly { bankV: number; controller: Controller }[],
 ): PanelArray | null {
   const fitted = source.bank
@@ -28,8 +29,10 @@ export function restrung(
   const ways = Array.from({ length: count }, (_, i) => i + 1)
     .filter((series) => count % series === 0 && series <= 30 && count / series <= 30)
     .map((series) => ({ ...fitted, series, parallel: count / series }))
-    .map((way) => ({ way, check: checkArray(way, window, recordLowC) }))
-    .filter(({ check }) => check.verdict === 'fits' || check.verdict === 'clipped')
+    .map((way) => ({ way, check: checkArray(way, window, recordLow) }))
+    .filter(
+      ({ check }) => check.verdict === 'fits' || check.verdict === 'clipped' || check.verdict === 'unsure',
+    )
   const asItIs = ways.find(({ way }) => way.series === array.series)
   if (asItIs) return asItIs.way
   return ways.sort((a, b) => b.check.takenW - a.check.takenW)[0]?.way ?? null

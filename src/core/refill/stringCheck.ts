@@ -1,11 +1,16 @@
 import type { InputWindow, PanelArray } from '../plan/refill'
 import { formatNumber } from '../quantity/format'
+import type { RecordLow } from '../weather/recordCold'
 import { type StringCheck as WindowCheck, checkString } from './inputWindow'
 import { cellC, stringVmp } from './panelOutput'
-import { coefficientFactor, tableFactor } from './coldVoc'
+import { RATED_C, coefficientFactor, tableFactor } from './coldVoc'
 
 /** Panels against the input they are connected to, in the record cold and in summer heat. */
-export interface ArrayCheck extends WindowCheck {
+export interface ArrayCheck extends Omit<WindowCheck, 'verdict'> {
+  /** 'unsure': it fits on a guessed record cold only */
+  verdict: WindowCheck['verdict'] | 'unsure'
+  /** the verdict would change if it were colder than the guess, or warmer */
+  restsOnGuess: boolean
   /** open-circuit volts in the record cold, by the table and by the panel's own coefficient */
   coldVocByTable: number
   coldVocByCoefficient: number
@@ -18,29 +23,36 @@ export interface ArrayCheck extends WindowCheck {
 
 /** Air and sun of a hot day, for the lowest working volts. Common practice, no source. */
 const HOT = { airC: 38, planeW: 1000 }
+/** Colder than this it has hardly ever been where anybody lives. From memory. */
+const EVER_COLD_C = -60
 
 /**
- * Checks an array against an input window: the higher of the two cold volts counts, since it destroys.
+ * Checks an array against an input window: the higher of the two cold volts counts, since it destroys. On a guessed
+ * record cold nothing is said to fit, unless it would in any cold.
  *
- * @param recordLowC the coldest the panels have to bear
+ * @param recordLow the coldest the panels have to bear
  * @param bankV volts of the bank behind the array's controller; null straight into a station
  */
 export function checkArray(
   array: PanelArray,
   window: InputWindow,
-  recordLowC: number,
+  recordLow: RecordLow,
   bankV: number | null = null,
 ): ArrayCheck {
   const { panel, series, parallel } = array
+  const { celsius: recordLowC, isGuess } = recordLow
+  const factorAt = (celsius: number) => Math.max(tableFactor(celsius), coefficientFactor(panel, celsius))
+  const at = (celsius: number) =>
+    checkString(
+      { vocV: panel.vocV, iscA: panel.iscA, watts: panel.watts },
+      series,
+      parallel,
+      window,
+      factorAt(celsius),
+    )
   const table = tableFactor(recordLowC)
   const coefficient = coefficientFactor(panel, recordLowC)
-  const found = checkString(
-    { vocV: panel.vocV, iscA: panel.iscA, watts: panel.watts },
-    series,
-    parallel,
-    window,
-    Math.max(table, coefficient),
-  )
+  const found = at(recordLowC)
   const hotVmpV = stringVmp(array, cellC(HOT.airC, HOT.planeW, panel))
   // cells are never colder at work than the air: what is too low then is too low always
   const coldVmpV = stringVmp(array, recordLowC)
@@ -54,12 +66,26 @@ export function checkArray(
     warnings.push(
       'A PWM controller pulls the panels down to the battery’s volts: what they have above is lost. An MPPT controller would take it.',
     )
+  const isSafe = found.verdict === 'fits' || found.verdict === 'clipped'
+  const restsOnGuess = isGuess && (isSafe ? at(EVER_COLD_C) : at(RATED_C)).verdict !== found.verdict
+  const guess = `${formatNumber(recordLowC)} °C, which is a guess`
   return {
     ...found,
+    restsOnGuess,
+    ...(restsOnGuess &&
+      isSafe && {
+        verdict: 'unsure' as const,
+        message: `not sure yet: ${formatNumber(found.voltsV, 1)} V at ${guess}, under the input’s ${formatNumber(window.highV, 1)} V. Type the coldest it has ever been here; colder than that may destroy the input`,
+      }),
+    ...(restsOnGuess &&
+      found.verdict === 'refused' && {
+        message: `${found.message}, at ${guess}. Type the coldest it has ever been here`,
+      }),
+    ...(isGuess && isSafe && !restsOnGuess && { message: `${found.message}, however cold it gets` }),
     ...(neverWorks && {
       verdict: 'too low' as const,
       takenW: 0,
-      message: `works at ${formatNumber(coldVmpV, 1)} V at most, under the input’s ${formatNumber(window.lowV, 1)} V: it never charges; ${Math.ceil((window.lowV * series) / hotVmpV)} in series would, if the cold allows it`,
+      message: `works at ${formatNumber(coldVmpV, 1)} V at most, under the ${formatNumber(window.lowV, 1)} V it must reach: it never charges; ${Math.ceil((window.lowV * series) / hotVmpV)} in series would, if the cold allows it`,
     }),
     coldVocByTable: panel.vocV * series * table,
     coldVocByCoefficient: panel.vocV * series * coefficient,

@@ -1,14 +1,14 @@
 import { type Intervals, mergeIntervals, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import type { Bank, Source } from '../plan/power'
-import type { Car, Generator, PanelArray } from '../plan/refill'
+import type { Source } from '../plan/power'
+import type { Car, Generator } from '../plan/refill'
 import { NO_CHARGING } from '../plan/noRefill'
-import type { Scenario } from '../plan/schema'
 import { keyOf } from '../quantity/random'
-import { windowFor } from '../refill/connection'
+import { connectedArrays } from '../refill/connected'
 import { arrayW, cellC, stringVmp } from '../refill/panelOutput'
+import { pwmVolts } from '../refill/pwm'
+import { type StringAtWork, joined } from '../refill/sharedInput'
 import { isBehindHorizon } from '../refill/solarYield'
-import { checkArray } from '../refill/stringCheck'
 import { bankVolts, chargerAmps, chemistryOf } from '../storage/bank'
 import { CHARGER_EFFICIENCY } from '../storage/wallHours'
 import { coldestChargeC } from '../storage/chargeAcceptance'
@@ -16,6 +16,7 @@ import type { Chemistry } from '../plan/limits'
 import { onPlane } from '../weather/irradiance'
 import { dayOf, lightAt, lightSpread, sunAt } from '../weather/sky'
 import { Z_80 } from '../quantity/quantity'
+import { recordLowOf } from '../weather/recordCold'
 import { dayWeights } from './dayWeights'
 import { POINT_MIN } from './sweep'
 
@@ -47,6 +48,8 @@ export interface CompiledRefill {
   /** W of sun before its day's luck, and what the input takes of it at most */
   sunW: Float64Array
   sunMostW: Float64Array
+  /** W the panels could give while their volts stay below the input's window: nothing takes it */
+  belowWindowW: Float64Array
   /** day of the outage of each quarter, and how far its light may be off */
   day: Uint8Array
   logPerZ: Float64Array
@@ -105,6 +108,7 @@ export function compileRefill(
     isPlanned,
     sunW: new Float64Array(quarters),
     sunMostW: new Float64Array(quarters),
+    belowWindowW: new Float64Array(quarters),
     day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),
     logPerZ: Float64Array.from({ length: days }, (_, day) => Math.log(lightSpread(scenario, day)) / Z_80),
     mostFactor: new Float64Array(quarters).fill(Infinity),
@@ -119,7 +123,7 @@ export function compileRefill(
     car,
     inputs: sources.map((source, s) => inputOf(source, around[s])),
   }
-  addSun(out, panels, plan, sources[0], airC)
+  addSun(out, plan, sources[0], airC)
   const isElectric = car !== null && (car.way === 'electric' || car.way === 'inverter')
   if (car && !isElectric) cover(carRuns, quarters, (q, share) => (out.dcW[q] = car.watts * share))
   const addAc = (runs: Intervals, kind: number, watts: number) =>
@@ -182,30 +186,17 @@ function cover(runs: Intervals, quarters: number, put: (quarter: number, share: 
   }
 }
 
-function addSun(
-  out: CompiledRefill,
-  panels: readonly PanelArray[],
-  plan: Plan,
-  source: Source,
-  airC: Float64Array,
-) {
+/** The sun on every array: what its input lets through at most, and what is lost below the input's window. */
+function addSun(out: CompiledRefill, plan: Plan, source: Source, airC: Float64Array) {
   const { scenario, refill } = plan
-  const recordLowC = refill.recordLowC ?? usualRecordLowC(scenario)
-  const used = panels.flatMap((array) => {
-    const window = windowFor(array, source)
-    if (!window) return []
-    const { verdict } = checkArray(array, window, recordLowC)
-    return verdict === 'refused' || verdict === 'too low'
-      ? []
-      : [
-          {
-            array,
-            window,
-            shade: windowIntervals(array.shade, scenario.startsAt, out.sunW.length * POINT_MIN),
-          },
-        ]
-  })
-  if (used.length === 0) return
+  const horizonMin = out.sunW.length * POINT_MIN
+  const arrays = connectedArrays(refill.panels, source, recordLowOf(refill, scenario)).flatMap(
+    ({ array, window, verdict, isUsed }) =>
+      window && (isUsed || verdict === 'too low')
+        ? [{ array, window, isUsed, shade: windowIntervals(array.shade, scenario.startsAt, horizonMin) }]
+        : [],
+  )
+  if (arrays.length === 0) return
   for (let q = 0; q < out.sunW.length; q++) {
     const minute = (q + 0.5) * POINT_MIN
     const sun = sunAt(scenario, minute)
@@ -214,35 +205,37 @@ function addSun(
     const air = airC[Math.min(airC.length - 1, Math.floor(minute / 60))]
     const clear = lightAt({ ...scenario, sky: { kind: 'days', days: ['clear'] } }, minute, sun)
     out.mostFactor[q] = light.globalW > 0 ? Math.max(1, (CLEAR_MARGIN * clear.globalW) / light.globalW) : 1
-    let ownMostW = 0
-    let sharedMostW = 0
-    let sharedLimitW = 0
-    for (const { array, window, shade } of used) {
+    const together: StringAtWork[] = []
+    let onStationW = 0
+    for (const { array, window, isUsed, shade } of arrays) {
       const isShaded =
         isBehindHorizon(array, sun.azimuthDeg, 90 - sun.zenithDeg) ||
         shade.some(([a, b]) => minute >= a && minute < b)
       const planeW = onPlane(light, sun, array, isShaded)
-      const volts = stringVmp(array, cellC(air, planeW, array.panel))
-      if (volts < window.lowV) continue
-      const pulled =
-        source.bank && array.controller?.kind === 'PWM' ? Math.min(1, pwmVolts(source.bank) / volts) : 1
-      out.sunW[q] += arrayW(array, planeW, air) * pulled
-      const mostW = Math.min(window.watts, window.amps * volts * pulled)
-      if (source.bank) ownMostW += mostW
-      else {
-        sharedMostW += window.amps * volts
-        sharedLimitW = Math.min(window.watts, window.amps * volts)
+      const cell = cellC(air, planeW, array.panel)
+      const volts = stringVmp(array, cell)
+      const watts = arrayW(array, planeW, air)
+      if (!isUsed || volts < window.lowV) {
+        out.belowWindowW[q] += watts
+        continue
       }
+      if (!source.bank) {
+        together.push({ watts, vmpV: volts, vocV: (volts * array.panel.vocV) / array.panel.vmpV })
+        onStationW += watts
+        continue
+      }
+      const pulled = array.controller?.kind === 'PWM' ? Math.min(1, pwmVolts(source.bank) / volts) : 1
+      out.sunW[q] += watts * pulled
+      out.sunMostW[q] += Math.min(window.watts, window.amps * volts * pulled)
     }
-    out.sunMostW[q] = ownMostW + Math.min(sharedMostW, sharedLimitW)
+    if (onStationW === 0) continue
+    // arrays without a controller of their own share the station's input
+    const { window } = arrays[0]
+    const { watts, volts } = joined(together, window.lowV)
+    out.sunW[q] += watts
+    out.sunMostW[q] += Math.min(window.watts, window.amps * volts)
   }
 }
-
-/** Volts a battery is charged at: what a PWM controller leaves of the panels'. */
-const pwmVolts = (bank: Bank) => bankVolts(bank) * 1.08
-
-/** The coldest of a place that says nothing of it: well below the scenario's own low. Common practice, no source. */
-export const usualRecordLowC = ({ outdoor }: Pick<Scenario, 'outdoor'>) => Math.min(-5, outdoor.lowC - 12)
 
 /** Watts a charger that says nothing takes, of its battery's watt-hours. From memory. */
 const USUAL_CHARGE_PER_H = 0.2

@@ -4,7 +4,7 @@ import type { RefillResult } from './result'
 import type { RefillRuns } from './runRefilled'
 
 /** The runs of a chain's refill in few figures. */
-export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
+export function refillResultOf(of: RefillRuns, belowWindowW: Float64Array, runs: number): RefillResult {
   const mean = emptyLedger()
   for (const key of Object.keys(mean) as (keyof RefillLedger)[]) mean[key] = of.sum[key] / runs
   const { askedW, sunW, clippedW, inW, fedShare } = of.curves
@@ -23,6 +23,7 @@ export function refillResultOf(of: RefillRuns, runs: number): RefillResult {
       .sort(),
     broughtPerDayWh: percentilesOf(of.broughtPerDayWh),
     neededPerDayWh: of.neededPerDayWh.reduce((sum, wh) => sum + wh, 0) / runs,
+    belowWindowW,
     unfedMin: percentilesOf(of.unfedMin),
   }
 }

@@ -61,6 +61,8 @@ export interface RefillResult {
   coverage: Float64Array
   broughtPerDayWh: Percentiles
   neededPerDayWh: number
+  /** W the panels could give while their volts are below the input's window, every quarter hour, in the sky as planned */
+  belowWindowW: Float64Array
   unfedMin: Percentiles
 }
 

@@ -307,7 +307,10 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
       ),
       energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
       overloads: overloadsOf(chainRuns),
-      refill: chain.refill?.isPlanned && chainRuns.refill ? refillResultOf(chainRuns.refill, runs) : null,
+      refill:
+        chain.refill?.isPlanned && chainRuns.refill
+          ? refillResultOf(chainRuns.refill, chain.refill.belowWindowW, runs)
+          : null,
     }
   })
   const loads = chains.flatMap(({ chain, askedWh, suppliedWh }) =>

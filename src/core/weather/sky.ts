@@ -46,17 +46,23 @@ export const skyOfDay = (sky: Extract<Sky, { kind: 'days' }>, day: number): SkyC
 /** Light on the ground at a minute of the outage, by what the scenario says of the sky. */
 export function lightAt(scenario: Scenario, minute: number, sun = sunAt(scenario, minute)): Irradiance {
   const sky: Sky = scenario.sky ?? { kind: 'days', days: [usualSky(scenario.rain)] }
-  const hour = Math.floor(minute / 60)
   if (sky.kind === 'measured') {
-    const at = hour % sky.globalW.length
+    const at = fileHour(scenario.startsAt, minute) % sky.globalW.length
     return { globalW: sky.globalW[at], directW: sky.directW[at], diffuseW: sky.diffuseW[at] }
   }
   const share =
     sky.kind === 'days'
       ? SKIES[skyOfDay(sky, dayOf(scenario.startsAt, minute))].share
-      : sky.sunShare[Math.min(hour, sky.sunShare.length - 1)]
+      : sky.sunShare[Math.min(Math.floor(minute / 60), sky.sunShare.length - 1)]
   return splitGlobal(clearSkyW(sun.zenithDeg) * share, sun)
 }
+
+/**
+ * The hour of a weather file a minute of the outage lies in: its hours are those of the clock, the first that in
+ * which the outage begins.
+ */
+export const fileHour = (startsAt: string, minute: number) =>
+  Math.max(0, Math.floor(((epochMinute(startsAt) % 60) + minute) / 60))
 
 /** How far the light of a day may be off what the scenario says: ×/÷, the 80 % interval. */
 export function lightSpread(scenario: Scenario, day: number): number {

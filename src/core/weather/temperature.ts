@@ -1,6 +1,7 @@
 import { epochMinute, DAY_MIN } from '../plan/clock'
 import type { Surroundings } from '../plan/limits'
 import type { Scenario } from '../plan/schema'
+import { fileHour } from './sky'
 
 /** The hours of the clock at which a day is coldest and warmest. Common practice, no source. */
 const COLDEST_H = 6
@@ -55,7 +56,8 @@ export function surroundingsByHour(scenario: Scenario, where: Surroundings, hour
 function outdoorsAt({ sky, outdoor, startsAt }: Scenario): (hour: number) => number {
   if (sky?.kind === 'measured') {
     const { temperatureC } = sky
-    return (hour) => temperatureC[Math.max(0, hour) % temperatureC.length]
+    // the middle of each hour of the outage, in the file's hours of the clock
+    return (hour) => temperatureC[fileHour(startsAt, hour * 60 + 30) % temperatureC.length]
   }
   const startH = (epochMinute(startsAt) % DAY_MIN) / 60
   return (hour) => outdoorC(outdoor, startH + hour + 0.5)

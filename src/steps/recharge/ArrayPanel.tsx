@@ -7,13 +7,12 @@ import type { InputWindow, PanelArray } from '@/core/plan/refill'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { coefficientFactor, tableFactor } from '@/core/refill/coldVoc'
-import { whyUnconnected, windowFor } from '@/core/refill/connection'
+import { connectedArrays } from '@/core/refill/connected'
+import { windowFor } from '@/core/refill/connection'
 import { bestTilt, monthsWh, panelsFor } from '@/core/refill/solarYield'
-import { sharedInputWarning } from '@/core/refill/sharedInput'
-import { checkArray } from '@/core/refill/stringCheck'
 import { refilledSource } from '@/core/simulation/compile'
-import { usualRecordLowC } from '@/core/simulation/compileRefill'
 import { bankVolts } from '@/core/storage/bank'
+import { recordLowOf } from '@/core/weather/recordCold'
 import { SKIES } from '@/core/weather/sky'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
@@ -37,11 +36,17 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   const [isOpen, setOpen] = useState(false)
   const { scenario, refill, powerSystem } = plan
   const source = refilledSource(powerSystem.sources)
-  const recordLowC = refill.recordLowC ?? usualRecordLowC(scenario)
+  const recordLow = recordLowOf(refill, scenario)
+  const recordLowC = recordLow.celsius
   const window = windowFor(array, source)
   const bankV = source.bank ? bankVolts(source.bank) : null
-  const check = window && checkArray(array, window, recordLowC, bankV)
+  // one that is out of use is judged as if it were the only one
+  const others = array.on ? refill.panels : [{ ...array, on: true }]
+  const { check, verdict, message, isUsed } = connectedArrays(others, source, recordLow).find(
+    (one) => one.array.id === array.id,
+  )!
   const change = (part: Partial<PanelArray>) => store.getState().edit(changePanels(array.id, part))
+  const changeRecordLow = (celsius: number) => store.getState().edit(changeRefill({ recordLowC: celsius }))
   const month = Number(scenario.startsAt.slice(5, 7))
   const { place } = scenario
   const yields = useMemo(
@@ -55,7 +60,6 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   )
   const winter = place.latitudeDeg >= 0 ? 1 : 7
   const dullPanels = neededWh > 0 ? panelsFor(neededWh, array, place, winter, SKIES.overcast.share) : null
-  const together = array.on && !source.bank ? sharedInputWarning(refill.panels.filter(({ on }) => on)) : null
   const { outfit } = source
   const changeWindow = (solar: InputWindow) =>
     outfit &&
@@ -64,7 +68,6 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
       .edit(
         changeSource(powerSystem.id, source.id, { outfit: { ...outfit, input: { ...outfit.input, solar } } }),
       )
-  const words = check ? check.message : (whyUnconnected(array, source) ?? '')
   return (
     <FieldScope id={`array ${array.id}`} name={array.name}>
       <section className={styles.array} aria-label={array.name}>
@@ -83,25 +86,37 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             {window && check ? <WindowDrawing window={window} check={check} /> : null}
             <p
               className={
-                check && check.verdict !== 'refused' && check.verdict !== 'too low'
-                  ? styles.fits
-                  : styles.refused
+                isUsed && verdict !== 'unsure' && verdict !== 'unlike' ? styles.fits : styles.refused
               }
               role="status"
               data-testid="string-verdict"
+              data-verdict={verdict}
             >
-              {check?.verdict === 'refused' && '× '}
-              {capital(words)}.
+              {verdict === 'refused' && '× '}
+              {capital(message)}.
             </p>
+            {check && recordLow.isGuess && (
+              <div className={styles.askedCold} data-testid="asks-record-cold">
+                <QuantityField
+                  label="Coldest ever here"
+                  path="refill.recordLowC"
+                  value={recordLowC}
+                  onChange={changeRecordLow}
+                />
+                <button className="text-button" onClick={() => changeRecordLow(recordLowC)}>
+                  never colder than {formatNumber(recordLowC)} °C
+                </button>
+              </div>
+            )}
             {check && (
               <p className={styles.small}>
-                At {formatNumber(recordLowC)} °C: {formatNumber(check.coldVocByTable, 1)} V by the code’s
-                table (× {tableFactor(recordLowC)}), {formatNumber(check.coldVocByCoefficient, 1)} V by the
-                panel’s coefficient (× {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The
-                higher one counts.
+                At {formatNumber(recordLowC)} °C{recordLow.isGuess && ' (guessed from the latitude)'}:{' '}
+                {formatNumber(check.coldVocByTable, 1)} V by the code’s table (× {tableFactor(recordLowC)}),{' '}
+                {formatNumber(check.coldVocByCoefficient, 1)} V by the panel’s coefficient (×{' '}
+                {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The higher one counts.
               </p>
             )}
-            {[...(check?.warnings ?? []), ...(together ? [together] : [])].map((warning) => (
+            {(check?.warnings ?? []).map((warning) => (
               <p key={warning} className={styles.refused}>
                 {warning}
               </p>
@@ -182,12 +197,14 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 value={array.lossFraction}
                 onChange={(lossFraction) => change({ lossFraction })}
               />
-              <QuantityField
-                label="Record cold here"
-                path="refill.recordLowC"
-                value={recordLowC}
-                onChange={(value) => store.getState().edit(changeRefill({ recordLowC: value }))}
-              />
+              {!(check && recordLow.isGuess) && (
+                <QuantityField
+                  label="Coldest ever here"
+                  path="refill.recordLowC"
+                  value={recordLowC}
+                  onChange={changeRecordLow}
+                />
+              )}
             </div>
             <div>
               <PanelLabel panel={array.panel} onChange={(panel) => change({ panel })} />

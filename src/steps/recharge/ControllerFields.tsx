@@ -1,6 +1,7 @@
 'use client'
 import { usualController } from '@/catalog/refill'
 import type { PanelArray } from '@/core/plan/refill'
+import { formatNumber } from '@/core/quantity/format'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { SelectField } from '@/ui/field/SelectField'
 import styles from './recharge.module.css'
@@ -27,17 +28,20 @@ export function ControllerFields(props: {
           { value: 'PWM', words: 'PWM, for a bank' },
         ]}
         onChange={(kind) =>
-          onChange(
-            kind === 'none'
-              ? null
-              : { ...(controller ?? usualController(bankV ?? 12)), kind: kind as 'MPPT' | 'PWM' },
-          )
+          // another kind has other volts: those of the old one would pass what destroys it, or refuse what works
+          onChange(kind === 'none' ? null : usualController(bankV ?? 12, kind as 'MPPT' | 'PWM'))
         }
       />
       {controller && (
         <>
           {bankV === null && <p className={styles.small}>Counts when a bank of parts is chosen.</p>}
-          <WindowFields window={controller} onChange={put} />
+          {controller.kind === 'PWM' && (
+            <p className={styles.small}>
+              It joins the panels to the battery: they work at the battery’s volts
+              {bankV !== null && `, ${formatNumber(bankV * 1.08, 1)} V while it charges`}.
+            </p>
+          )}
+          <WindowFields window={controller} onChange={put} isPwm={controller.kind === 'PWM'} />
         </>
       )}
     </>

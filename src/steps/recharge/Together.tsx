@@ -23,11 +23,12 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const store = useHouseholdStore()
   const { mean } = refill ?? {}
   const look = useAdvice(ask)
-  const clippedWh = refill
-    ? refill.curves.clippedW
-        .subarray(0, Math.ceil(plan.scenario.durationH / QUARTER_H))
-        .reduce((sum, watts) => sum + watts * QUARTER_H, 0)
-    : 0
+  const energyOf = (curve: Float64Array) =>
+    curve
+      .subarray(0, Math.ceil(plan.scenario.durationH / QUARTER_H))
+      .reduce((sum, watts) => sum + watts * QUARTER_H, 0)
+  const clippedWh = refill ? energyOf(refill.curves.clippedW) : 0
+  const belowWh = refill ? energyOf(refill.belowWindowW) : 0
   const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
     <section className={styles.side} aria-label="Together">
@@ -72,6 +73,13 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             {clippedWh > 1 && (
               <Row name="Clipped by the input’s amps and watts" wh={formatEnergy(clippedWh)} />
             )}
+            {belowWh > 1 && (
+              <Row
+                name="Lost: the panels’ volts below what the input needs"
+                wh={formatEnergy(belowWh)}
+                isLost
+              />
+            )}
             {mean.unusedWh > 1 && (
               <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
             )}
@@ -112,9 +120,9 @@ function wallWords(hours: number | null): string {
   return hours === Infinity ? 'for ever, without a charger,' : formatDuration(hours * 60)
 }
 
-function Row({ name, wh, strong }: { name: string; wh: string; strong?: boolean }) {
+function Row({ name, wh, strong, isLost }: { name: string; wh: string; strong?: boolean; isLost?: boolean }) {
   return (
-    <tr data-strong={strong}>
+    <tr data-strong={strong} data-lost={isLost}>
       <th scope="row">{name}</th>
       <td>{wh}</td>
     </tr>

@@ -156,19 +156,22 @@ describe('drawings', () => {
   const window = { lowV: 11, highV: 60, amps: 15, watts: 500 }
 
   test('a string that fits, one over the volts: told to whoever cannot see it', () => {
-    const fits = checkArray(arrayOf('panel-220', 'x'), window, -20)
+    const fits = checkArray(arrayOf('panel-220', 'x'), window, { celsius: -20, isGuess: false })
     const { rerender } = render(<WindowDrawing window={window} check={fits} />)
     const drawing = screen.getByRole('img')
     expect(drawing.getAttribute('aria-label')).toMatch(
       /^Input 11 V to 60 V, 15 A; string .* cold and open, 11.4 A: fits$/,
     )
-    const over = checkArray(arrayOf('panel-220', 'x', { series: 3 }), window, -20)
+    const over = checkArray(arrayOf('panel-220', 'x', { series: 3 }), window, {
+      celsius: -20,
+      isGuess: false,
+    })
     rerender(<WindowDrawing window={window} check={over} />)
     expect(drawing.getAttribute('data-verdict')).toBe('refused')
   })
 
   test('the line of its watts falls below its amps where volts × amps would be more', () => {
-    const fits = checkArray(arrayOf('panel-220', 'x'), window, -20)
+    const fits = checkArray(arrayOf('panel-220', 'x'), window, { celsius: -20, isGuess: false })
     const { container } = render(<WindowDrawing window={window} check={fits} />)
     const heights = container
       .querySelector('polyline')!
@@ -226,7 +229,7 @@ describe('panels of a household', () => {
       }),
       <Arrays />,
     )
-    expect(screen.getAllByText(/on one input the lower pulls the higher down/)).toHaveLength(2)
+    expect(screen.getAllByText(/on one input: .* the lower pulls the higher down/)).toHaveLength(2)
   })
 })
 

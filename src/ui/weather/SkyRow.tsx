@@ -3,6 +3,7 @@ import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
+import { skyWords } from '@/core/weather/skyWords'
 import { SelectField } from '@/ui/field/SelectField'
 import styles from './SkyRow.module.css'
 
@@ -20,7 +21,18 @@ export function SkyRow({
     return (
       <p className={styles.skyNote}>
         {sky.kind === 'measured' ? `Hours of the weather file “${sky.name}”.` : `Hour by hour: ${sky.name}.`}{' '}
-        <button className="text-button" onClick={() => change({ sky: { kind: 'days', days: ['mixed'] } })}>
+        <button
+          className="text-button"
+          onClick={() =>
+            change({
+              sky: { kind: 'days', days: skyWords(scenario) },
+              // a weather file's own cold and heat go on
+              ...(sky.kind === 'measured' && {
+                outdoor: { lowC: Math.min(...sky.temperatureC), highC: Math.max(...sky.temperatureC) },
+              }),
+            })
+          }
+        >
           One word a day instead
         </button>
       </p>

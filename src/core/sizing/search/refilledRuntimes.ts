@@ -4,7 +4,7 @@ import type { Source } from '../../plan/power'
 import { keyOf } from '../../quantity/random'
 import { type Controller, restrung } from '../../refill/restrung'
 import { hoursOf, weatherOf } from '../../simulation/compile'
-import { compileRefill, usualRecordLowC } from '../../simulation/compileRefill'
+import { compileRefill } from '../../simulation/compileRefill'
 import { coldShareOf } from '../../simulation/coldShare'
 import { DetailTables } from '../../simulation/detailTables'
 import type { QuarterDemand } from '../../simulation/glide'
@@ -14,6 +14,7 @@ import { drawLight } from '../../simulation/runRefilled'
 import { pathInRun } from '../../simulation/simulate'
 import { POINT_MIN } from '../../simulation/sweep'
 import { RefilledSweep } from '../../simulation/sweepRefilled'
+import { recordLowOf } from '../../weather/recordCold'
 import type { RealisedDemand } from './realisedDemand'
 import { runtimesOn } from './runtimes'
 
@@ -30,9 +31,9 @@ export function refilledRuntimesOn(
 ): Float64Array {
   const { runs, seed, horizonMin, hasMains } = demand
   const { scenario, refill: planned } = demand.plan
-  const recordLowC = planned.recordLowC ?? usualRecordLowC(scenario)
+  const recordLow = recordLowOf(planned, scenario)
   const panels = planned.panels.flatMap((array) => {
-    const joined = array.on ? restrung(array, source, recordLowC, controllers) : null
+    const joined = array.on ? restrung(array, source, recordLow, controllers) : null
     return joined ? [joined] : []
   })
   const plan = { ...demand.plan, refill: { ...planned, panels } }

@@ -19,12 +19,14 @@ describe('the same panels joined for another source', () => {
   const two = arrayOf('panel-220', 'roof', { parallel: 2 })
 
   test('stay as they are where that works', () => {
-    expect(restrung(two, equipmentClass('station-2000').source, -20, controllers)).toEqual(two)
+    expect(
+      restrung(two, equipmentClass('station-2000').source, { celsius: -20, isGuess: false }, controllers),
+    ).toEqual(two)
   })
 
   test('go in series on a 24 V bank, with a controller for it', () => {
     const bank = bankOf('lfp-12-100', 2, 1, 'inverter-1500-24', 'bank')
-    expect(restrung(two, bank, -20, controllers)).toMatchObject({
+    expect(restrung(two, bank, { celsius: -20, isGuess: false }, controllers)).toMatchObject({
       series: 2,
       parallel: 1,
       controller: usualController(24),
@@ -34,9 +36,11 @@ describe('the same panels joined for another source', () => {
   test('nothing where no way is safe and works, or nothing is there to connect them to', () => {
     const bank = bankOf('lfp-12-100', 4, 1, 'inverter-3000-48', 'bank')
     const one = arrayOf('panel-100', 'small')
-    expect(restrung(one, bank, -20, controllers)).toBeNull()
-    expect(restrung(two, equipmentClass('ups-office').source, -20, controllers)).toBeNull()
-    expect(restrung(two, bank, -20, [])).toBeNull()
+    expect(restrung(one, bank, { celsius: -20, isGuess: false }, controllers)).toBeNull()
+    expect(
+      restrung(two, equipmentClass('ups-office').source, { celsius: -20, isGuess: false }, controllers),
+    ).toBeNull()
+    expect(restrung(two, bank, { celsius: -20, isGuess: false }, [])).toBeNull()
   })
 })
 
@@ -69,7 +73,9 @@ describe('a search that counts what refills', () => {
     for (const one of run) {
       const { source } = one.candidate
       const alone = onOneSource(plan, true)
-      const panels = plan.refill.panels.flatMap((array) => restrung(array, source, -34, controllers) ?? [])
+      const panels = plan.refill.panels.flatMap(
+        (array) => restrung(array, source, { celsius: -34, isGuess: false }, controllers) ?? [],
+      )
       const result = simulate(
         {
           ...alone,
