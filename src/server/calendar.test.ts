@@ -27,8 +27,13 @@ describe('the upkeep calendar', () => {
       'RRULE:FREQ=MONTHLY;INTERVAL=3',
       'RRULE:FREQ=MONTHLY;INTERVAL=1',
       'RRULE:FREQ=MONTHLY;INTERVAL=6',
-      'RRULE:FREQ=MONTHLY;INTERVAL=6',
+      'RRULE:FREQ=MONTHLY;INTERVAL=1',
     ])
+  })
+
+  test('calls to mind at nine of the day itself, not of the day after: by the start, an all-day event ends at midnight', () => {
+    const triggers = lines.filter((line) => line.startsWith('TRIGGER'))
+    expect(triggers).toEqual(Array(4).fill('TRIGGER;RELATED=START:PT9H'))
   })
 
   test('says where the generator stands, and keeps its ids from one download to the next', () => {

@@ -1,8 +1,8 @@
 import 'server-only'
-import ical, { ICalAlarmType, ICalEventRepeatingFreq } from 'ical-generator'
+import ical, { ICalAlarmRelatesTo, ICalAlarmType, ICalEventRepeatingFreq } from 'ical-generator'
 import type { Upkeep } from '@/core/refill/upkeep'
 
-/** Seconds before an all-day event begins at which it is called to mind: at nine on the day itself. */
+/** Seconds before an all-day event begins at which it is called to mind: at nine on the day itself. Its end is the next day's midnight. */
 const REMIND_S = -9 * 3600
 
 /**
@@ -15,17 +15,20 @@ export function calendarOf(name: string, systemId: string, tasks: readonly Upkee
   const calendar = ical({ name: `${name}: ready for an outage`, prodId: '//yotrope//upkeep//EN' })
   const start = new Date(`${from}T00:00:00Z`)
   for (const { id, title, notes, everyMonths } of tasks)
-    calendar.createEvent({
-      id: `${systemId}-${id}@yotrope`,
-      // the moment of writing would make every download another file
-      stamp: start,
-      start,
-      allDay: true,
-      timezone: 'UTC',
-      summary: title,
-      description: notes,
-      repeating: { freq: ICalEventRepeatingFreq.MONTHLY, interval: everyMonths },
-      alarms: [{ type: ICalAlarmType.display, trigger: REMIND_S }],
-    })
+    calendar
+      .createEvent({
+        id: `${systemId}-${id}@yotrope`,
+        // the moment of writing would make every download another file
+        stamp: start,
+        start,
+        allDay: true,
+        timezone: 'UTC',
+        summary: title,
+        description: notes,
+        repeating: { freq: ICalEventRepeatingFreq.MONTHLY, interval: everyMonths },
+      })
+      .createAlarm({ type: ICalAlarmType.display, trigger: REMIND_S })
+      // its constructor does not take this
+      .relatesTo(ICalAlarmRelatesTo.start)
   return calendar.toString()
 }

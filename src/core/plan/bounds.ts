@@ -37,6 +37,7 @@ export const BOUNDS = {
   'load.celsius': of('temperature', -60, 90),
   'load.timeConstantH': of('hours', 0.1, 1000),
   'load.fillFraction': share,
+  'load.offForTimes': of('count', 1, 10),
   'load.offForH': of('longHours', 0, 1000),
   'load.doorsADay': of('count', 0, 500),
   'load.defrostMin': of('minutes', 1, 240),
@@ -132,6 +133,8 @@ export const BOUNDS = {
   'car.idleLPerH': of('inflow', 0, 20),
   'car.batteryWh': of('energy', 0, 300_000),
   'car.floorFraction': share,
+  'car.chargedFraction': share,
+  'car.stepUpW': of('power', 0, 5000),
 
   'rule.aboveW': of('power', 1, 50_000),
   'rule.charge': share,

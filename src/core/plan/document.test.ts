@@ -8,6 +8,7 @@ import { readPlan } from './document'
 import { planOf } from './planOf'
 import { readHousehold } from './household'
 import { planJsonSchema } from './jsonSchema'
+import { PLAN_VERSION } from './limits'
 import { migrate } from './migrate'
 
 type Loose = Record<string, any>
@@ -137,7 +138,7 @@ describe('older versions', () => {
     expect(reading).toMatchObject({
       ok: true,
       plan: {
-        version: 6,
+        version: PLAN_VERSION,
         scenario: { indoorC: 20, rain: 'dry' },
         loads: [{ sourceId: 'main' }],
         powerSystem: { sources: [{ id: 'main' }] },

@@ -12,7 +12,8 @@ type Migration = (document: Json) => Json
  * Version 3 knew sources only as a capacity behind an inverter: what a bank is built of, and what a station
  * has beside its watts, came with version 4 as fields that may be missing. Version 5 knows what refills it.
  * Version 6 knows how many things a row stands for, what their label says, and what a thermostat's load draws
- * between its cycles: all fields that may be missing.
+ * between its cycles: all fields that may be missing. Version 7 knows how full an electric car is, a step-up charger
+ * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -36,6 +37,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   3: (document) => ({ ...document, version: 4 }),
   4: (document) => ({ ...document, version: 5, refill: { ...NO_REFILL } }),
   5: (document) => ({ ...document, version: 6 }),
+  6: (document) => ({ ...document, version: 7 }),
 }
 
 const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })

@@ -88,6 +88,10 @@ export const carSchema = z.strictObject({
   /** electric: what its battery holds, and the share that stays for driving */
   batteryWh: bounded('car.batteryWh'),
   floorFraction: bounded('car.floorFraction'),
+  /** electric: how full it is as the outage begins; full unless said */
+  chargedFraction: bounded('car.chargedFraction').optional(),
+  /** W of a step-up (DC to DC) charger between its 12 V and a bank of more volts; none unless said */
+  stepUpW: bounded('car.stepUpW').optional(),
 })
 
 export const refillSchema = z.strictObject({

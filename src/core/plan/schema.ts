@@ -59,6 +59,8 @@ const cyclingSchema = z.strictObject({
       fillFraction: bounded('load.fillFraction'),
       /** hours it had been off before the outage; 1000 for one loaded warm */
       offForH: bounded('load.offForH'),
+      /** could be up to so many times more or less (80 % interval); known exactly unless said */
+      offForTimes: bounded('load.offForTimes').optional(),
     })
     .optional(),
   doors: z

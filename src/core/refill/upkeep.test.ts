@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { bankOf, equipmentClass, systemOf } from '@/catalog/equipment'
-import { generatorOf } from '@/catalog/refill'
+import { CARS, generatorOf } from '@/catalog/refill'
 import { NO_REFILL } from '../plan/noRefill'
 import { alternatorIdleW } from './alternator'
 import { upkeepOf } from './upkeep'
@@ -33,6 +33,15 @@ describe('what keeps it ready', () => {
     expect(upkeepOf(bank, NO_REFILL, 1)[0].notes).toMatch(/about [4-9] h/)
     const bare = { ...station, sources: [bankOf('agm-12-110', 2, 2, 'inverter-1500-24', 'bare')] }
     expect(upkeepOf(bare, NO_REFILL, 1)[0].notes).not.toMatch(/at the wall/)
+  })
+
+  test('carbon monoxide alarms are tested every month, and also where only a car’s engine runs', () => {
+    const { car } = { car: CARS.alternator }
+    expect(upkeepOf(station, { ...NO_REFILL, car }, 1).at(-1)).toMatchObject({
+      id: 'co-alarms',
+      everyMonths: 1,
+    })
+    expect(upkeepOf(station, { ...NO_REFILL, car: CARS.electric }, 1)).toHaveLength(1)
   })
 
   test('with a generator: its run, its fuel and the alarms; a car is nobody’s to top up', () => {

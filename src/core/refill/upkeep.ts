@@ -15,14 +15,14 @@ export interface Upkeep {
 
 const GENERATOR_MONTHS = 1
 const FUEL_MONTHS = 6
-const CO_MONTHS = 6
+const CO_MONTHS = 1
 
 /**
  * What keeps a power system ready: topping up, running the generator, renewing its fuel, testing alarms.
  *
  * @param topUpMonths months between two top-ups
  */
-export function upkeepOf(system: PowerSystem, { generator }: Refill, topUpMonths: number): Upkeep[] {
+export function upkeepOf(system: PowerSystem, { generator, car }: Refill, topUpMonths: number): Upkeep[] {
   const tasks = system.sources
     .filter(({ kind }) => kind !== 'vehicle')
     .map((source): Upkeep => {
@@ -56,13 +56,15 @@ export function upkeepOf(system: PowerSystem, { generator }: Refill, topUpMonths
         notes: `Use up the ${formatNumber(generator.onHandL)} L on hand and store fresh fuel, stabilised, in cans made for it, away from house and flame.`,
         everyMonths: FUEL_MONTHS,
       },
-      {
-        id: 'co-alarms',
-        title: 'Test the carbon monoxide alarms',
-        notes: 'On every floor. New batteries where they want some; replace those past their date.',
-        everyMonths: CO_MONTHS,
-      },
     )
+  // whatever burns fuel near a house
+  if (generator?.on || (car?.on && car.way !== 'electric'))
+    tasks.push({
+      id: 'co-alarms',
+      title: 'Test the carbon monoxide alarms',
+      notes: 'On every floor. New batteries where they want some; replace those past their date.',
+      everyMonths: CO_MONTHS,
+    })
   return tasks
 }
 

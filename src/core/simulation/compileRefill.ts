@@ -4,6 +4,7 @@ import type { Source } from '../plan/power'
 import type { Car, Generator } from '../plan/refill'
 import { NO_CHARGING } from '../plan/noRefill'
 import { keyOf } from '../quantity/random'
+import { givesTwelveVolts, twelveVoltInputW } from '../refill/carReach'
 import { connectedArrays } from '../refill/connected'
 import { arrayW, cellC, stringVmp } from '../refill/panelOutput'
 import { pwmVolts } from '../refill/pwm'
@@ -121,11 +122,10 @@ export function compileRefill(
     dcW: new Float64Array(quarters),
     generator,
     car,
-    inputs: sources.map((source, s) => inputOf(source, around[s])),
+    inputs: sources.map((source, s) => inputOf(source, around[s], car)),
   }
   addSun(out, plan, sources[0], airC)
-  const isElectric = car !== null && (car.way === 'electric' || car.way === 'inverter')
-  if (car && !isElectric) cover(carRuns, quarters, (q, share) => (out.dcW[q] = car.watts * share))
+  if (car && givesTwelveVolts(car)) cover(carRuns, quarters, (q, share) => (out.dcW[q] = car.watts * share))
   const addAc = (runs: Intervals, kind: number, watts: number) =>
     cover(runs, quarters, (q, share) => {
       if (share <= out.acShare[q]) return
@@ -136,7 +136,7 @@ export function compileRefill(
   // where several come at once the wall goes first, then the generator: nobody burns fuel beside the wall
   addAc(gridRuns, AC.grid, GRID_W)
   if (generator) addAc(generatorRuns, AC.generator, generator.ratedW)
-  if (car && isElectric) addAc(carRuns, AC.car, car.watts)
+  if (car && !givesTwelveVolts(car)) addAc(carRuns, AC.car, car.watts)
   return out
 }
 
@@ -249,7 +249,7 @@ function passesThrough({ bank, outfit }: Source): boolean {
   return !outfit || outfit.passThrough || !outfit.suppliesWhileCharging
 }
 
-function inputOf(source: Source, around: Float64Array): RefillInput {
+function inputOf(source: Source, around: Float64Array, car: Car | null): RefillInput {
   const { bank, outfit } = source
   const chemistry = chemistryOf(source)
   const lowC = Math.max(outfit?.chargeC.lowC ?? -Infinity, coldestChargeC(chemistry))
@@ -261,7 +261,7 @@ function inputOf(source: Source, around: Float64Array): RefillInput {
       ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY
       : (outfit?.input.acW ?? source.capacityWh.value * USUAL_CHARGE_PER_H),
     acEfficiency: CHARGER_EFFICIENCY,
-    dcW: bank ? Infinity : (outfit?.input.dcW ?? 0),
+    dcW: twelveVoltInputW(source, car),
     totalW: outfit?.input.totalW ?? Infinity,
     suppliesWhileCharging: outfit?.suppliesWhileCharging ?? true,
     passesThrough: passesThrough(source),

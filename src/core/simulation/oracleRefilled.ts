@@ -47,13 +47,15 @@ export function refilledSlowly(
     let energyWh = path.capacityWh * chain.sources[0].chargedFraction
     let isOn = true
     let fuelL = refill.generator?.onHandL ?? 0
+    let litresPerH = refill.generator?.fullLPerH ?? 0
     for (let q = 0; q * 15 < horizonMin; q++) {
       const minutes = Array.from({ length: 15 }, (_, m) =>
         loads.reduce((sum, load) => sum + load.wattsIn(q * 15 + m), 0),
       )
       const meanW = minutes.reduce((sum, watts) => sum + watts, 0) / 15
       const hasAc = refill.acKind[q] !== AC.none && !(refill.acKind[q] === AC.generator && fuelL <= 0)
-      const share = hasAc ? refill.acShare[q] : 0
+      const fuelShare = refill.acKind[q] === AC.generator && litresPerH > 0 ? fuelL / (litresPerH * 0.25) : 1
+      const share = hasAc ? Math.min(refill.acShare[q], fuelShare) : 0
       const acW = hasAc ? refill.acW[q] : 0
       const factor = Math.min(light[refill.day[q]], refill.mostFactor[q])
       const sunW = Math.min(refill.sunW[q] * factor, refill.sunMostW[q])
@@ -86,9 +88,9 @@ export function refilledSlowly(
         const acTaken = Math.max(0, takenW - (bus - acOnly))
         out.inWh += (takenW + direct) * hours
         if (refill.acKind[q] === AC.generator && share > 0 && refill.generator) {
-          const litres =
-            share * hours * fuelLPerH(refill.generator, (direct + acTaken / input.acEfficiency) / share)
-          fuelL -= litres
+          litresPerH = fuelLPerH(refill.generator, (direct + acTaken / input.acEfficiency) / share)
+          const litres = Math.min(fuelL, share * hours * litresPerH)
+          fuelL = fuelL - litres < 1e-3 ? 0 : fuelL - litres
           out.fuelL += litres
         }
       }

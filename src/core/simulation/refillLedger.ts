@@ -14,6 +14,10 @@ export interface RefillLedger {
   noLoadWh: number
   /** of all stores, end less beginning */
   storedWh: number
+  /** AC given by each, at its outlet: charged and straight to the loads */
+  gridWh: number
+  generatorWh: number
+  carAcWh: number
   generatorH: number
   fuelL: number
   carFuelL: number
@@ -31,6 +35,9 @@ export const emptyLedger = (): RefillLedger => ({
   drainWh: 0,
   noLoadWh: 0,
   storedWh: 0,
+  gridWh: 0,
+  generatorWh: 0,
+  carAcWh: 0,
   generatorH: 0,
   fuelL: 0,
   carFuelL: 0,

@@ -24,6 +24,7 @@ export function refillResultOf(of: RefillRuns, belowWindowW: Float64Array, runs:
     broughtPerDayWh: percentilesOf(of.broughtPerDayWh),
     neededPerDayWh: of.neededPerDayWh.reduce((sum, wh) => sum + wh, 0) / runs,
     belowWindowW,
+    fuelEndMin: percentilesOf(of.fuelEndMin),
     unfedMin: percentilesOf(of.unfedMin),
   }
 }

@@ -63,6 +63,8 @@ export interface RefillResult {
   neededPerDayWh: number
   /** W the panels could give while their volts are below the input's window, every quarter hour, in the sky as planned */
   belowWindowW: Float64Array
+  /** when the generator's fuel in hand is burnt; Infinity where it is not within the horizon */
+  fuelEndMin: Percentiles
   unfedMin: Percentiles
 }
 

@@ -95,6 +95,8 @@ export interface RefillRuns {
   /** by run: Wh a day that come in or could, and Wh a day that feeding everything takes */
   broughtPerDayWh: Float64Array
   neededPerDayWh: Float64Array
+  /** by run: the minute at which the generator's fuel is burnt; Infinity where some is left */
+  fuelEndMin: Float64Array
   /** by run: minutes of the outage without supply */
   unfedMin: Float64Array
 }
@@ -106,5 +108,6 @@ export const refillRunsOf = ({ refill }: CompiledChain, runs: number): RefillRun
     curves: emptyCurves(refill.sunW.length),
     broughtPerDayWh: new Float64Array(runs),
     neededPerDayWh: new Float64Array(runs),
+    fuelEndMin: new Float64Array(runs),
     unfedMin: new Float64Array(runs),
   }

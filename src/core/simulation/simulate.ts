@@ -226,7 +226,8 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
     out.emptyMin[s][run] = minute
     if (minute < Infinity) out.causes[s][cause[s] ?? 'reserve']++
   })
-  const { sum, broughtPerDayWh, neededPerDayWh, unfedMin } = out.refill!
+  const { sum, broughtPerDayWh, neededPerDayWh, unfedMin, fuelEndMin } = out.refill!
+  fuelEndMin[run] = swept.supply.fuelEndMin
   const takenWh = ledger.drainWh + ledger.directWh
   out.energy.takenWh += takenWh
   out.energy.noLoadWh += ledger.noLoadWh

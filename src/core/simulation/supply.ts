@@ -1,9 +1,7 @@
+import { CAR_EFFICIENCY, carGivesWh } from '../refill/carReach'
 import { fuelLPerH } from '../refill/generator'
 import { AC, type CompiledRefill } from './compileRefill'
 import type { RefillCurves, RefillLedger } from './refillLedger'
-
-/** An electric car's own losses on the way to its outlet. From memory. */
-const CAR_EFFICIENCY = 0.9
 
 /** What comes in during one run, quarter hour by quarter hour, as long as there is fuel for it. */
 export class Supply {
@@ -15,9 +13,16 @@ export class Supply {
   sunW = 0
   dcW = 0
 
+  /** minute at which the generator's fuel in hand was burnt; Infinity while there is some */
+  fuelEndMin = Infinity
+
   private fuelL: number
   private carL: number
   private carWh: number
+  /** litres an hour the generator last burnt: how long what is left will do */
+  private litresPerH: number
+  /** W an electric car's battery last gave */
+  private carW: number
 
   /** @param light factor of each day's sun */
   constructor(
@@ -26,8 +31,10 @@ export class Supply {
   ) {
     const { generator, car } = refill
     this.fuelL = generator?.onHandL ?? 0
+    this.litresPerH = generator?.fullLPerH ?? 0
     this.carL = car?.onHandL ?? 0
-    this.carWh = car ? car.batteryWh * (1 - car.floorFraction) : 0
+    this.carW = (car?.watts ?? 0) / CAR_EFFICIENCY
+    this.carWh = car ? carGivesWh(car) / CAR_EFFICIENCY : 0
   }
 
   /** All that comes in, W, mean of the quarter. */
@@ -39,11 +46,11 @@ export class Supply {
   begin(q: number, curves: RefillCurves): void {
     const { refill } = this
     const { car } = refill
-    const hasCarFuel = car !== null && (car.idleLPerH === 0 || this.carL > 0)
     const offeredW = refill.sunW[q] * Math.min(this.light[refill.day[q]], refill.mostFactor[q])
     this.sunW = Math.min(offeredW, refill.sunMostW[q])
     curves.sunW[q] += this.sunW
     curves.clippedW[q] += offeredW - this.sunW
+    const hasCarFuel = car !== null && (car.idleLPerH === 0 || this.carL > 0)
     this.dcW = hasCarFuel ? refill.dcW[q] : 0
     this.kind = refill.acKind[q]
     const isSpent =
@@ -52,30 +59,55 @@ export class Supply {
     if (isSpent) this.kind = AC.none
     this.acShare = this.kind === AC.none ? 0 : refill.acShare[q]
     this.acW = this.kind === AC.none ? 0 : refill.acW[q]
+    // the last of the fuel does for a part of the quarter
+    if (this.kind === AC.generator)
+      this.acShare = Math.min(this.acShare, shareOfFuel(this.fuelL, this.litresPerH))
+    if (this.kind === AC.car && car!.way === 'electric')
+      this.acShare = Math.min(this.acShare, shareOfFuel(this.carWh, this.carW))
   }
 
   /**
    * Fuel and the car's own charge go with what they give.
    *
    * @param acW mean W of AC given
+   * @param from minute at which these hours begin
    * @param countedH of the hours those that lie within the outage
    */
-  burn(acW: number, hours: number, countedH: number, ledger: RefillLedger): void {
+  burn(acW: number, from: number, hours: number, countedH: number, ledger: RefillLedger): void {
     const { generator, car } = this.refill
-    if (this.kind === AC.generator && generator) {
-      const perH = this.acShare * fuelLPerH(generator, acW / Math.max(1e-9, this.acShare))
-      this.fuelL -= perH * hours
-      ledger.fuelL += perH * countedH
+    if (this.kind === AC.grid) ledger.gridWh += acW * countedH
+    if (this.kind === AC.generator && generator && this.acShare > 0) {
+      this.litresPerH = fuelLPerH(generator, acW / this.acShare)
+      const litres = Math.min(this.fuelL, this.acShare * this.litresPerH * hours)
+      this.fuelL -= litres
+      if (this.fuelL < LAST_DROP_L) {
+        this.fuelL = 0
+        this.fuelEndMin = from + hours * 60 * this.acShare
+      }
+      ledger.fuelL += hours > 0 ? (litres * countedH) / hours : 0
       ledger.generatorH += this.acShare * countedH
+      ledger.generatorWh += acW * countedH
     }
     if (!car) return
+    if (this.kind === AC.car) ledger.carAcWh += acW * countedH
     if (this.kind === AC.car && car.way === 'electric') {
-      this.carWh -= (acW * hours) / CAR_EFFICIENCY
-      ledger.carWh += (acW * countedH) / CAR_EFFICIENCY
+      if (this.acShare > 0) this.carW = acW / this.acShare / CAR_EFFICIENCY
+      const wh = Math.min(this.carWh, (acW * hours) / CAR_EFFICIENCY)
+      this.carWh = this.carWh - wh < LAST_WH ? 0 : this.carWh - wh
+      ledger.carWh += hours > 0 ? (wh * countedH) / hours : 0
     } else if (this.dcW > 0 || this.kind === AC.car) {
       const perH = car.idleLPerH * (this.dcW > 0 ? this.dcW / car.watts : this.acShare)
-      this.carL -= perH * hours
-      ledger.carFuelL += perH * countedH
+      const litres = Math.min(this.carL, perH * hours)
+      this.carL -= litres
+      ledger.carFuelL += hours > 0 ? (litres * countedH) / hours : 0
     }
   }
 }
+
+/** Less than this is none. */
+const LAST_DROP_L = 1e-3
+const LAST_WH = 1
+const QUARTER_H = 0.25
+
+/** Share of a quarter hour that what is left lasts at a rate an hour; 1 where it lasts longer or none goes. */
+const shareOfFuel = (left: number, perH: number) => (perH > 0 ? Math.min(1, left / (perH * QUARTER_H)) : 1)

@@ -31,7 +31,7 @@ export class RefilledSweep implements RefilledState {
   private active = 0
   private isOn = true
   private calmMin = 0
-  private readonly supply: Supply
+  readonly supply: Supply
   /** of the step at hand, W */
   private readonly flow = { drainW: 0, directW: 0, sunW: 0, dcW: 0, acW: 0, cutW: 0, netW: 0 }
 
@@ -293,7 +293,7 @@ export class RefilledSweep implements RefilledState {
     this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + directW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
-    supply.burn(directW + acTaken / acEfficiency, hours, counted, ledger)
+    supply.burn(directW + acTaken / acEfficiency, from, hours, counted, ledger)
     if (counted <= 0) return walked
     ledger.sunWh += sunTaken * counted
     ledger.dcWh += dcTaken * counted

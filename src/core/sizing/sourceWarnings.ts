@@ -8,6 +8,8 @@ import { coldShareOf } from '../simulation/coldShare'
 
 /** Lead-acid or cold LiFePO4 that gives less than this is worth a word. */
 const COLD_SHARE = 0.95
+/** A vehicle that holds more than a starter battery ever does is an electric one: it has no exhaust. */
+const MOST_STARTER_WH = 5000
 
 /**
  * What no gate measures and yet breaks a night: a unit that goes to sleep, that stands too cold or too hot,
@@ -61,7 +63,9 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
     )
   if (source.kind === 'vehicle')
     warnings.push(
-      'Never run a car’s engine in a garage or near a window: carbon monoxide kills. Park it outdoors, mind its charge for driving.',
+      source.capacityWh.value > MOST_STARTER_WH
+        ? 'Keep the charge you need for a drive to safety; what it keeps is its reserve.'
+        : 'Never run a car’s engine in a garage or near a window: carbon monoxide kills. Park it outdoors, mind its charge for driving.',
     )
   if (source.kind === 'ups')
     warnings.push(

@@ -1,9 +1,11 @@
 'use client'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { CARS } from '@/catalog/refill'
+import type { Source } from '@/core/plan/power'
 import type { Car } from '@/core/plan/refill'
-import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import { alternatorIdleW } from '@/core/refill/alternator'
+import { carGivesWh, carReach, givesTwelveVolts, twelveVoltInputW } from '@/core/refill/carReach'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
@@ -25,10 +27,13 @@ const WAYS: Record<Car['way'], string> = {
 /** The car as a last resort, or an electric one down to its floor. */
 export function CarPanel({
   car,
+  source,
   mean,
   neededWh,
 }: {
   car: Car | null
+  /** what it charges */
+  source: Source
   mean: RefillLedger | null
   neededWh: number
 }) {
@@ -46,21 +51,35 @@ export function CarPanel({
     )
   const change = (part: Partial<Car>) => put({ ...car, ...part })
   const isElectric = car.way === 'electric'
-  const dayH = neededWh / car.watts
+  const reach = carReach(car, source)
+  const dayH = neededWh / reach.watts
+  const givesWh = carGivesWh(car)
+  const broughtWh = mean ? (givesTwelveVolts(car) ? mean.dcWh : mean.carAcWh) : 0
   return (
     <FieldScope id={'car'} name={car.name}>
       <section className={styles.side} aria-label="Car">
         <h3>{car.name}</h3>
         <p data-testid="car-sum">
           {isElectric
-            ? `Down to its floor it gives ${formatEnergy(car.batteryWh * (1 - car.floorFraction) * 0.9)}${neededWh > 0 ? `, ${formatNumber((car.batteryWh * (1 - car.floorFraction) * 0.9) / neededWh, 1)} days’ worth` : ''}.`
-            : neededWh > 0
-              ? `A day’s ${formatEnergy(neededWh)} take ${formatHours(dayH * 60)} of engine and ${formatNumber(dayH * car.idleLPerH, 1)} L: slow, and hard on the car.`
-              : 'Slow, and hard on the car.'}{' '}
+            ? `From ${formatPercent(car.chargedFraction ?? 1)} down to its floor it gives ${formatEnergy(givesWh)}${neededWh > 0 ? `, ${formatNumber(givesWh / neededWh, 1)} days’ worth` : ''}.`
+            : reach.watts === 0
+              ? 'It brings nothing.'
+              : neededWh > 0
+                ? `A day’s ${formatEnergy(neededWh)} take ${formatHours(dayH * 60)} of engine and ${formatNumber(dayH * car.idleLPerH, 1)} L, at the ${formatWatts(reach.watts)} that reach the battery: slow, and hard on the car.`
+                : 'Slow, and hard on the car.'}{' '}
           {mean &&
             mean.carFuelL > 0 &&
-            `As planned it burns ${formatNumber(mean.carFuelL, 1)} L for ${formatEnergy(mean.dcWh)}.`}
+            `As planned it burns ${formatNumber(mean.carFuelL, 1)} L for ${formatEnergy(broughtWh)}.`}
         </p>
+        {reach.why && (
+          <p
+            className={reach.watts === 0 ? styles.refused : styles.small}
+            role="status"
+            data-testid="car-why"
+          >
+            {reach.why}.
+          </p>
+        )}
         <p className="caution">
           {isElectric
             ? 'Outlet and cable must suit the car and each other; keep what you need for a drive to safety. Never feed the house’s wiring without a transfer switch fitted by a licensed electrician.'
@@ -72,7 +91,7 @@ export function CarPanel({
             label="Gives by"
             value={car.way}
             options={Object.entries(WAYS).map(([value, words]) => ({ value: value as Car['way'], words }))}
-            onChange={(way) => put(CARS[way])}
+            onChange={(way) => put({ ...CARS[way], stepUpW: car.stepUpW })}
           />
           {car.way === 'alternator' && (
             <QuantityField
@@ -89,7 +108,8 @@ export function CarPanel({
               At idle it bears about a third of its rating for hours: 13.8 V ×{' '}
               {formatNumber(car.alternatorA ?? USUAL_ALTERNATOR_A)} A × ⅓ ={' '}
               {formatWatts(alternatorIdleW(car.alternatorA ?? USUAL_ALTERNATOR_A))}. What a station takes from
-              12 V is less, mostly; a bank takes it through cables, fuse and a DC charger.
+              12 V is less, mostly; a 12 V bank takes it through cables, fuse and a DC charger, one of more
+              volts through a step-up charger.
             </p>
           )}
           <QuantityField
@@ -98,8 +118,22 @@ export function CarPanel({
             value={car.watts}
             onChange={(watts) => change({ watts })}
           />
+          {givesTwelveVolts(car) && source.bank && twelveVoltInputW(source, null) === 0 && (
+            <QuantityField
+              label="Step-up charger"
+              path="car.stepUpW"
+              value={car.stepUpW ?? 0}
+              onChange={(stepUpW) => change({ stepUpW })}
+            />
+          )}
           {isElectric ? (
             <>
+              <QuantityField
+                label="Charged now"
+                path="car.chargedFraction"
+                value={car.chargedFraction ?? 1}
+                onChange={(chargedFraction) => change({ chargedFraction })}
+              />
               <QuantityField
                 label="Its battery"
                 path="car.batteryWh"

@@ -2,7 +2,8 @@
 import { FieldScope } from '@/ui/field/FieldScope'
 import { generatorOf } from '@/catalog/refill'
 import type { Generator } from '@/core/plan/refill'
-import { formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatMoment } from '@/core/plan/clock'
+import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
 import { LOW_LOAD_FRACTION, fuelHours, fuelLPerH, tankHours } from '@/core/refill/generator'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
 import { CheckField } from '@/ui/field/CheckField'
@@ -22,8 +23,11 @@ export function GeneratorPanel(props: {
   /** the most they ask of it while something starts */
   startW: number
   days: number
+  /** when its fuel in hand is burnt, most likely; Infinity where it is not */
+  fuelEndMin: number
+  startsAt: string
 }) {
-  const { generator, mean, peakW, startW, days } = props
+  const { generator, mean, peakW, startW, days, fuelEndMin, startsAt } = props
   const store = useHouseholdStore()
   const put = (next: Generator | null) => store.getState().edit(changeRefill({ generator: next }))
   if (!generator)
@@ -40,7 +44,7 @@ export function GeneratorPanel(props: {
     )
   const change = (part: Partial<Generator>) => put({ ...generator, ...part })
   const hours = mean?.generatorH ?? 0
-  const givenW = mean && hours > 0 ? (mean.directWh + mean.acWh / 0.9) / hours : generator.ratedW / 2
+  const givenW = mean && hours > 0 ? mean.generatorWh / hours : generator.ratedW / 2
   const isSmall = peakW > generator.ratedW
   return (
     <FieldScope id={'generator'} name={generator.name}>
@@ -48,10 +52,18 @@ export function GeneratorPanel(props: {
         <h3>{generator.name}</h3>
         {hours > 0 && (
           <p data-testid="generator-sum">
-            Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}, burns{' '}
-            <b>{formatNumber(mean!.fuelL, 1)} L</b>: {formatNumber(mean!.fuelL / days, 1)} L a day. At that
-            load {formatNumber(generator.onHandL)} L last {formatHours(fuelHours(generator, givenW) * 60)}, a
-            tank {formatHours(tankHours(generator, givenW) * 60)}.
+            Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}:{' '}
+            {formatEnergy(mean!.generatorWh)}. It burns <b>{formatNumber(mean!.fuelL, 1)} L</b>,{' '}
+            {formatNumber(mean!.fuelL / days, 1)} L a day.{' '}
+            {fuelEndMin < Infinity ? (
+              <b>
+                The {formatNumber(generator.onHandL)} L in hand are burnt about{' '}
+                {formatMoment(startsAt, fuelEndMin, 10)}.
+              </b>
+            ) : (
+              `At that load ${formatNumber(generator.onHandL)} L last ${formatHours(fuelHours(generator, givenW) * 60)}.`
+            )}{' '}
+            A tank lasts {formatHours(tankHours(generator, givenW) * 60)}.
           </p>
         )}
         {hours === 0 && (

@@ -220,11 +220,13 @@ export function RechargePage() {
         <GeneratorPanel
           generator={refill.generator}
           mean={mean}
+          fuelEndMin={found.refill?.fuelEndMin.p50 ?? Infinity}
+          startsAt={startsAt}
           peakW={evaluation.gates.carries.requirement.runningW}
           startW={evaluation.gates.starts.requirement.startW}
           days={scenario.durationH / 24}
         />
-        <CarPanel car={refill.car} mean={mean} neededWh={found.neededPerDayWh} />
+        <CarPanel car={refill.car} source={source} mean={mean} neededWh={found.neededPerDayWh} />
         <UpkeepCalendar plan={plan} />
       </aside>
     </div>

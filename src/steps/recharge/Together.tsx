@@ -1,7 +1,7 @@
 'use client'
 import type { Plan } from '@/core/plan/document'
 import { formatMoment } from '@/core/plan/clock'
-import { formatDuration, formatEnergy, formatNumber } from '@/core/quantity/format'
+import { formatDuration, formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
@@ -28,6 +28,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
       .subarray(0, Math.ceil(plan.scenario.durationH / QUARTER_H))
       .reduce((sum, watts) => sum + watts * QUARTER_H, 0)
   const clippedWh = refill ? energyOf(refill.curves.clippedW) : 0
+  const inChargerWh = mean ? mean.gridWh + mean.generatorWh + mean.carAcWh - mean.directWh - mean.acWh : 0
   const belowWh = refill ? energyOf(refill.belowWindowW) : 0
   const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
@@ -63,12 +64,15 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           </thead>
           <tbody>
             <Row name="Sun" wh={formatEnergy(mean.sunWh)} />
-            {mean.acWh + mean.directWh > 1 && (
+            {mean.gridWh > 1 && <Row name="Grid" wh={formatEnergy(mean.gridWh)} />}
+            {mean.generatorWh > 1 && (
               <Row
-                name="AC in, charged and straight to the loads"
-                wh={formatEnergy(mean.acWh + mean.directWh)}
+                name={`Generator, ${formatNumber(mean.generatorH, 1)} h at ${formatWatts(mean.generatorWh / mean.generatorH)}`}
+                wh={formatEnergy(mean.generatorWh)}
               />
             )}
+            {mean.carAcWh > 1 && <Row name="Car, household current" wh={formatEnergy(mean.carAcWh)} />}
+            {inChargerWh > 1 && <Row name="Of these, lost in the charger" wh={formatEnergy(inChargerWh)} />}
             {mean.dcWh > 1 && <Row name="Car, 12 V" wh={formatEnergy(mean.dcWh)} />}
             {clippedWh > 1 && (
               <Row name="Clipped by the input’s amps and watts" wh={formatEnergy(clippedWh)} />

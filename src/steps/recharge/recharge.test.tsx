@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { NoWorker, inHousehold } from '../../../tests/support/inHousehold'
 import { demoHousehold } from '@/catalog/demoHousehold'
+import { bankOf, equipmentClass } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
 import type { Household } from '@/core/plan/household'
 import type { ChargingTimes } from '@/core/plan/refill'
@@ -22,6 +23,7 @@ import { Together } from './Together'
 import { UpkeepCalendar } from './UpkeepCalendar'
 import { WindowDrawing } from './WindowDrawing'
 
+const STATION = equipmentClass('station-1000').source
 const FRIDAY = '2027-02-05T18:00'
 beforeAll(() => {
   Object.assign(globalThis, { Worker: NoWorker })
@@ -269,7 +271,15 @@ describe('generator and car', () => {
   test('what starts harder than its surge is told, beside what runs at once', () => {
     inHousehold(
       demoHousehold(),
-      <GeneratorPanel generator={generatorOf(1000)} mean={null} peakW={1300} startW={2100} days={2} />,
+      <GeneratorPanel
+        generator={generatorOf(1000)}
+        mean={null}
+        peakW={1300}
+        startW={2100}
+        days={2}
+        fuelEndMin={Infinity}
+        startsAt={FRIDAY}
+      />,
     )
     expect(screen.getByText(/It gives 1,000 W; 1,300 W may run at once/)).toBeTruthy()
     expect(screen.getByText(/Starts come to 2,100 W, its surge is 1,150 W/)).toBeTruthy()
@@ -277,15 +287,39 @@ describe('generator and car', () => {
   })
 
   test('a day’s energy through a 12 V socket in hours of engine and litres', () => {
-    inHousehold(demoHousehold(), <CarPanel car={CARS['12 V socket']} mean={null} neededWh={1000} />)
+    inHousehold(
+      demoHousehold(),
+      <CarPanel car={CARS['12 V socket']} source={STATION} mean={null} neededWh={1000} />,
+    )
     expect(screen.getByTestId('car-sum').textContent).toMatch(/1.00 kWh take 10 h of engine and 9 L/)
   })
 
   test('an electric car gives what is above its floor', () => {
-    inHousehold(demoHousehold(), <CarPanel car={CARS.electric} mean={null} neededWh={3240} />)
-    expect(screen.getByTestId('car-sum').textContent).toBe(
-      'Down to its floor it gives 32.4 kWh, 10 days’ worth. ',
+    inHousehold(
+      demoHousehold(),
+      <CarPanel car={CARS.electric} source={STATION} mean={null} neededWh={3240} />,
     )
+    expect(screen.getByTestId('car-sum').textContent).toBe(
+      'From 100 % down to its floor it gives 32.4 kWh, 10 days’ worth. ',
+    )
+  })
+
+  test('cables to the alternator bring what the station’s 12 V input takes, not what the alternator could', () => {
+    inHousehold(
+      demoHousehold(),
+      <CarPanel car={CARS.alternator} source={STATION} mean={null} neededWh={2980} />,
+    )
+    expect(screen.getByTestId('car-sum').textContent).toMatch(/2.98 kWh take 30 h of engine/)
+    expect(screen.getByTestId('car-why').textContent).toMatch(/takes 100 W at its 12 V input/)
+  })
+
+  test('a bank of 24 V gets nothing from 12 V, and a step-up charger is asked for', () => {
+    const bank = bankOf('lfp-12-100', 2, 1, 'inverter-1500-24', 'main')
+    inHousehold(demoHousehold(), <CarPanel car={CARS.alternator} source={bank} mean={null} neededWh={2980} />)
+    expect(screen.getByTestId('car-sum').textContent).toMatch(/^It brings nothing/)
+    expect(screen.getByTestId('car-why').textContent).toMatch(/needs a step-up \(DC to DC\) charger/)
+    fireEvent.click(screen.getByRole('button', { name: /the car/ }))
+    expect(screen.getByLabelText(/^Step-up charger/)).toBeTruthy()
   })
 })
 

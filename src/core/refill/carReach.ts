@@ -1,0 +1,60 @@
+import type { Source } from '../plan/power'
+import type { Car } from '../plan/refill'
+import { formatNumber } from '../quantity/format'
+import { bankVolts, chargerAmps } from '../storage/bank'
+import { CHARGER_EFFICIENCY } from '../storage/wallHours'
+
+/** A bank of at most so many nominal volts is charged by a car's 12 V system as it is. */
+const MOST_DIRECT_V = 15
+
+/** What of a car's watts a source takes, and why it is less. */
+export interface CarReach {
+  /** W on the battery's side */
+  watts: number
+  /** what limits it, or why nothing comes in; null where the car itself is the limit */
+  why: string | null
+}
+
+/** Whether a car gives 12 V direct current rather than household current. */
+export const givesTwelveVolts = ({ way }: Pick<Car, 'way'>) => way === '12 V socket' || way === 'alternator'
+
+/** W of direct current at 12 V a source takes from a running engine: none above 12 V without a step-up converter. */
+export function twelveVoltInputW({ bank, outfit }: Source, car: Pick<Car, 'stepUpW'> | null): number {
+  if (!bank) return outfit?.input.dcW ?? 0
+  return bankVolts(bank) <= MOST_DIRECT_V ? Infinity : (car?.stepUpW ?? 0)
+}
+
+/** What reaches a source's battery of what a car gives, engine running or plugged in. */
+export function carReach(car: Car, source: Source): CarReach {
+  const { bank, outfit, name } = source
+  const watts = (value: number) => `${formatNumber(value)} W`
+  if (givesTwelveVolts(car)) {
+    const limitW = twelveVoltInputW(source, car)
+    if (limitW === 0)
+      return {
+        watts: 0,
+        why: bank
+          ? `A car’s 12 V cannot charge ${name} of ${formatNumber(bankVolts(bank), 1)} V: it needs a step-up (DC to DC) charger between them`
+          : `${name} has no 12 V input`,
+      }
+    if (car.watts <= limitW) return { watts: car.watts, why: null }
+    return {
+      watts: limitW,
+      why: bank
+        ? `The step-up charger passes ${watts(limitW)}`
+        : `${name} takes ${watts(limitW)} at its 12 V input, whatever the car gives`,
+    }
+  }
+  const acW = bank ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY : (outfit?.input.acW ?? 0)
+  if (acW === 0 && (bank || outfit)) return { watts: 0, why: `${name} has no charger for household current` }
+  const limitW = acW === 0 ? Infinity : acW
+  const given = Math.min(car.watts, limitW) * CHARGER_EFFICIENCY
+  return { watts: given, why: limitW < car.watts ? `${name} charges with ${watts(limitW)} at most` : null }
+}
+
+/** Wh an electric car gives at its outlet from its present charge down to its floor. */
+export const carGivesWh = ({ batteryWh, floorFraction, chargedFraction = 1 }: Car) =>
+  batteryWh * Math.max(0, chargedFraction - floorFraction) * CAR_EFFICIENCY
+
+/** An electric car's own losses on the way to its outlet. From memory. */
+export const CAR_EFFICIENCY = 0.9
