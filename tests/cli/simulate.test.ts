@@ -57,6 +57,7 @@ describe('./yotrope simulate', () => {
       {
         loadId: 'load',
         name: 'Router',
+        shedMin: 0,
         askedWh: expect.closeTo(2160, 6),
         suppliedWh: expect.closeTo(90 * (2000 / 110), 5),
       },

@@ -7,7 +7,7 @@ import {
   minuteOfDay,
   windowIntervals,
 } from '../plan/clock'
-import type { Behaviour, Scheduled, Session, Steering } from '../plan/schema'
+import type { Behaviour, Load, Scheduled, Session, Steering } from '../plan/schema'
 import { chargeMin, chargeStarts } from './charging'
 
 /** Where in a stretch of the day a session of the day's `slot` may begin. */
@@ -48,6 +48,22 @@ export function possibleStretches(
   }
   return [[0, lengthMin]]
 }
+
+/** The stretches in which a load may be running as it is steered: its sessions moved, its pauses left out. */
+export function steeredStretches(
+  { behaviour, steering }: Pick<Load, 'behaviour' | 'steering'>,
+  startsAt: string,
+  lengthMin: number,
+): Intervals {
+  const possible = possibleStretches(movedSessions(behaviour, steering), startsAt, lengthMin)
+  return without(possible, pausesOf(steering, startsAt, lengthMin))
+}
+
+/** A behaviour with its sessions at the hours they were moved to. */
+export const movedSessions = (behaviour: Behaviour, steering: Steering | undefined): Behaviour =>
+  steering?.sessionsAt && behaviour.kind === 'session' && 'at' in behaviour.when
+    ? { ...behaviour, when: { at: steering.sessionsAt } }
+    : behaviour
 
 /** When a scheduled load is on: its windows, or so many minutes from so many past each hour within them. */
 export function scheduledStretches(load: Scheduled, startsAt: string, lengthMin: number): Intervals {

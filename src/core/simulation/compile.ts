@@ -1,13 +1,13 @@
 import { startingW } from '../load/start'
 import { chargeStarts } from '../load/charging'
 import { inflowByHour } from '../load/pump'
-import { pausesOf, scheduledStretches, sessionSlots, without } from '../load/stretches'
+import { movedSessions, pausesOf, scheduledStretches, sessionSlots, without } from '../load/stretches'
 import { peakRunningW } from '../load/peak'
 import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
 import { NO_REFILL } from '../plan/noRefill'
-import type { Load, Scenario, Source } from '../plan/schema'
+import type { Load, Scenario, Session, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
 import { surroundingsByHour } from '../weather/temperature'
 import { type Chances, chancesOf } from './chances'
@@ -212,9 +212,7 @@ export function compileLoad(
       compiled.expectedPairs = compiled.stretches.length
       break
     case 'session': {
-      const moved = steering?.sessionsAt
-      const session = moved && 'at' in behaviour.when ? { ...behaviour, when: { at: moved } } : behaviour
-      compiled.slots = sessionSlots(session, startsAt, horizonMin)
+      compiled.slots = sessionSlots(movedSessions(behaviour, steering) as Session, startsAt, horizonMin)
       compiled.expectedPairs = compiled.slots.length
       break
     }

@@ -82,6 +82,12 @@ export class LoadRules {
     return hasChanged
   }
 
+  /** Adds the minutes of an outage in which each ruled load was kept off for want of charge or supply. */
+  addShed(sums: Float64Array, outageMin: number): void {
+    for (const { slot, off } of this.ruled)
+      for (const [from, to] of off) sums[slot] += Math.max(0, Math.min(to, outageMin) - from)
+  }
+
   private layOut(one: Ruled): void {
     const { slot, load, values, off } = one
     const pauses = mergeIntervals([...load.pauses, ...off, ...this.othersOf(one)])

@@ -74,6 +74,8 @@ export interface LoadResult {
   askedWh: number
   /** mean of what reaches it, over the outage or until its source is empty */
   suppliedWh: number
+  /** mean minutes of the outage in which rules by charge or supply keep it off */
+  shedMin: number
 }
 
 /** Something that happens at an hour of the clock, with the spread of that hour over the runs. */
@@ -96,6 +98,8 @@ export interface SimulationResult {
   outageMin: number
   /** first moment at which any carried load loses its supply */
   runtimeMin: Percentiles
+  /** of every run, ascending: minutes of the outage in which something carried has no supply */
+  shortMin: Float64Array
   /** share of runs that last the planned outage */
   reachesFraction: number
   /** runtime of every run, ascending */

@@ -45,6 +45,8 @@ export interface ChainRuns {
   causes: Record<EndCause, number>[]
   askedWh: Float64Array
   suppliedWh: Float64Array
+  /** by load: minutes of all runs' outages in which a rule kept it off */
+  shedMin: Float64Array
   energy: { takenWh: number; noLoadWh: number }
   overloads: (Overload | null)[]
   /** what came in; null without refill */
@@ -127,6 +129,7 @@ function runChain(
     causes: sources.map(() => ({ reserve: 0, 'cut-off': 0, sleep: 0, temperature: 0 })),
     askedWh: new Float64Array(loads.length),
     suppliedWh: new Float64Array(loads.length),
+    shedMin: new Float64Array(loads.length),
     energy: { takenWh: 0, noLoadWh: 0 },
     overloads: [],
     refill: refillRunsOf(chain, runs),
@@ -197,6 +200,7 @@ function runChain(
       }
       out.emptyMin[s][run] = end
     }
+    rules?.addShed(out.shedMin, outageMin)
     const until = Math.min(end, outageMin)
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
@@ -278,9 +282,22 @@ function energyBetween(grid: DemandGrid, weights: Float64Array, fromMin: number,
 function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult {
   const { runs, seed, compiled, chains } = all
   const ends = chains.map(({ emptyMin }) => emptyMin[emptyMin.length - 1])
-  const runtimes = new Float64Array(runs).fill(Infinity)
-  for (const end of ends)
-    for (let run = 0; run < runs; run++) runtimes[run] = Math.min(runtimes[run], end[run])
+  const { outageMin } = compiled
+  const isBare = chains.every(({ chain }) => chain.loads.length === 0)
+  const isUnfed = isBare && isWanted(compiled)
+  // a source that feeds nothing ends nobody's supply; where nothing at all can be fed it ended before it began
+  const runtimes = new Float64Array(runs).fill(isUnfed ? 0 : Infinity)
+  const shortMin = new Float64Array(runs).fill(isUnfed ? outageMin : 0)
+  chains.forEach(({ chain, refill }, i) => {
+    if (isUnfed || (chain.loads.length === 0 && !isBare)) return
+    for (let run = 0; run < runs; run++) {
+      runtimes[run] = Math.min(runtimes[run], ends[i][run])
+      shortMin[run] = Math.max(
+        shortMin[run],
+        refill ? refill.unfedMin[run] : Math.max(0, outageMin - ends[i][run]),
+      )
+    }
+  })
   const perChain = chains.map((chainRuns, i): ChainResult => {
     const { chain, fractions, emptyMin, energy } = chainRuns
     const outletWh = mean(
@@ -314,11 +331,12 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
           : null,
     }
   })
-  const loads = chains.flatMap(({ chain, askedWh, suppliedWh }) =>
+  const loads = chains.flatMap(({ chain, askedWh, suppliedWh, shedMin }) =>
     chain.loads.map(({ load }, slot): LoadResult => ({
       loadId: load.id,
       askedWh: mean(askedWh[slot], runs),
       suppliedWh: mean(suppliedWh[slot], runs),
+      shedMin: mean(shedMin[slot], runs),
     })),
   )
   const order = new Map(plan.loads.map(({ id }, i) => [id, i]))
@@ -334,12 +352,16 @@ function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult
       runs,
     ),
     runtimesMin: runtimes.slice().sort(),
+    shortMin: shortMin.sort(),
     chains: perChain,
     loads,
     leftOut: compiled.leftOut,
     events: eventsOf(chains, runs),
   }
 }
+
+/** Whether there are loads that no source here can feed. */
+const isWanted = ({ leftOut }: CompiledPlan) => leftOut.some(({ why }) => why === 'voltage' || why === 'away')
 
 const mean = (sum: number, runs: number) => sum / runs
 

@@ -1,9 +1,18 @@
 import { formatMoment, isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
-import { formatDuration, formatExactDuration, formatHours, formatNumber } from '../quantity/format'
+import {
+  formatDuration,
+  formatExactDuration,
+  formatHours,
+  formatNumber,
+  formatPercent,
+} from '../quantity/format'
 import type { SimulationResult } from '../simulation/result'
-import { refillsGate } from './gates'
+import { breakWords } from './breakWords'
+import { breaksOf } from './breaks'
+import { type Gates, type LastsGate, refillsGate } from './gates'
+import { coldGuessWords, lastPlannedWords, refillCauses } from './refillCauses'
 
 /** A piece of the answer: plain, emphasised, or one that opens its working or a choice. */
 export interface AnswerPart {
@@ -11,7 +20,7 @@ export interface AnswerPart {
   strong?: boolean
   tone?: 'short' | 'holds'
   /** the working that explains this figure */
-  working?: 'lasts' | 'margin' | 'refills'
+  working?: 'lasts' | 'margin' | 'refills' | 'carries' | 'starts'
   /** what a reader can change right here */
   control?: 'scenario' | 'powerSystem' | 'tiers'
 }
@@ -22,21 +31,37 @@ const TIER_WORDS = {
   spare: 'Hold, Ration and Spare loads',
 }
 
+/** Breaks told in the sentence; the rest are counted. */
+const MOST_BREAKS = 3
+
 /**
- * The answer in one or two sentences: with this power, these loads last this long, from this hour to that
- * hour of the clock, and it is or is not enough for the outage planned for.
+ * The answer in a few sentences. What breaks the plan comes first; then with this power, these loads last this
+ * long, from this hour to that hour of the clock, and it is or is not enough for the outage planned for, as a
+ * condition where something trips.
  */
-export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
+export function answerOf(plan: Plan, result: SimulationResult, gates: Gates): AnswerPart[] {
   const { scenario, powerSystem } = plan
-  const { outageMin, runtimeMin, reachesFraction } = result
+  const breaks = breaksOf(plan, result, gates)
+  const first = breaks.slice(0, MOST_BREAKS).flatMap(breakWords)
+  const more = breaks.length - MOST_BREAKS
+  if (more > 0)
+    first.push({
+      text: `${more === 1 ? 'One more thing does' : `${more} more things do`} not hold. `,
+      strong: true,
+      tone: 'short',
+    })
+  const trips = breaks.some(({ kind }) => kind === 'running' || kind === 'start')
+  const tiers: AnswerPart = { text: TIER_WORDS[scenario.carriedTiers], control: 'tiers' }
   const opening: AnswerPart[] = [
-    { text: 'In ' },
+    ...first,
+    { text: trips ? 'If it did not, in ' : breaks.length > 0 ? 'For the rest: in ' : 'In ' },
     { text: scenario.name, control: 'scenario' },
     { text: `, from ${formatMoment(scenario.startsAt, 0)}, the ` },
     { text: powerSystem.name, control: 'powerSystem' },
   ]
-  const tiers: AnswerPart = { text: TIER_WORDS[scenario.carriedTiers], control: 'tiers' }
   if (result.loads.length === 0) {
+    if (breaks.some(({ kind }) => kind === 'voltage' || kind === 'away'))
+      return [...opening, { text: ' feeds none of the ' }, tiers, { text: '.' }]
     return [
       ...opening,
       { text: ' has nothing to carry: none of the ' },
@@ -46,81 +71,112 @@ export function answerOf(plan: Plan, result: SimulationResult): AnswerPart[] {
   }
   const carries: AnswerPart[] = [
     ...opening,
-    { text: ' carries the ' },
+    { text: trips ? ' would carry the ' : ' carries the ' },
     tiers,
-    ...exceptions(plan, result),
     { text: ' for ' },
   ]
+  return result.runtimeMin.p50 < result.outageMin
+    ? [...carries, ...shortParts(plan, result, gates.lasts), ...refillParts(plan, result)]
+    : [...carries, ...reachedParts(plan, result, gates.lasts, trips), ...refillParts(plan, result)]
+}
+
+/** The most likely run ends before the outage does. */
+function shortParts(plan: Plan, result: SimulationResult, lasts: LastsGate): AnswerPart[] {
+  const { scenario } = plan
+  const { runtimeMin } = result
+  const comesBack = lasts.shortMin < lasts.outageMin - lasts.runtimeMin - 1
+  return [
+    { text: formatDuration(runtimeMin.p50), strong: true, working: 'lasts' },
+    { text: ', likely ' },
+    { text: bandText(result), working: 'lasts' },
+    { text: `. It ${comesBack ? 'first ' : ''}runs out about ` },
+    { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
+    { text: `${occasion(plan, runtimeMin.p50)}. ` },
+    ...marginParts(lasts, comesBack),
+  ]
+}
+
+/** By how much it is short, with the confidence asked for, as the gate has it. */
+function marginParts({ shortMin, outageMin, confidence }: LastsGate, comesBack: boolean): AnswerPart[] {
+  return [
+    { text: `With ${formatPercent(confidence)} confidence it is ` },
+    { text: `${formatDuration(shortMin)} short`, strong: true, tone: 'short', working: 'margin' },
+    { text: ' of the ' },
+    { text: formatExactDuration(outageMin), working: 'margin' },
+    { text: ` you planned for${comesBack ? ': the hours without power, all together' : ''}.` },
+  ]
+}
+
+/** The most likely run lasts the outage. */
+function reachedParts(plan: Plan, result: SimulationResult, lasts: LastsGate, trips: boolean): AnswerPart[] {
+  const { scenario } = plan
+  const { outageMin, runtimeMin, reachesFraction } = result
   const planned = formatExactDuration(outageMin)
-  if (runtimeMin.p50 < outageMin) {
-    return [
-      ...carries,
-      { text: formatDuration(runtimeMin.p50), strong: true, working: 'lasts' },
-      { text: ', likely ' },
-      { text: bandText(result), working: 'lasts' },
-      { text: '. It runs out about ' },
-      { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
-      { text: `${occasion(plan, runtimeMin.p50)}. ` },
-      {
-        text: `${formatDuration(outageMin - runtimeMin.p50)} short`,
-        strong: true,
-        tone: 'short',
-        working: 'margin',
-      },
-      { text: ' of the ' },
-      { text: planned, working: 'margin' },
-      { text: ' you planned for.' },
-      ...refillParts(plan, result),
-    ]
-  }
   const until = formatMoment(scenario.startsAt, outageMin)
   const runsOut =
     runtimeMin.p50 === Infinity
       ? `It still has charge after ${formatHours(result.horizonMin)}.`
       : `It runs out about ${formatMoment(scenario.startsAt, runtimeMin.p50, 10)}${occasion(plan, runtimeMin.p50)}.`
-  const enough = reachesFraction >= scenario.confidence
+  const enough = lasts.verdict === 'holds'
   return [
-    ...carries,
     { text: enough ? `all ${planned}` : `the ${planned}`, strong: true, working: 'lasts' },
     { text: ` you planned for, to ${until}, ` },
     {
       text: `in ${runsText(reachesFraction)}`,
       strong: true,
-      tone: enough ? 'holds' : 'short',
+      ...(trips ? {} : { tone: enough ? 'holds' : 'short' }),
       working: 'margin',
     },
-    { text: enough ? `. ${runsOut}` : `; you asked for ${runsText(scenario.confidence)}. ${runsOut}` },
-    ...refillParts(plan, result),
+    { text: enough ? `. ${runsOut}` : `; you asked for ${runsText(scenario.confidence)}. ${runsOut} ` },
+    ...(enough ? [] : marginParts(lasts, false)),
   ]
 }
 
 /** What the refill is worth, in a sentence; nothing where none is planned. */
 function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
-  const { coverage, verdict, refill } = refillsGate(result, plan.scenario.confidence)
+  const { confidence } = plan.scenario
+  const { coverage, verdict, refill } = refillsGate(result, confidence)
   const names = refillNames(plan)
-  if (!refill || names.length === 0) return []
+  const causes = refillCauses(plan)
+  if (names.length === 0 || (!refill && causes.length === 0)) return []
   const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
-  if (verdict === 'holds' && result.reachesFraction < plan.scenario.confidence)
+  const brings = `${who} ${names.length > 1 ? 'bring' : 'brings'} back `
+  const guess = coldGuessWords(plan)
+  const notes: AnswerPart[] = [
+    ...causes.slice(0, 1).map(({ words }): AnswerPart => ({ text: ` ${words}.`, tone: 'short' })),
+    ...(guess ? [{ text: ` ${guess}.`, tone: 'short' as const }] : []),
+  ]
+  if (verdict === 'holds' && result.reachesFraction < confidence)
     return [
-      { text: ` The ${who} ${names.length > 1 ? 'bring' : 'brings'} back ` },
+      { text: ` The ${brings}` },
       { text: 'enough over a day', strong: true, working: 'refills' },
       { text: ', but not in time.' },
+      ...notes,
+    ]
+  if (verdict === 'holds' && result.runtimeMin.p50 < Infinity)
+    return [
+      { text: ` Within the outage the ${brings}` },
+      { text: 'enough', strong: true, working: 'refills' },
+      { text: `; the plan ends there: ${lastPlannedWords(plan) ?? 'the last day’s weather brings less'}.` },
+      ...notes,
     ]
   if (verdict === 'holds')
     return [
       { text: ` With the ${who} it ` },
       { text: 'goes on', strong: true, tone: 'holds', working: 'refills' },
       { text: ` ${goesOnWhile(plan)}.` },
+      ...notes,
     ]
   const hours = coverage * 24
   return [
-    { text: ` The ${who} ${names.length > 1 ? 'bring' : 'brings'} back ` },
+    { text: ` The ${brings}` },
     {
       text: hours < 0.5 ? 'next to nothing' : `${formatNumber(hours, hours < 3 ? 1 : 0)} h of every 24`,
       strong: true,
       working: 'refills',
     },
-    { text: '.' },
+    { text: hours < 0.5 ? '.' : `, with ${formatPercent(confidence)} confidence.` },
+    ...notes,
   ]
 }
 
@@ -163,27 +219,14 @@ export function bandText({ runtimeMin, horizonMin }: SimulationResult): string {
   return low === high ? `about ${low}` : `${low.replace(' h', '')} to ${high}`
 }
 
-/** "9 runs of 10", "all runs", "96 runs of 100". */
+/** "9 runs of 10", "all runs", "96 runs of 100", "no run". */
 export function runsText(fraction: number): string {
+  if (fraction <= 0) return 'no run'
   if (fraction >= 0.9995) return 'all runs'
-  const percent = Math.min(99, Math.round(fraction * 100))
+  const percent = Math.max(1, Math.min(99, Math.round(fraction * 100)))
   return percent % 10 === 0
     ? `${percent / 10} ${percent === 10 ? 'run' : 'runs'} of 10`
     : `${percent} ${percent === 1 ? 'run' : 'runs'} of 100`
-}
-
-function exceptions(plan: Plan, result: SimulationResult): AnswerPart[] {
-  const left = result.leftOut.filter(({ why }) => why === 'voltage')
-  if (left.length === 0) return []
-  const names = left.map(({ loadId }) => {
-    const load = plan.loads.find(({ id }) => id === loadId)!
-    return `${load.name} (${load.volts} V)`
-  })
-  return [
-    {
-      text: `, leaving out ${names.length > 2 ? `${names.length} that want another voltage` : names.join(' and ')},`,
-    },
-  ]
 }
 
 function occasion(plan: Plan, minute: number): string {

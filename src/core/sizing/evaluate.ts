@@ -28,7 +28,7 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
   return {
     result,
     gates,
-    answer: answerOf(plan, result),
+    answer: answerOf(plan, result, gates),
     workings: workingsOf(plan, result, gates, other.startW),
   }
 }

@@ -4,7 +4,8 @@ import type { Load, Source } from '../plan/schema'
 import type { RefillResult, SimulationResult } from '../simulation/result'
 import { type Strain, carryStrains, startStrains } from './strains'
 
-export type Verdict = 'holds' | 'short' | 'unplanned'
+/** 'nothing': there is nothing to hold; 'unplanned': nothing refills it. */
+export type Verdict = 'holds' | 'short' | 'unplanned' | 'nothing'
 
 /** The limit of a source that its loads strain most. */
 export interface PowerGate extends Strain {
@@ -21,13 +22,15 @@ export interface LastsGate {
   outageMin: number
   confidence: number
   reachesFraction: number
+  /** minutes of the outage without supply, with the scenario's confidence: how much it is short */
+  shortMin: number
 }
 
 export interface RefillsGate {
   verdict: Verdict
   /** share of what is needed that comes in, with the scenario's confidence; 1 and more goes on for ever */
   coverage: number
-  /** Wh a day, middle run */
+  /** Wh a day, with the scenario's confidence as `coverage` is */
   broughtPerDayWh: number
   neededPerDayWh: number
   refill: RefillResult | null
@@ -57,12 +60,14 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
   })
   const carries = groups.map(({ source, carried, wrongVoltage }): PowerGate => {
     const [strain] = carryStrains(source, carried, plan)
-    const verdict = isOver(strain) || wrongVoltage.length > 0 ? 'short' : 'holds'
+    const verdict =
+      isOver(strain) || wrongVoltage.length > 0 ? 'short' : carried.length === 0 ? 'nothing' : 'holds'
     return { ...strain, verdict, source, wrongVoltage }
   })
   const starts = groups.map(({ source, carried }): PowerGate => {
     const [strain] = startStrains(source, carried, plan)
-    return { ...strain, verdict: isOver(strain) ? 'short' : 'holds', source, wrongVoltage: [] }
+    const verdict = isOver(strain) ? 'short' : carried.length === 0 ? 'nothing' : 'holds'
+    return { ...strain, verdict, source, wrongVoltage: [] }
   })
   const { confidence } = plan.scenario
   const runtimeMin = runtimeAt(result, confidence)
@@ -70,25 +75,27 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
     carries: tightest(carries),
     starts: tightest(starts),
     lasts: {
-      verdict: runtimeMin >= result.outageMin ? 'holds' : 'short',
+      verdict: runtimeMin < result.outageMin ? 'short' : result.loads.length === 0 ? 'nothing' : 'holds',
       runtimeMin,
       outageMin: result.outageMin,
       confidence,
       reachesFraction: result.reachesFraction,
+      shortMin: percentileInPlace(result.shortMin.slice(), result.runs, confidence),
     },
     refills: refillsGate(result, confidence),
   }
 }
 
 /** What comes in a day against what goes out, with the confidence asked for; not planned without any refill. */
-export function refillsGate({ chains }: SimulationResult, confidence: number): RefillsGate {
-  const refill = chains.find((chain) => chain.refill)?.refill ?? null
+export function refillsGate(result: SimulationResult, confidence: number): RefillsGate {
+  const refill = result.chains.find((chain) => chain.refill)?.refill ?? null
   if (!refill) return { verdict: 'unplanned', coverage: 0, broughtPerDayWh: 0, neededPerDayWh: 0, refill }
   const coverage = percentileInPlace(refill.coverage.slice(), refill.coverage.length, 1 - confidence)
   return {
-    verdict: coverage >= 1 ? 'holds' : 'short',
+    verdict: result.loads.length === 0 ? 'nothing' : coverage >= 1 ? 'holds' : 'short',
     coverage,
-    broughtPerDayWh: refill.broughtPerDayWh.p50,
+    broughtPerDayWh:
+      refill.neededPerDayWh > 0 ? coverage * refill.neededPerDayWh : refill.broughtPerDayWh.p10,
     neededPerDayWh: refill.neededPerDayWh,
     refill,
   }

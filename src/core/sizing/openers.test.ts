@@ -85,6 +85,6 @@ describe('what no gate measures', () => {
     expect(
       warned(sourceOf(equipmentClass('station-300'), 'main'), ({ loads }) => (loads[0].medical = true)),
     ).toMatch(/Refrigerator stops while it is plugged over/)
-    expect(warned(sourceOf(equipmentClass('car-outlet'), 'main'))).toMatch(/carbon monoxide/)
+    expect(warned(sourceOf(equipmentClass('car-battery'), 'main'))).toMatch(/carbon monoxide/)
   })
 })

@@ -16,6 +16,7 @@ export function refillsWorking(
       note: 'No sun, generator or car is counted. The hours shown are from a single charge. The Recharge page plans it.',
     }
   const { mean } = refill
+  const mostLikelyWh = refill.broughtPerDayWh.p50
   const part = (name: string, wh: number) => ({ name, value: formatEnergy(wh) })
   const steps: WorkingStep[] = [
     {
@@ -24,7 +25,7 @@ export function refillsWorking(
       values: [
         part('sun', mean.sunWh),
         part('car, 12 V', mean.dcWh),
-        part('AC through the charger', mean.acWh),
+        part('AC through the charger, its loss taken off', mean.acWh),
         part('AC straight to the loads', mean.directWh),
       ],
       result: formatEnergy(mean.sunWh + mean.dcWh + mean.acWh + mean.directWh),
@@ -44,13 +45,13 @@ export function refillsWorking(
     {
       label: 'A day',
       formula: 'what comes in or could ÷ what feeding everything takes, mean of all whole days in the outage',
-      values: [part('comes in, middle run', broughtPerDayWh), part('is needed', neededPerDayWh)],
-      result: formatPercent(neededPerDayWh > 0 ? broughtPerDayWh / neededPerDayWh : 0),
+      values: [part('comes in, most likely', mostLikelyWh), part('is needed', neededPerDayWh)],
+      result: formatPercent(neededPerDayWh > 0 ? mostLikelyWh / neededPerDayWh : 0),
     },
     {
       label: 'With your confidence',
       formula: `the share that ${runsText(plan.scenario.confidence)} reach, in hours of 24`,
-      values: [{ name: 'share', value: formatPercent(coverage) }],
+      values: [{ name: 'share', value: formatPercent(coverage) }, part('comes in a day', broughtPerDayWh)],
       result: coverage >= 1 ? 'goes on' : `${formatNumber(Math.max(0, coverage) * 24, 1)} h of every 24`,
     },
   ]

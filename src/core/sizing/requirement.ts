@@ -1,4 +1,5 @@
-import { possibleStretches } from '../load/stretches'
+import { steeredStretches } from '../load/stretches'
+import { apartOf, setsTogether } from './takingTurns'
 import { peakRunningW } from '../load/peak'
 import { startingW } from '../load/start'
 import type { Load, Profile } from '../plan/schema'
@@ -26,7 +27,7 @@ export interface Requirement {
  *
  * Largest-start school: Σ running + the largest (starting − running) on top. Sum-of-starts school:
  * Σ starting. Both from middle values; cycling loads count as running at any time, sessions at any time of
- * their window. Source: common practice, no source.
+ * their window, none while it is paused, and loads that take turns never together. Source: common practice, no source.
  *
  * @param loads those carried by one source
  * @param outageMin length of the outage
@@ -37,7 +38,8 @@ export function requirementOf(
   outageMin: number,
   school: Profile['surgeSchool'],
 ): Requirement {
-  const stretches = loads.map((load) => possibleStretches(load.behaviour, startsAt, outageMin))
+  const stretches = loads.map((load) => steeredStretches(load, startsAt, outageMin))
+  const apart = apartOf(loads)
   const moments = [...new Set(stretches.flatMap((list) => list.map(([from]) => from)))].sort((a, b) => a - b)
   const found: Requirement = {
     runningW: 0,
@@ -49,7 +51,12 @@ export function requirementOf(
     starting: [],
   }
   for (const moment of moments) {
-    const together = loads.filter((_, i) => stretches[i].some(([a, b]) => a <= moment && moment < b))
+    const possible = loads.filter((_, i) => stretches[i].some(([a, b]) => a <= moment && moment < b))
+    for (const together of setsTogether(possible, apart)) count(together, moment)
+  }
+  return found
+
+  function count(together: readonly Load[], moment: number): void {
     const runningW = sumOf(together, (load) => peakRunningW(load.behaviour))
     const starter = largest(together, (load) => startingW(load) - peakRunningW(load.behaviour))
     const startW =
@@ -70,7 +77,6 @@ export function requirementOf(
         starting: byWatts(together, startingW),
       })
   }
-  return found
 }
 
 const sumOf = (loads: readonly Load[], watts: (load: Load) => number) =>

@@ -15,7 +15,7 @@ import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
 import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
 import type { ChainResult, SimulationResult } from '../simulation/result'
 import { bandText, runsText } from './answer'
-import { type Gates, type PowerGate, runtimeAt } from './gates'
+import { type Gates, type LastsGate, type PowerGate, runtimeAt } from './gates'
 import { refillsWorking } from './refillsWorking'
 
 const value = (name: string, quantity: Quantity, shown: string): WorkingValue => ({
@@ -67,7 +67,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
 }
 
 /** The margin: what was planned for against what is reached with the confidence asked for. */
-export function marginWorking(plan: Plan, result: SimulationResult): Working {
+export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }: LastsGate): Working {
   const { confidence, startsAt } = plan.scenario
   const reached = runtimeAt(result, confidence)
   const { p50 } = result.runtimeMin
@@ -100,6 +100,12 @@ export function marginWorking(plan: Plan, result: SimulationResult): Working {
       result: runsText(result.reachesFraction),
     },
   ]
+  steps.push({
+    label: 'How much it is short',
+    formula: `hours of the outage without power, that ${runsText(confidence)} do not exceed; what comes back later is not counted as missing`,
+    values: [{ name: 'planned', value: formatExactDuration(result.outageMin) }],
+    result: shortMin > 0 ? `${formatDuration(shortMin)} short` : 'not short',
+  })
   const missingWh = result.loads.reduce((sum, { askedWh, suppliedWh }) => sum + askedWh - suppliedWh, 0)
   steps.push({
     label: 'Energy not supplied',
@@ -184,7 +190,7 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
 export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, otherStartW: number) {
   return {
     lasts: lastsWorking(plan, result),
-    margin: marginWorking(plan, result),
+    margin: marginWorking(plan, result, gates.lasts),
     carries: carriesWorking(plan, gates.carries),
     starts: startsWorking(plan, gates.starts, otherStartW),
     refills: refillsWorking(plan, gates.refills),

@@ -53,6 +53,6 @@ describe('the sky day by day', () => {
     )
     expect(screen.getByText(/Hour by hour: your own hours/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'One word a day instead' }))
-    expect(change).toHaveBeenCalledWith({ sky: { kind: 'days', days: ['mixed'] } })
+    expect(change).toHaveBeenCalledWith({ sky: { kind: 'days', days: ['clear', 'clear', 'clear'] } })
   })
 })

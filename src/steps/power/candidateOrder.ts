@@ -1,5 +1,17 @@
 import { type RowContext, gates } from './candidateRows'
 
+/** Longer than any runtime that is told, minutes. */
+const MOST_MIN = 1e6
+
+/** Minutes it lasts, with the confidence asked for; what does not carry or start all comes after what does. */
+function hoursOf(context: RowContext): number {
+  const found = gates(context)
+  if (!found) return 0
+  const holds = found.carries.verdict !== 'short' && found.starts.verdict !== 'short'
+  const minutes = Math.min(MOST_MIN, found.lasts.runtimeMin)
+  return holds ? minutes : minutes - 2 * MOST_MIN
+}
+
 /** How candidates may be put in order: what each is sorted by, the smallest first. */
 export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
   kept: { words: 'as added', by: null },
@@ -7,7 +19,7 @@ export const ORDERS: Record<string, { words: string; by: ((context: RowContext) 
     words: 'by price',
     by: ({ sources }) => sources.reduce((sum, { price }) => sum + (price ?? Infinity), 0),
   },
-  hours: { words: 'by hours, longest first', by: (context) => -(gates(context)?.lasts.runtimeMin ?? 0) },
+  hours: { words: 'by hours, longest first', by: (context) => -hoursOf(context) },
   weight: {
     words: 'by heaviest piece',
     by: ({ sources }) => Math.max(...sources.map(({ weightKg }) => weightKg ?? Infinity)),

@@ -62,7 +62,7 @@ describe('what decides a candidate', () => {
 describe('why it decides', () => {
   test('in a sentence with the figures and the load', () => {
     expect(decidingWords(contextOf('station-2000'))).toMatch(
-      /^It carries and starts all, and ends .* too early/,
+      /^It carries and starts all, and is .* short, with 90 % confidence/,
     )
     expect(decidingWords(contextOf('station-1000'))).toMatch(
       /1,032 W may run together, 1,000 W is given; the largest is/,

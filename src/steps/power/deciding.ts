@@ -1,4 +1,4 @@
-import { formatDuration, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import {
   type CandidateRow,
   type RowContext,
@@ -33,7 +33,7 @@ export function decidingWords(context: RowContext): string {
     const { neededW, limitW, part, binding } = found.starts
     return `${binding?.name ?? 'A start'} brings it to ${formatWatts(neededW)}${part && ` for longer than the surge lasts`}, ${formatWatts(limitW)} is given.`
   }
-  const { runtimeMin, outageMin } = found.lasts
-  if (runtimeMin >= outageMin) return 'It carries, starts and lasts; how long decides among those that do.'
-  return `It carries and starts all, and ends ${formatDuration(outageMin - runtimeMin)} too early.`
+  const { verdict, shortMin, confidence } = found.lasts
+  if (verdict !== 'short') return 'It carries, starts and lasts; how long decides among those that do.'
+  return `It carries and starts all, and is ${formatDuration(shortMin)} short, with ${formatPercent(confidence)} confidence.`
 }

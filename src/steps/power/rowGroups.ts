@@ -3,6 +3,7 @@ import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
 import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { EnergyBalance } from '@/core/simulation/result'
+import type { Evaluation } from '@/core/sizing/evaluate'
 import { runsText } from '@/core/sizing/answer'
 import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
 import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/sizing/propertyWorkings'
@@ -34,6 +35,10 @@ function endsWords({ plan, evaluation }: RowContext): string {
   const { p50 } = evaluation.result.runtimeMin
   return p50 === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, p50, 10)
 }
+
+/** Whether some of what is wanted is not fed at all, and what is told holds for the rest. */
+const isPart = ({ gates, result }: Evaluation) =>
+  gates.carries.wrongVoltage.length > 0 && result.loads.length > 0
 
 /** A sum over sources; null where one of them is not known. */
 function sumOf(sources: readonly Source[], of: (source: Source) => number | null): number | null {
@@ -72,9 +77,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         working: ({ evaluation }) => evaluation?.workings.margin,
         show: ({ evaluation }) =>
           evaluation
-            ? evaluation.result.reachesFraction === 0
-              ? 'none'
-              : runsText(evaluation.result.reachesFraction)
+            ? `${runsText(evaluation.result.reachesFraction)}${isPart(evaluation) ? ', of what it feeds' : ''}`
             : '…',
       },
     ],

@@ -1,9 +1,11 @@
 'use client'
+import { useMemo } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { formatMoment } from '@/core/plan/clock'
 import { formatDuration, formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
+import { coldGuessWords, refillCauses } from '@/core/sizing/refillCauses'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -22,6 +24,8 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const source = refilledSource(plan.powerSystem.sources)
   const store = useHouseholdStore()
   const { mean } = refill ?? {}
+  const causes = useMemo(() => refillCauses(plan), [plan])
+  const guess = useMemo(() => coldGuessWords(plan), [plan])
   const look = useAdvice(ask)
   const energyOf = (curve: Float64Array) =>
     curve
@@ -42,9 +46,15 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
               ? `It goes on ${goesOnWhile(plan)}.`
               : 'Enough comes in over a day, but not in time: refill before it is empty.'
             : coverage * 24 < 0.5
-              ? 'It brings next to nothing in this weather.'
+              ? 'It brings next to nothing.'
               : `It gains ${formatNumber(coverage * 24, 1)} of the 24 h a day it needs.`}
       </p>
+      {causes.map(({ words }) => (
+        <p key={words} className={styles.refused} data-testid="refill-cause">
+          {words}.
+        </p>
+      ))}
+      {guess && <p className={styles.small}>{guess}.</p>}
       {ends && look && (
         <p data-testid="long-look">
           {ends.p50 === Infinity
@@ -87,10 +97,14 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             {mean.unusedWh > 1 && (
               <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
             )}
-            <Row name="A day: comes in or could" wh={formatEnergy(broughtPerDayWh)} strong />
+            <Row
+              name={`A day: comes in or could, ${formatNumber(plan.scenario.confidence * 100)} % sure`}
+              wh={formatEnergy(broughtPerDayWh)}
+              strong
+            />
             <Row name="A day: goes out" wh={formatEnergy(neededPerDayWh)} strong />
             {refill!.unfedMin.p50 > 0 && (
-              <Row name="Hours without, middle run" wh={formatDuration(refill!.unfedMin.p50)} />
+              <Row name="Hours without power, most likely" wh={formatDuration(refill!.unfedMin.p50)} />
             )}
           </tbody>
         </table>
@@ -110,10 +124,16 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         }
       />
       <p className={styles.small}>
-        Before the storm, at the wall: {wallWords(wallHours(source))} from its reserve to full
-        {source.chargedFraction < 1 &&
-          `, ${wallWords(wallHours(source, 1 - source.chargedFraction))} from there`}
-        . Charge on the first warning.
+        {wallHours(source) === Infinity ? (
+          `${source.name} has no charger: it cannot be charged at the wall.`
+        ) : (
+          <>
+            Before the storm, at the wall: {wallWords(wallHours(source))} from its reserve to full
+            {source.chargedFraction < 1 &&
+              `, ${wallWords(wallHours(source, 1 - source.chargedFraction))} from there`}
+            . Charge on the first warning.
+          </>
+        )}
       </p>
     </section>
   )
@@ -121,7 +141,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
 
 function wallWords(hours: number | null): string {
   if (hours === null) return 'a time its label does not tell'
-  return hours === Infinity ? 'for ever, without a charger,' : formatDuration(hours * 60)
+  return formatDuration(hours * 60)
 }
 
 function Row({ name, wh, strong, isLost }: { name: string; wh: string; strong?: boolean; isLost?: boolean }) {

@@ -31,8 +31,8 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
         ))}
       </dl>
       <p className={styles.note}>
-        From {result.runs} seeded runs;{' '}
-        {result.reachesFraction === 0 ? 'none' : runsText(result.reachesFraction)} last the whole outage.
+        From {result.runs} seeded runs; {runsText(result.reachesFraction)}{' '}
+        {result.reachesFraction === 0 ? 'lasts' : 'last'} the whole outage.
       </p>
     </>
   )

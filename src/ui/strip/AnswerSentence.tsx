@@ -95,5 +95,6 @@ function Part(props: {
       </button>
     )
   }
-  return <>{text}</>
+  const classes = [strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')
+  return classes ? <span className={classes}>{text}</span> : <>{text}</>
 }

@@ -13,7 +13,7 @@ export function GateView({ gate, open }: { gate: GateFigure; open: () => void })
     >
       <span className={styles.gateTop}>
         {name}
-        <span className={styles.verdict}>{verdict === 'unplanned' ? '' : verdict}</span>
+        <span className={styles.verdict}>{verdict === 'holds' || verdict === 'short' ? verdict : ''}</span>
       </span>
       <span className={styles.gateFigure}>
         <span className={styles.need}>{need}</span> <span className={styles.of}>{of}</span>

@@ -1,7 +1,13 @@
-import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
-import { runsText } from '@/core/sizing/answer'
+import {
+  formatDuration,
+  formatEnergy,
+  formatHours,
+  formatNumber,
+  formatPercent,
+  formatWatts,
+} from '@/core/quantity/format'
 import type { Evaluation } from '@/core/sizing/evaluate'
-import type { PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
+import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/core/sizing/workings'
 
 /** A gate as the strip shows it. */
@@ -37,23 +43,33 @@ export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
       need: `${runtimeMin === Infinity ? '> ' : ''}${formatHours(shownMin)}`,
       of: `of ${formatNumber(outageMin / 60, 1)}`,
       bar: barOf(shownMin, outageMin),
-      detail: result.loads.length ? `${runsText(lasts.confidence)} reach it` : 'nothing is carried',
+      detail: lastsDetail(lasts),
       working: 'margin',
     },
-    refillsFigure(gates.refills),
+    refillsFigure(gates.refills, lasts.confidence),
   ]
 }
 
-function refillsFigure({ verdict, coverage, broughtPerDayWh, neededPerDayWh }: RefillsGate): GateFigure {
+function lastsDetail({ verdict, shortMin, confidence }: LastsGate): string {
+  if (verdict === 'nothing') return 'nothing is carried'
+  const surely = `with ${formatPercent(confidence)} confidence`
+  return verdict === 'short' ? `${formatDuration(shortMin)} short ${surely}` : `or longer, ${surely}`
+}
+
+function refillsFigure(
+  { verdict, coverage, broughtPerDayWh, neededPerDayWh }: RefillsGate,
+  confidence: number,
+): GateFigure {
   const frame = { name: 'Refills', verdict, working: 'refills' as const }
   if (verdict === 'unplanned') return { ...frame, need: '–', of: '', bar: null, detail: 'not planned yet' }
+  if (verdict === 'nothing') return { ...frame, need: '–', of: '', bar: null, detail: 'nothing is carried' }
   const hours = Math.min(24, coverage * 24)
   return {
     ...frame,
     need: `${formatNumber(hours, hours < 3 ? 1 : 0)} h`,
     of: 'of 24',
     bar: barOf(Math.min(2, coverage), 1),
-    detail: `${formatEnergy(broughtPerDayWh)} of ${formatEnergy(neededPerDayWh)} a day`,
+    detail: `${formatEnergy(broughtPerDayWh)} of ${formatEnergy(neededPerDayWh)} a day, with ${formatPercent(confidence)} confidence`,
   }
 }
 

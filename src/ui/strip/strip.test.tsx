@@ -24,11 +24,15 @@ describe('the four gates', () => {
       detail: '1,368 W to spare',
     })
     expect(Starts).toMatchObject({ verdict: 'holds', need: '2,012 W', detail: 'Cellar drain pump on top' })
-    expect(Lasts).toMatchObject({ verdict: 'short', of: 'of 42', detail: '9 runs of 10 reach it' })
+    expect(Lasts).toMatchObject({
+      verdict: 'short',
+      of: 'of 42',
+      detail: '24 h 50 min short with 90 % confidence',
+    })
     expect(Refills).toMatchObject({
       verdict: 'short',
       of: 'of 24',
-      detail: expect.stringMatching(/Wh of .* kWh a day$/),
+      detail: expect.stringMatching(/Wh of .* kWh a day, with 90 % confidence$/),
     })
   })
 

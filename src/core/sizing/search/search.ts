@@ -87,7 +87,11 @@ export class Search {
       })
       worst = Math.min(worst, reached)
       if (reached < neededMin && (judged.why === null || 1 - reached / neededMin > judged.missedBy)) {
-        judged.why = `${formatDuration(neededMin - reached)} short${this.plans.length > 1 ? ` in ${plan.scenario.name}` : ''}`
+        // with what refills it the hours without are fewer than those after its first end, and not counted here
+        const words = this.want.countsRefill
+          ? `runs out after ${formatDuration(reached)} at first`
+          : `${formatDuration(neededMin - reached)} short`
+        judged.why = `${words}${this.plans.length > 1 ? ` in ${plan.scenario.name}` : ''}`
         judged.missedBy = 1 - reached / neededMin
       }
     }

@@ -1,0 +1,132 @@
+import type { Plan } from '../plan/document'
+import { NO_CHARGING } from '../plan/noRefill'
+import { formatMoment } from '../plan/clock'
+import { formatNumber } from '../quantity/format'
+import { carReach, givesTwelveVolts } from '../refill/carReach'
+import { connectedArrays } from '../refill/connected'
+import { hoursOf, refilledSource, weatherOf } from '../simulation/compile'
+import { compileRefill, runsOf } from '../simulation/compileRefill'
+import { POINT_MIN } from '../simulation/sweep'
+import { chargerAmps } from '../storage/bank'
+import { recordLowOf } from '../weather/recordCold'
+
+/** Why something that is planned to refill brings nothing or little, and what it is about. */
+export interface RefillCause {
+  what: 'sun' | 'car' | 'generator' | 'grid' | 'all'
+  /** a sentence without its full stop, beginning with a capital */
+  words: string
+  /** it brings nothing at all for this reason */
+  isNothing: boolean
+}
+
+/** A charger that is barred for more than this share of the hours in which something comes in is told. */
+const MOSTLY = 0.5
+
+/** True causes of what does not come in: no input, volts not allowed, night, no charger, no fuel, frost. */
+export function refillCauses(plan: Plan): RefillCause[] {
+  const { scenario, refill, powerSystem } = plan
+  if (powerSystem.sources.every(({ isAway }) => isAway)) return []
+  const source = refilledSource(powerSystem.sources)
+  const charging = scenario.charging ?? NO_CHARGING
+  const outageMin = scenario.durationH * 60
+  const causes: RefillCause[] = []
+  const cause = (what: RefillCause['what'], words: string, isNothing = true) =>
+    causes.push({ what, words, isNothing })
+  const arrays = connectedArrays(refill.panels, source, recordLowOf(refill, scenario))
+  for (const { array, verdict, message, isUsed } of arrays) {
+    if (isUsed && verdict !== 'unlike') continue
+    cause(
+      'sun',
+      `${array.name}: ${message}`,
+      arrays.every((one) => !one.isUsed),
+    )
+  }
+  const weather = weatherOf(scenario, hoursOf(outageMin))
+  const around = weather[source.where ?? 'indoors']
+  const compiled = compileRefill(plan, [source], outageMin, weather.outdoors, [around])
+  if (compiled && arrays.some(({ isUsed }) => isUsed) && compiled.sunW.every((watts) => watts === 0)) {
+    const isBelow = compiled.belowWindowW.some((watts) => watts > 0)
+    cause(
+      'sun',
+      isBelow
+        ? 'The panels’ volts stay below what the input needs all through the outage'
+        : 'The sun does not reach the panels in these hours: night, shade or what stands before it',
+    )
+  }
+  const car = refill.car?.on && charging.car.length > 0 ? refill.car : null
+  if (car) {
+    const { watts, why } = carReach(car, source)
+    if (watts === 0 && why) cause('car', why)
+    else if (givesTwelveVolts(car) && car.idleLPerH > 0 && car.onHandL <= 0)
+      cause('car', 'The car has no fuel')
+    else if (car.way === 'electric' && (car.chargedFraction ?? 1) <= car.floorFraction)
+      cause('car', 'The car’s battery is already down to what it keeps for driving')
+  }
+  const generator = refill.generator?.on && charging.generator.length > 0 ? refill.generator : null
+  const hasNoCharger = source.bank
+    ? chargerAmps(source.bank) <= 0
+    : source.outfit !== undefined && source.outfit.input.acW <= 0
+  if (hasNoCharger && (generator || charging.grid.length > 0))
+    cause(
+      generator ? 'generator' : 'grid',
+      `${source.name} has no charger: household current does not charge it`,
+    )
+  if (generator) {
+    if (generator.onHandL <= 0) cause('generator', 'The generator has no fuel in hand')
+    else if (runsOf(charging.generator, generator, scenario.startsAt, outageMin).length === 0)
+      cause('generator', 'All its planned hours are hours in which the generator must not run')
+  }
+  const barred = compiled ? barredShare(compiled) : 0
+  if (barred > MOSTLY) {
+    const isCold = Math.min(...around) < 5
+    const coldest = formatNumber(isCold ? Math.min(...around) : Math.max(...around), 0)
+    cause(
+      'all',
+      isCold
+        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${coldest} °C where it stands`
+        : `Heat: ${source.name} does not charge where it gets ${coldest} °C`,
+      barred >= 1,
+    )
+  }
+  return causes
+}
+
+/** Of the quarter hours in which anything could come in, the share in which it is too cold or too hot to charge. */
+function barredShare(compiled: NonNullable<ReturnType<typeof compileRefill>>): number {
+  const { noChargeHours } = compiled.inputs[0]
+  if (!noChargeHours) return 0
+  let offered = 0
+  let barred = 0
+  for (let q = 0; q < compiled.sunW.length; q++) {
+    if (compiled.sunW[q] + compiled.dcW[q] + compiled.acShare[q] * compiled.acW[q] <= 0) continue
+    offered++
+    if (noChargeHours[Math.floor((q * POINT_MIN) / 60)] === 1) barred++
+  }
+  return offered > 0 ? barred / offered : 0
+}
+
+/** What the panels' part hangs on where nobody typed how cold it gets; null where nothing does. */
+export function coldGuessWords({ refill, scenario, powerSystem }: Plan): string | null {
+  if (powerSystem.sources.every(({ isAway }) => isAway)) return null
+  const recordLow = recordLowOf(refill, scenario)
+  const source = refilledSource(powerSystem.sources)
+  const arrays = connectedArrays(refill.panels, source, recordLow)
+  return arrays.some(({ isUsed, check }) => isUsed && check?.restsOnGuess)
+    ? `That the panels may be connected rests on a guess: never colder than ${formatNumber(recordLow.celsius)} °C`
+    : null
+}
+
+/** When what runs by the clock is planned for the last time, in words; null where nothing runs by the clock. */
+export function lastPlannedWords({ scenario, refill }: Plan): string | null {
+  const { generator, car, grid } = scenario.charging ?? NO_CHARGING
+  const named = [
+    { name: 'the generator', stretches: refill.generator?.on ? generator : [] },
+    { name: 'the car', stretches: refill.car?.on ? car : [] },
+    { name: 'the grid', stretches: grid },
+  ].filter(({ stretches }) => stretches.length > 0)
+  if (named.length === 0) return null
+  const last = Math.max(...named.flatMap(({ stretches }) => stretches.map(({ toMin }) => toMin)))
+  const names = named.map(({ name }) => name)
+  const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
+  return `no hours of ${who} are planned after ${formatMoment(scenario.startsAt, last)}`
+}
