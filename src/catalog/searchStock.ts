@@ -1,5 +1,6 @@
 import type { Equipment } from '@/core/plan/equipment'
 import type { SearchStock } from '@/core/sizing/search/candidates'
+import { BANK_FITTINGS } from './bankFittings'
 import { BATTERIES } from './batteries'
 import { EQUIPMENT, equipmentClass, sourceOf } from './equipment'
 import { INVERTERS } from './inverters'
@@ -26,9 +27,12 @@ export function searchStock(mainsVolts: 120 | 230, own: readonly Equipment[] = [
     ],
     batteries: BATTERIES.map(({ battery }) => battery),
     inverters: INVERTERS.map(({ inverter }) =>
-      mainsVolts === 230 ? { ...inverter, volts: [230] } : inverter,
+      mainsVolts === 230
+        ? { ...inverter, name: inverter.name.replace('120/240 V', '230 V'), volts: [230] }
+        : inverter,
     ),
     bankBase,
+    fittings: BANK_FITTINGS,
     controllers: [12, 24, 48].map((bankV) => ({ bankV, controller: usualController(bankV) })),
   }
 }

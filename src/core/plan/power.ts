@@ -70,6 +70,8 @@ export const bankSchema = z.strictObject({
   inverter: inverterSchema.nullable(),
   /** separate charger, A; null where the inverter charges or nothing does */
   chargerA: bounded('bank.chargerA').nullable(),
+  /** charger, controller, fuses, cables and lugs together, in the household's currency; not counted unless said */
+  fittingsPrice: bounded('source.price').optional(),
   /** which resting voltage counts as half used; see docs/storage.md */
   halfUsedSchool: z.enum(['at 12.05 V', 'at 12.10 V earlier']),
 })

@@ -13,6 +13,8 @@ interface Ruled {
   /** stretches of this run in which its rules keep it off; the last one open to the end while it is off */
   off: Intervals
   isOff: boolean
+  /** of each rule by itself: one that never dropped the load has nothing to wait for */
+  isOffBy: boolean[]
 }
 
 /**
@@ -37,7 +39,17 @@ export class LoadRules {
       const rules = load.load.steering?.rules ?? []
       return rules.length === 0
         ? []
-        : [{ slot, load, rules, values: emptyLoadValues(hours), off: [], isOff: false }]
+        : [
+            {
+              slot,
+              load,
+              rules,
+              values: emptyLoadValues(hours),
+              off: [],
+              isOff: false,
+              isOffBy: rules.map(() => false),
+            },
+          ]
     })
     this.bySlot = new Map(this.ruled.map((one) => [one.slot, one]))
   }
@@ -52,6 +64,7 @@ export class LoadRules {
     for (const one of this.ruled) {
       one.off = []
       one.isOff = false
+      one.isOffBy.fill(false)
     }
     for (const one of this.ruled) if (one.rules.some(({ kind }) => kind === 'not with')) this.layOut(one)
   }
@@ -66,7 +79,8 @@ export class LoadRules {
   ask(minute: number, charge: number, supplyW: number): boolean {
     let hasChanged = false
     for (const one of this.ruled) {
-      const isOff = one.rules.some((rule) => keepsOff(rule, one.isOff, charge, supplyW))
+      one.rules.forEach((rule, i) => (one.isOffBy[i] = keepsOff(rule, one.isOffBy[i], charge, supplyW)))
+      const isOff = one.isOffBy.includes(true)
       if (isOff === one.isOff) continue
       if (isOff) one.off.push([minute, this.horizonMin])
       else one.off[one.off.length - 1][1] = minute

@@ -1,11 +1,13 @@
 import type { Plan } from '../plan/document'
-import type { DayWindow } from '../plan/clock'
 import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
 import { findPowerLevers } from './powerLevers'
-import { formatMoment } from '../plan/clock'
-import { leftOutWhy } from '../simulation/compile'
+import { DAY_MIN, type DayWindow, clockOf, formatMoment, minuteOfDay } from '../plan/clock'
+import { servesFor } from '../load/servesFor'
+import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
+import { type Gain, gainOf } from './gain'
+import { bearsOffH, offCost } from './offCost'
 import { runtimesOf } from './runtimes'
 import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
@@ -30,8 +32,7 @@ export interface Lever {
 }
 
 export interface RankedLever extends Lever {
-  /** hours the supply lasts longer, mean over the same runs with and without it */
-  gainH: number
+  gain: Gain
 }
 
 /** Set-backs offered, in kelvin. Common practice, no source. */
@@ -42,17 +43,26 @@ const DAY: DayWindow = { from: '10:00', to: '18:00' }
 const FOOD_KEEPS_C = 4
 /** Frozen food stays hard below this, with room to spare. From memory. */
 const FROZEN_KEEPS_C = -5
+/** A box is offered to be off for so many hours a day, common practice. */
+const LEAST_OFF_H = 3
+const MOST_OFF_H = 8
 const COOKING = /microwave|kettle|coffee|toaster|oven|cook|range|plate|hob/i
 const NETWORK = /network|router|fibre|modem|switch|satellite|internet/i
 
 /** Every lever the program sees in a plan: none that changes nothing, none on what is already off. */
 export function findLevers(plan: Plan): Lever[] {
+  const carried = plan.loads.filter((load) => leftOutWhy(load, plan) === null)
   return [
-    ...plan.loads.filter((load) => leftOutWhy(load, plan) === null).flatMap((load) => leversOf(load, plan)),
+    ...carried.flatMap((load) =>
+      // with the only load off there would be nothing left to last
+      leversOf(load, plan).filter(({ change }) => carried.length > 1 || !isOff(change)),
+    ),
     ...findPowerLevers(plan),
     ...findRefillLevers(plan),
   ]
 }
+
+const isOff = (change: LeverChange) => 'on' in change && change.on === false
 
 function leversOf(load: Load, plan: Plan): Lever[] {
   const { behaviour, name, steering, tier } = load
@@ -61,16 +71,21 @@ function leversOf(load: Load, plan: Plan): Lever[] {
     levers.push({ id: `${load.id} ${id}`, words, note, change: { loadId: load.id, ...change } })
   const steer = (more: Steering): { steering: Steering } => ({ steering: { ...steering, ...more } })
   const night = asleepOf(plan)
-  const isCold = behaviour.kind === 'cycling' && behaviour.follows?.mode === 'cooling' && behaviour.box
-  const isFreezer = behaviour.kind === 'cycling' && (behaviour.follows?.setC.value ?? 0) < -10
-  const isHeating = behaviour.kind === 'cycling' && behaviour.follows?.mode === 'heating'
+  const serves = servesFor(load)
+  const isFood = serves === 'cold food' || serves === 'frozen food'
+  const bearsH = bearsOffH(load, plan)
+  // off altogether for the whole outage, off for a stretch of every day
+  const mayBeOff = !load.medical && bearsH === Infinity && serves !== 'warm house'
+  const costWords = (minutes: number | null, otherwise: string) => offCost(load, plan, minutes) ?? otherwise
+  const outageMin = plan.scenario.durationH * 60
 
-  if (tier !== 'hold' && !load.medical) lever('drop', `Leave ${name} off`, tierNote(tier), { on: false })
-  if (tier === 'ration' && !load.medical && !steering?.offDaily?.length && !isCold)
+  if (tier !== 'hold' && (mayBeOff || (tier === 'spare' && isFood && !load.medical)))
+    lever('drop', `Leave ${name} off`, costWords(outageMin, tierNote(tier)), { on: false })
+  if (tier === 'ration' && mayBeOff && !steering?.offDaily?.length)
     lever(
       'night',
       `${name} off ${night.from}–${night.to}`,
-      'while the house is asleep',
+      costWords(lengthMin(night), 'while the house is asleep'),
       steer({ offDaily: [night] }),
     )
   if (NETWORK.test(name) && tier === 'hold' && !load.medical && !steering?.offDaily?.length)
@@ -80,51 +95,57 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       'no calls over the internet meanwhile',
       steer({ offDaily: [night] }),
     )
-  if (isCold && !load.medical) {
-    if (!steering?.offDaily?.length) {
+  if (isFood && !load.medical) {
+    for (const [id, window] of [
+      ['off by night', night],
+      ['off by day', DAY],
+    ] as const) {
+      const short = shortened(window, bearsH)
+      if (steering?.offDaily?.length || !short) continue
       lever(
-        'off by night',
-        `${name} off ${night.from}–${night.to}`,
-        'keep it shut; it catches up afterwards',
-        steer({ offDaily: [night] }),
-      )
-      lever(
-        'off by day',
-        `${name} off ${DAY.from}–${DAY.to}`,
-        'keep it shut; it catches up afterwards',
-        steer({ offDaily: [DAY] }),
+        id,
+        `${name} off ${short.from}–${short.to}`,
+        `${costWords(lengthMin(short), '')}; it catches up afterwards`,
+        steer({ offDaily: [short] }),
       )
     }
     if (!steering?.setBackK)
       lever(
         'set-back',
         `${name} set ${SET_BACK_K.cooling} °C warmer`,
-        isFreezer ? 'frozen food no warmer than −15 °C' : 'no warmer than 4 °C inside',
+        serves === 'frozen food' ? 'frozen food no warmer than −15 °C' : 'no warmer than 4 °C inside',
         steer({ setBackK: SET_BACK_K.cooling }),
       )
-    if (warmestC(plan) < (isFreezer ? FROZEN_KEEPS_C : FOOD_KEEPS_C))
+    if (warmestC(plan) < (serves === 'frozen food' ? FROZEN_KEEPS_C : FOOD_KEEPS_C))
       lever(
         'outdoors',
         `Food from ${name} outdoors, ${name} off`,
-        `below ${isFreezer ? '−5' : '4'} °C all through; shade, shut boxes, no animals`,
+        `below ${serves === 'frozen food' ? '−5' : '4'} °C all through; shade, shut boxes, no animals`,
         { on: false },
       )
   }
-  if (isHeating && !steering?.setBackK)
+  if (serves === 'cooled rooms' && !load.medical && !steering?.setBackK)
+    lever(
+      'set-back',
+      `${name} set ${SET_BACK_K.cooling} °C warmer`,
+      costWords(null, ''),
+      steer({ setBackK: SET_BACK_K.cooling }),
+    )
+  if (serves === 'warm house' && !load.medical && !steering?.setBackK)
     lever(
       'set-back',
       `${name} set ${SET_BACK_K.heating} °C cooler`,
       'the house cools slowly; mind pipes and people',
       steer({ setBackK: SET_BACK_K.heating }),
     )
-  if (behaviour.kind === 'pump' && behaviour.inflowFollows === 'use')
+  if (serves === 'water' && !load.medical)
     lever(
       'drawn water',
       `Draw water beforehand, ${name} off`,
       '4 L a person and day to drink, more to flush',
       { on: false },
     )
-  if (plan.household.cooksWithGas && COOKING.test(name))
+  if (plan.household.cooksWithGas && COOKING.test(name) && !load.medical)
     lever(
       'gas',
       `Cook with gas, ${name} off`,
@@ -132,8 +153,19 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       { on: false },
     )
   // two ways to the same thing are told once: the one without electricity, which says how
-  const offs = levers.filter(({ change }) => 'on' in change && change.on === false)
+  const offs = levers.filter(({ change }) => isOff(change))
   return offs.length < 2 ? levers : levers.filter(({ id }) => id !== `${load.id} drop`)
+}
+
+/** Minutes of a daily window. */
+const lengthMin = ({ from, to }: DayWindow) =>
+  (minuteOfDay(to) - minuteOfDay(from) + DAY_MIN) % DAY_MIN || DAY_MIN
+
+/** The last hours of a window that a box bears; null where that is hardly worth it. */
+function shortened(window: DayWindow, bearsH: number): DayWindow | null {
+  const hours = Math.min(lengthMin(window) / 60, Math.floor(bearsH), MOST_OFF_H)
+  if (hours < LEAST_OFF_H) return null
+  return { from: clockOf((minuteOfDay(window.to) - hours * 60 + DAY_MIN) % DAY_MIN), to: window.to }
 }
 
 const tierNote = (tier: Load['tier']) => (tier === 'spare' ? 'Spare: goes first' : 'Ration: may be paused')
@@ -182,16 +214,15 @@ const LEAST_GAIN_H = 0.05
  * does not flicker from one look to the next; runs that outlast the horizon count as long as it is.
  */
 export function rankLevers(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): RankedLever[] {
+  const horizonMin = horizonOf(plan.scenario.durationH)
   const base = runtimesOf(plan, runs, seed)
   return findLevers(plan)
     .map((lever) => {
-      const with_ = runtimesOf(withChange(plan, lever.change), runs, seed)
-      let gained = 0
-      for (let run = 0; run < runs; run++) gained += with_[run] - base[run]
-      return { ...lever, gainH: gained / runs / 60 }
+      const ends = runtimesOf(withChange(plan, lever.change), runs, seed)
+      return { ...lever, gain: gainOf(base, ends, plan.scenario.confidence, horizonMin) }
     })
-    .filter(({ gainH }) => gainH >= LEAST_GAIN_H)
-    .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gainH - a.gainH)
+    .filter(({ gain }) => gain.hours >= LEAST_GAIN_H)
+    .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gain.hours - a.gain.hours)
 }
 
 /** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */

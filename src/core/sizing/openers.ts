@@ -1,11 +1,13 @@
 import type { Plan } from '../plan/document'
+import { peakRunningW } from '../load/peak'
 import type { Load } from '../plan/schema'
 import { formatNumber } from '../quantity/format'
+import { expectedW } from '../simulation/expected'
 import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import type { Gates } from './gates'
 import { dcOnly } from './dcOnly'
-import { type SearchStock, USUAL_CONSTRAINTS, candidatesOf } from './search/candidates'
+import { type SearchStock, candidatesOf, usualConstraints } from './search/candidates'
 import { Search, ranked } from './search/search'
 import { carryStrains, startStrains } from './strains'
 
@@ -14,7 +16,16 @@ export interface Opener {
   gate: 'carries' | 'starts' | 'lasts'
   /** nothing to pay; null where no single load does it */
   free: string | null
+  /** two loads that taking turns would bring under the limit: the first waits while the second runs */
+  turns: Turns | null
   bought: string | null
+}
+
+/** Two loads that take turns, and the hours a day they need one after the other. */
+export interface Turns {
+  waits: Load
+  first: Load
+  hoursADay: number
 }
 
 const RUNS = 100
@@ -28,7 +39,7 @@ const RUNS = 100
 export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[] {
   const shut = (['carries', 'starts', 'lasts'] as const).filter((gate) => gates[gate].verdict === 'short')
   if (shut.length === 0) return []
-  const want = { ...USUAL_CONSTRAINTS, countsRefill: gates.refills.verdict !== 'unplanned' }
+  const want = usualConstraints(plan, gates.refills.verdict !== 'unplanned')
   const { confidence } = plan.scenario
   const search = new Search([plan], want, confidence, null, RUNS, DEFAULT_SEED, stock.controllers)
   // cheapest first, until one holds: the rest need not be run
@@ -50,10 +61,57 @@ export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[
     bought.set('lasts', words(candidate.name, candidate.price!))
     break
   }
-  return shut.map((gate) => ({ gate, free: freeWay(plan, gates, gate), bought: bought.get(gate) ?? null }))
+  return shut.map((gate) => ({
+    gate,
+    free: freeWay(plan, gates, gate),
+    turns: gate === 'lasts' ? null : turnsFor(plan, gates, gate),
+    bought: bought.get(gate) ?? null,
+  }))
 }
 
 const namesOf = (loads: readonly Load[]) => loads.map(({ name }) => name).join(' and ')
+
+const rank = { refuse: 0, spare: 1, ration: 2, hold: 3 }
+
+/** Pairs looked at, the least important first: enough for any house, and no more work than a glance. */
+const MOST_PAIRS = 300
+
+/**
+ * Two loads that alone bring the watts under the limit when one waits while the other runs, and need no more than the day
+ * for it; the least important waits. Never a medical device.
+ */
+function turnsFor(plan: Plan, gates: Gates, gate: 'carries' | 'starts'): Turns | null {
+  const { source, wrongVoltage } = gates[gate]
+  if (wrongVoltage.length > 0) return null
+  const loads = plan.loads.filter((load) => load.sourceId === source.id && leftOutWhy(load, plan) === null)
+  const strains = gate === 'carries' ? carryStrains : startStrains
+  const runsH = new Map(loads.map((load) => [load, runningHoursADay(load, plan)]))
+  const willing = loads
+    .filter((load) => !load.medical && load.volts !== 12)
+    .sort((a, b) => rank[a.tier] - rank[b.tier] || runsH.get(a)! - runsH.get(b)!)
+  let pairs = 0
+  for (const waits of willing)
+    for (const first of loads) {
+      if (first === waits || first.volts === 12 || ++pairs > MOST_PAIRS) continue
+      const hoursADay = runsH.get(waits)! + runsH.get(first)!
+      if (hoursADay > 24) continue
+      const rules = [...(waits.steering?.rules ?? []), { kind: 'not with' as const, loadId: first.id }]
+      const [worst] = strains(
+        source,
+        loads.map((load) => (load === waits ? { ...waits, steering: { ...waits.steering, rules } } : load)),
+        plan,
+      )
+      if (worst.neededW <= worst.limitW) return { waits, first, hoursADay }
+    }
+  return null
+}
+
+/** Hours a day a load runs, at its middle values. */
+function runningHoursADay(load: Load, plan: Plan): number {
+  const { behaviour } = load
+  const watts = peakRunningW(behaviour)
+  return watts > 0 ? Math.min(24, (24 * expectedW(load, plan.scenario)) / watts) : 0
+}
 
 /** The least important load, then the smallest, whose leaving off alone brings the watts under the limit. */
 function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): string | null {
@@ -76,7 +134,6 @@ function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): string | null 
     )
     return worst.neededW <= worst.limitW
   }
-  const rank = { refuse: 0, spare: 1, ration: 2, hold: 3 }
   const found = loads
     .filter((load) => !load.medical && opens(load))
     .sort((a, b) => rank[a.tier] - rank[b.tier] || a.behaviour.runningW.value - b.behaviour.runningW.value)[0]

@@ -11,6 +11,9 @@ import { requirementOf } from './requirement'
 
 /** A smaller inverter keeps this much above what is asked of it. Common practice, no source. */
 const INVERTER_ROOM = 1.25
+/** Another inverter is worth buying where it draws so much less by itself, in watts and as a share. From memory. */
+const WORTH_W = 3
+const WORTH_SHARE = 0.3
 
 /** What more or other equipment would gain: an expansion, a row more, a smaller inverter, network gear on direct current. */
 export function findPowerLevers(plan: Plan): Lever[] {
@@ -49,7 +52,8 @@ export function findPowerLevers(plan: Plan): Lever[] {
         sourceOfBank(source, { ...bank, parallel: bank.parallel + 1 }),
       )
     const smaller = smallerInverter(plan, source)
-    if (smaller)
+    const savedW = smaller ? source.noLoadW.value - smaller.noLoadW.value : 0
+    if (smaller && savedW >= WORTH_W && savedW >= WORTH_SHARE * source.noLoadW.value)
       lever(
         source,
         'inverter',

@@ -121,7 +121,7 @@ describe('what each rule buys', () => {
   test('hours for shedding the network gear early, in words a reader knows', () => {
     const [gain] = ruleGains(steered([{ kind: 'by charge', dropBelow: 0.7, backAbove: 0.9 }]), 30)
     expect(gain).toMatchObject({ loadId: 'network', words: 'dropped below 70 %, back above 90 %' })
-    expect(gain.gainH).toBeGreaterThan(0.5)
+    expect(gain.gain.hours).toBeGreaterThan(0.5)
   })
 
   test('nothing without rules; a load that is gone is said to be', () => {

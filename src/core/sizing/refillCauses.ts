@@ -1,4 +1,5 @@
 import type { Plan } from '../plan/document'
+import type { Source } from '../plan/power'
 import { NO_CHARGING } from '../plan/noRefill'
 import { formatMoment } from '../plan/clock'
 import { formatNumber } from '../quantity/format'
@@ -22,13 +23,10 @@ export interface RefillCause {
 /** A charger that is barred for more than this share of the hours in which something comes in is told. */
 const MOSTLY = 0.5
 
-/** True causes of what does not come in: no input, volts not allowed, night, no charger, no fuel, frost. */
-export function refillCauses(plan: Plan): RefillCause[] {
-  const { scenario, refill, powerSystem } = plan
-  if (powerSystem.sources.every(({ isAway }) => isAway)) return []
-  const source = refilledSource(powerSystem.sources)
+/** Causes that lie in how things are connected: no input, volts not allowed, no charger, no fuel, forbidden hours. */
+export function connectionCauses(plan: Plan, source: Source): RefillCause[] {
+  const { scenario, refill } = plan
   const charging = scenario.charging ?? NO_CHARGING
-  const outageMin = scenario.durationH * 60
   const causes: RefillCause[] = []
   const cause = (what: RefillCause['what'], words: string, isNothing = true) =>
     causes.push({ what, words, isNothing })
@@ -39,18 +37,6 @@ export function refillCauses(plan: Plan): RefillCause[] {
       'sun',
       `${array.name}: ${message}`,
       arrays.every((one) => !one.isUsed),
-    )
-  }
-  const weather = weatherOf(scenario, hoursOf(outageMin))
-  const around = weather[source.where ?? 'indoors']
-  const compiled = compileRefill(plan, [source], outageMin, weather.outdoors, [around])
-  if (compiled && arrays.some(({ isUsed }) => isUsed) && compiled.sunW.every((watts) => watts === 0)) {
-    const isBelow = compiled.belowWindowW.some((watts) => watts > 0)
-    cause(
-      'sun',
-      isBelow
-        ? 'The panels’ volts stay below what the input needs all through the outage'
-        : 'The sun does not reach the panels in these hours: night, shade or what stands before it',
     )
   }
   const car = refill.car?.on && charging.car.length > 0 ? refill.car : null
@@ -73,20 +59,45 @@ export function refillCauses(plan: Plan): RefillCause[] {
     )
   if (generator) {
     if (generator.onHandL <= 0) cause('generator', 'The generator has no fuel in hand')
-    else if (runsOf(charging.generator, generator, scenario.startsAt, outageMin).length === 0)
+    else if (runsOf(charging.generator, generator, scenario.startsAt, scenario.durationH * 60).length === 0)
       cause('generator', 'All its planned hours are hours in which the generator must not run')
   }
-  const barred = compiled ? barredShare(compiled) : 0
+  return causes
+}
+
+/** True causes of what does not come in: those of the connection, and night, shade, volts below the window, frost. */
+export function refillCauses(plan: Plan): RefillCause[] {
+  const { scenario, refill, powerSystem } = plan
+  if (powerSystem.sources.every(({ isAway }) => isAway)) return []
+  const source = refilledSource(powerSystem.sources)
+  const outageMin = scenario.durationH * 60
+  const causes = connectionCauses(plan, source)
+  const arrays = connectedArrays(refill.panels, source, recordLowOf(refill, scenario))
+  const weather = weatherOf(scenario, hoursOf(outageMin))
+  const around = weather[source.where ?? 'indoors']
+  const compiled = compileRefill(plan, [source], outageMin, weather.outdoors, [around])
+  if (!compiled) return causes
+  if (arrays.some(({ isUsed }) => isUsed) && compiled.sunW.every((watts) => watts === 0)) {
+    const isBelow = compiled.belowWindowW.some((watts) => watts > 0)
+    causes.push({
+      what: 'sun',
+      words: isBelow
+        ? 'The panels’ volts stay below what the input needs all through the outage'
+        : 'The sun does not reach the panels in these hours: night, shade or what stands before it',
+      isNothing: true,
+    })
+  }
+  const barred = barredShare(compiled)
   if (barred > MOSTLY) {
     const isCold = Math.min(...around) < 5
-    const coldest = formatNumber(isCold ? Math.min(...around) : Math.max(...around), 0)
-    cause(
-      'all',
-      isCold
-        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${coldest} °C where it stands`
-        : `Heat: ${source.name} does not charge where it gets ${coldest} °C`,
-      barred >= 1,
-    )
+    const extreme = formatNumber(isCold ? Math.min(...around) : Math.max(...around), 0)
+    causes.push({
+      what: 'all',
+      words: isCold
+        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${extreme} °C where it stands`
+        : `Heat: ${source.name} does not charge where it gets ${extreme} °C`,
+      isNothing: barred >= 1,
+    })
   }
   return causes
 }

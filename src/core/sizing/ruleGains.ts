@@ -1,20 +1,18 @@
 import type { Plan } from '../plan/document'
-import { leftOutWhy } from '../simulation/compile'
+import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
+import { type Gain, gainOf } from './gain'
 import { givesWay } from './ruleWords'
 import { runtimesOf } from './runtimes'
 
 export interface RuleGain {
   loadId: string
   words: string
-  /** hours the supply lasts longer with it, mean over the same runs */
-  gainH: number
+  gain: Gain
 }
 
-const RUNS = 60
-
-/** The hours each of them buys: the runtime with it less the runtime without, over the same draws. */
-export function ruleGains(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): RuleGain[] {
+/** What each of them gains: by how much the sentence’s figure moves with it, over the very runs of the sentence. */
+export function ruleGains(plan: Plan, runs?: number, seed = DEFAULT_SEED): RuleGain[] {
   const found = givesWay(plan).filter(({ load }) => leftOutWhy(load, plan) === null)
   if (found.length === 0) return []
   const withAll = runtimesOf(plan, runs, seed)
@@ -23,9 +21,11 @@ export function ruleGains(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): RuleGai
       ...plan,
       loads: plan.loads.map((one) => (one === load ? { ...load, steering: without } : one)),
     }
-    const ends = runtimesOf(other, runs, seed)
-    let gained = 0
-    for (let run = 0; run < runs; run++) gained += withAll[run] - ends[run]
-    return { loadId: load.id, words, gainH: gained / runs / 60 }
+    const ends = runtimesOf(other, withAll.length, seed)
+    return {
+      loadId: load.id,
+      words,
+      gain: gainOf(ends, withAll, plan.scenario.confidence, horizonOf(plan.scenario.durationH)),
+    }
   })
 }

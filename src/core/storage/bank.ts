@@ -74,7 +74,7 @@ export function sourceOfBank(source: Source, bank: Bank): Source {
 function priceOf(bank: Bank): number | null {
   const { battery, inverter } = bank
   if (battery.price === null || (inverter && inverter.price === null)) return null
-  return battery.price * bankUnits(bank) + (inverter?.price ?? 0)
+  return battery.price * bankUnits(bank) + (inverter?.price ?? 0) + (bank.fittingsPrice ?? 0)
 }
 
 /** What speaks against a bank without forbidding it. */

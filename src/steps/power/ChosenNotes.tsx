@@ -4,7 +4,9 @@ import { searchStock } from '@/catalog/searchStock'
 import type { Plan } from '@/core/plan/document'
 import { sourceWarnings } from '@/core/sizing/sourceWarnings'
 import { dcOnly } from '@/core/sizing/dcOnly'
-import { changeLoad } from '@/ui/household/edits'
+import { formatHours } from '@/core/quantity/format'
+import type { Turns } from '@/core/sizing/openers'
+import { changeLoad, steerLoad } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import type { SimulationClient } from '@/worker/simulationClient'
@@ -25,14 +27,28 @@ export function ChosenNotes() {
     return (client: SimulationClient, asked: Plan) => client.openers(asked, stock)
   }, [mains, own])
   const openers = useAdvice(ask)
+  const takeTurns = ({ waits, first }: Turns) => {
+    const load = plan.loads.find(({ id }) => id === waits.id)
+    const rules = [...(load?.steering?.rules ?? []), { kind: 'not with' as const, loadId: first.id }]
+    store.getState().edit(steerLoad(waits.id, { rules }))
+  }
   const warnings = plan.powerSystem.sources.flatMap((source) =>
     source.isAway ? [] : sourceWarnings(source, plan),
   )
   return (
     <ul className={styles.notes} data-testid="chosen-notes">
-      {(openers ?? []).map(({ gate, free, bought }) => (
+      {(openers ?? []).map(({ gate, free, turns, bought }) => (
         <li key={gate}>
-          {GATE_WORDS[gate]}: {free ? `${free}, for nothing; or ` : ''}
+          {GATE_WORDS[gate]}: {free ? `${free} (costs nothing); or ` : ''}
+          {turns && (
+            <>
+              <button className="text-button" onClick={() => takeTurns(turns)}>
+                let {turns.waits.name} and {turns.first.name} take turns
+              </button>
+              , {turns.waits.name} waiting while the other runs: together they need about{' '}
+              {formatHours(turns.hoursADay * 60)} of the day; or{' '}
+            </>
+          )}
           {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
         </li>
       ))}

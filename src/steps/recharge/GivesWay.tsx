@@ -1,10 +1,12 @@
 'use client'
 import { useMemo, useState } from 'react'
+import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { LoadRule } from '@/core/plan/loadRule'
 import { MOST_RULES } from '@/core/plan/limits'
-import type { Steering } from '@/core/plan/schema'
-import { formatDuration } from '@/core/quantity/format'
+import type { Load, Steering } from '@/core/plan/schema'
+import { gainWords } from '@/core/sizing/gain'
+import { offCost } from '@/core/sizing/offCost'
 import { givesWay } from '@/core/sizing/ruleWords'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
@@ -31,8 +33,9 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const gains = useAdvice(ask)
   const inForce = useMemo(() => givesWay(plan), [plan])
   const loads = plan.loads.filter(({ on, tier, medical }) => on && tier !== 'refuse' && !medical)
+  const costOf = (load: Load) => offCost(load, plan, null)
   const gainOf = (loadId: string, words: string) =>
-    gains?.find((gain) => gain.loadId === loadId && gain.words === words)?.gainH
+    gains?.find((one) => one.loadId === loadId && one.words === words)?.gain
   return (
     <section aria-label="Who gives way">
       <div className={styles.panelsHead}>
@@ -41,18 +44,15 @@ export function GivesWay({ plan }: { plan: Plan }) {
       {inForce.length > 0 && (
         <ul className={own.rules}>
           {inForce.map(({ load, words, without }) => {
-            const gainH = gainOf(load.id, words)
+            const gain = gainOf(load.id, words)
             return (
               <li key={`${load.id} ${words}`}>
                 <span>
                   <b dir="auto">{load.name}</b> {words}
+                  {costOf(load) && <small className={own.cost}>{costOf(load)}</small>}
                 </span>
                 <span className={own.gain}>
-                  {gainH === undefined
-                    ? '…'
-                    : gainH < 0.05
-                      ? 'buys no hours'
-                      : `buys ${formatDuration(gainH * 60)}`}
+                  {gain === undefined ? '…' : gain.hours < 0.05 ? 'buys no hours' : `buys ${gainWords(gain)}`}
                 </span>
                 <button
                   className="text-button"
@@ -88,19 +88,27 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
   const others = plan.loads.filter(({ id, on, tier }) => id !== load.id && on && tier !== 'refuse')
   const other = others.find(({ id }) => id === otherId) ?? others[0]
   const { rules = [], offDaily = [] } = load.steering ?? {}
+  const offMin =
+    kind === 'off daily'
+      ? (minuteOfDay(hours.to) - minuteOfDay(hours.from) + DAY_MIN) % DAY_MIN || DAY_MIN
+      : null
   const isWrong = kind === 'by charge' && backAbove <= dropBelow
   const isFull = kind === 'off daily' ? offDaily.length >= MOST_RULES : rules.length >= MOST_RULES
-  const add = () => {
-    const change: Steering =
-      kind === 'off daily' ? { offDaily: [...offDaily, hours] } : { rules: [...rules, ruleOf(kind)] }
-    store.getState().edit(steerLoad(load.id, change))
-  }
   const ruleOf = (of: LoadRule['kind']): LoadRule =>
     of === 'with supply'
       ? { kind: of, aboveW }
       : of === 'by charge'
         ? { kind: of, dropBelow, backAbove }
         : { kind: of, loadId: other.id }
+  const isThere =
+    kind !== 'off daily' &&
+    (kind !== 'not with' || other !== undefined) &&
+    rules.some((rule) => JSON.stringify(rule) === JSON.stringify(ruleOf(kind)))
+  const add = () => {
+    const change: Steering =
+      kind === 'off daily' ? { offDaily: [...offDaily, hours] } : { rules: [...rules, ruleOf(kind)] }
+    store.getState().edit(steerLoad(load.id, change))
+  }
   return (
     <div className={own.editor} role="group" aria-label="A new rule">
       <SelectField
@@ -170,13 +178,23 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
           onChange={setOther}
         />
       )}
+      {offCost(load, plan, offMin) && (
+        <p className={own.cost} data-testid="rule-cost">
+          While it is off: {offCost(load, plan, offMin)}.
+        </p>
+      )}
       <button
         className={own.addRule}
-        disabled={isWrong || isFull || (kind === 'not with' && !other)}
+        disabled={isWrong || isFull || isThere || (kind === 'not with' && !other)}
         onClick={add}
       >
         Add the rule
       </button>
+      {isThere && (
+        <p className={styles.small} role="status">
+          This rule is there already.
+        </p>
+      )}
       {isWrong && (
         <p className={styles.refused} role="alert">
           It must come back above the charge it is dropped at, such as 40 % and 60 %.

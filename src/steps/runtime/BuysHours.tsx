@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
-import { formatDuration } from '@/core/quantity/format'
+import { gainWords } from '@/core/sizing/gain'
 import { type RankedLever, withChange } from '@/core/sizing/levers'
 import {
   changeCharging,
@@ -72,7 +72,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
         {shown.slice(0, all ? undefined : SHOWN).map((lever, i) => (
           <li key={lever.id}>
             <button className={styles.lever} onClick={() => apply(lever)}>
-              <span className={styles.gain}>+{formatDuration(lever.gainH * 60)}</span>
+              <span className={styles.gain}>{gainWords(lever.gain)}</span>
               <span>
                 {lever.words}
                 {i === 0 && (

@@ -1,6 +1,8 @@
 'use client'
+import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
+import { offCost } from '@/core/sizing/offCost'
 import { pauseWords } from '@/core/sizing/levers'
 import { ruleWords } from '@/core/sizing/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
@@ -10,17 +12,25 @@ import styles from './RuntimePage.module.css'
 /** How loads are steered in this outage, each with the way back. */
 export function InForce({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
-  const lines = plan.loads.flatMap(({ id, name, steering, on }) =>
-    on && steering ? linesOf(plan, steering).map((line) => ({ ...line, id, name })) : [],
+  const lines = plan.loads.flatMap((load) =>
+    load.on && load.steering
+      ? linesOf(plan, load.steering).map((line) => ({
+          ...line,
+          id: load.id,
+          name: load.name,
+          cost: line.offMin === undefined ? null : offCost(load, plan, line.offMin),
+        }))
+      : [],
   )
   if (lines.length === 0) return null
   return (
     <section aria-label="In force in this outage">
       <h2>In force</h2>
       <ul className={styles.events}>
-        {lines.map(({ id, name, words, without }) => (
+        {lines.map(({ id, name, words, without, cost }) => (
           <li key={`${id} ${words}`}>
-            {name} {words}{' '}
+            {name} {words}
+            {cost && <small className={styles.cost}> ({cost})</small>}{' '}
             <button
               className="text-button"
               aria-label={`No longer: ${name} ${words}`}
@@ -35,19 +45,26 @@ export function InForce({ plan }: { plan: Plan }) {
   )
 }
 
-function linesOf(plan: Plan, steering: Steering): { words: string; without: Steering }[] {
+/** @returns words, the steering without it, and for how long it keeps the load off: null where that hangs on a rule */
+function linesOf(
+  plan: Plan,
+  steering: Steering,
+): { words: string; without: Steering; offMin?: number | null }[] {
   const { pauses = [], offDaily = [], rules = [], setBackK, sessionsAt } = steering
   return [
     ...pauses.map((pause, i) => ({
       words: `off ${pauseWords(plan, pause)}`,
+      offMin: pause.toMin - pause.fromMin,
       without: { pauses: pauses.filter((_, k) => k !== i) },
     })),
     ...offDaily.map(({ from, to }, i) => ({
       words: `off daily ${from}–${to}`,
+      offMin: (minuteOfDay(to) - minuteOfDay(from) + DAY_MIN) % DAY_MIN || DAY_MIN,
       without: { offDaily: offDaily.filter((_, k) => k !== i) },
     })),
     ...rules.map((rule, i) => ({
       words: ruleWords(rule, plan),
+      offMin: null,
       without: { rules: rules.filter((_, k) => k !== i) },
     })),
     ...(setBackK ? [{ words: `set back ${setBackK} °C`, without: { setBackK: 0 } }] : []),

@@ -3,9 +3,11 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { type Intervals, clockOf, epochMinute, formatMoment } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { LoadTrace } from '@/core/simulation/trace'
+import { offCost } from '@/core/sizing/offCost'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './Lanes.module.css'
+import { MedicalQuestion } from './MedicalQuestion'
 import { SNAP_MIN, movedClock, placed, snapped } from '@/ui/timeline/laneMoves'
 
 interface LaneProps {
@@ -32,6 +34,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   const store = useHouseholdStore()
   const track = useRef<HTMLDivElement>(null)
   const [drag, setDrag] = useState<Drag | null>(null)
+  const [asked, setAsked] = useState<Pause | null>(null)
   const load = plan.loads.find(({ id }) => id === trace.loadId)!
   const { startsAt } = plan.scenario
   const { behaviour, steering } = load
@@ -42,6 +45,8 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       : null
   const edit = (change: Parameters<typeof steerLoad>[1]) => store.getState().edit(steerLoad(load.id, change))
   const putPauses = (next: Pause[]) => edit({ pauses: next })
+  // whoever depends on a device is asked for first
+  const addPause = (pause: Pause) => (load.medical ? setAsked(pause) : putPauses([...pauses, pause]))
   const putPause = (i: number, pause: Pause) => putPauses(pauses.map((other, k) => (k === i ? pause : other)))
   const moveSession = (clock: string, byMin: number) =>
     hours && edit({ sessionsAt: hours.map((other) => (other === clock ? movedClock(other, byMin) : other)) })
@@ -66,7 +71,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   const onUp = () => {
     if (drag?.kind === 'pause') {
       const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
-      if (toMin - fromMin >= SHORTEST_DRAG_MIN) putPauses([...pauses, { fromMin, toMin }])
+      if (toMin - fromMin >= SHORTEST_DRAG_MIN) addPause({ fromMin, toMin })
     } else if (drag?.kind === 'move pause' && drag.by !== 0)
       putPause(drag.index, placed(pauses[drag.index], drag.by, 0))
     else if (drag?.kind === 'session' && drag.by !== 0) moveSession(drag.clock, drag.by)
@@ -87,6 +92,11 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   }
   const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
   const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
+  const longestMin =
+    drag?.kind === 'pause'
+      ? Math.abs(drag.to - drag.from)
+      : Math.max(0, ...pauses.map(({ fromMin, toMin }) => toMin - fromMin))
+  const cost = longestMin > 0 ? offCost(load, plan, longestMin) : null
   const clockAt = (minute: number) => clockOf(Math.round(epochMinute(startsAt) + minute) % 1440)
   const path = trace.stretches
     .filter(({ fromMin }) => fromMin < shownMin)
@@ -173,7 +183,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
           aria-label={`Keep ${load.name} off for an hour`}
           title="Keep it off for an hour"
           onPointerDown={(event) => event.stopPropagation()}
-          onClick={() => putPauses([...pauses, { fromMin: 0, toMin: 60 }])}
+          onClick={() => addPause({ fromMin: 0, toMin: 60 })}
         >
           off
         </button>
@@ -181,6 +191,22 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       <span className={styles.energy}>
         {energy} <small>{share}</small>
       </span>
+      {cost && (
+        <span className={styles.cost} role="status" data-testid={`cost-${load.id}`}>
+          {cost}
+        </span>
+      )}
+      {asked && (
+        <MedicalQuestion
+          name={load.name}
+          hours={`from ${formatMoment(startsAt, asked.fromMin)} to ${formatMoment(startsAt, asked.toMin)}`}
+          onNo={() => setAsked(null)}
+          onYes={() => {
+            putPauses([...pauses, asked])
+            setAsked(null)
+          }}
+        />
+      )}
     </div>
   )
 }

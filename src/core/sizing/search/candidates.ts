@@ -1,10 +1,12 @@
 import { bankFaults } from '../../plan/bankFaults'
+import type { Plan } from '../../plan/document'
 import type { Equipment } from '../../plan/equipment'
 import { BANK_LIMITS } from '../../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../../plan/power'
 import { quantity } from '../../quantity/quantity'
 import { sourceOfBank, usualReserve } from '../../storage/bank'
 import type { Controller } from '../../refill/restrung'
+import { type BankFittings, type Fitting, fittingsOf } from './bankFittings'
 import { piecesOf, totalWeightKg, withExpansions } from '../../storage/expansion'
 
 /** What a search may choose from. */
@@ -14,6 +16,8 @@ export interface SearchStock {
   inverters: readonly Inverter[]
   /** what a bank's source takes its other figures from */
   bankBase: Source
+  /** what a bank needs beside batteries and inverter; not counted without it */
+  fittings?: BankFittings
   /** what joins panels to a bank, by its volts; without it panels refill no bank */
   controllers?: readonly { bankV: number; controller: Controller }[]
 }
@@ -28,6 +32,12 @@ export interface SearchConstraints {
   gives240V: boolean
   stations: boolean
   banks: boolean
+  /** nothing that has to be wired */
+  plugAndPlay: boolean
+  /** switches over by itself within so many ms; null: need not */
+  transferMs: number | null
+  /** panels are to refill it: a bank needs a controller for them */
+  joinsPanels: boolean
   /** what refills the plan counts too; without it one charge has to do */
   countsRefill: boolean
 }
@@ -41,8 +51,24 @@ export const USUAL_CONSTRAINTS: SearchConstraints = {
   gives240V: false,
   stations: true,
   banks: true,
+  plugAndPlay: false,
+  transferMs: null,
+  joinsPanels: false,
   countsRefill: false,
 }
+
+/**
+ * What is searched for a plan unless more is asked for: nothing to be wired where somebody depends on a medical device, what
+ * joins the panels where there are some.
+ *
+ * @param countsRefill what refills it counts
+ */
+export const usualConstraints = ({ loads, refill }: Plan, countsRefill: boolean): SearchConstraints => ({
+  ...USUAL_CONSTRAINTS,
+  plugAndPlay: loads.some(({ medical, on, tier }) => medical && on && tier !== 'refuse'),
+  joinsPanels: countsRefill && refill.panels.some(({ on }) => on),
+  countsRefill,
+})
 
 /** Everything there is. */
 export const NO_CONSTRAINTS: SearchConstraints = {
@@ -62,6 +88,8 @@ export interface SearchCandidate {
   totalKg: number | null
   pieces: number
   owned: boolean
+  /** what is bought with it; in its price */
+  fittings: Fitting[]
 }
 
 /** The most rows of batteries a search looks at, and the largest bank it makes. */
@@ -96,7 +124,15 @@ export function candidatesOf(stock: SearchStock, want: SearchConstraints): Searc
             name,
             reserveFraction: quantity(reserve, '1', 'typical', { plusMinus: 0.02 }),
           }
-          add(candidateOf(id.slice(0, 64), name, sourceOfBank(base, bank), false))
+          const { fittings, chargerA } = stock.fittings
+            ? fittingsOf(bank, stock.fittings, want.joinsPanels)
+            : { fittings: [], chargerA: null }
+          const fitted: Bank = {
+            ...bank,
+            chargerA,
+            fittingsPrice: fittings.reduce((sum, { price }) => sum + price, 0),
+          }
+          add({ ...candidateOf(id.slice(0, 64), name, sourceOfBank(base, fitted), false), fittings })
         }
   return [...found.values()]
 }
@@ -109,7 +145,8 @@ function banksOf(battery: Battery, inverter: Inverter): Bank[] {
         battery,
         series,
         parallel,
-        inverter,
+        // its search mode turned off: in it small loads would get nothing
+        inverter: { ...inverter, search: null },
         chargerA: null,
         halfUsedSchool: 'at 12.05 V',
       }
@@ -128,6 +165,7 @@ function candidateOf(id: string, name: string, source: Source, owned: boolean): 
     totalKg: totalWeightKg(source),
     pieces: piecesOf(source),
     owned,
+    fittings: [],
   }
 }
 
@@ -148,6 +186,12 @@ export function outBeforehand(
     return out('flooded batteries gas indoors')
   if (!want.allowsModifiedSine && source.bank?.inverter?.wave === 'modified sine')
     return out('a modified sine wave harms motors and medical devices')
+  if (want.plugAndPlay && source.bank) return out('has to be wired: fuses, cables, lugs')
+  if (want.transferMs !== null) {
+    const ms = source.outfit?.transferMs ?? null
+    if (ms === null) return out('does not switch over by itself')
+    if (ms > want.transferMs) return out(`switches over within ${ms} ms`)
+  }
   if (want.gives240V && !source.volts.includes(240)) return out('gives no 240 V')
   return null
 }

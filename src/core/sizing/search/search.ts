@@ -5,6 +5,9 @@ import { formatDuration, formatWatts } from '../../quantity/format'
 import { percentileInPlace } from '../../quantity/percentile'
 import { leftOutWhy } from '../../simulation/compile'
 import { DEFAULT_SEED } from '../../simulation/simulate'
+import { restrung } from '../../refill/restrung'
+import { recordLowOf } from '../../weather/recordCold'
+import { connectionCauses } from '../refillCauses'
 import { carryStrains, startStrains } from '../strains'
 import { type SearchCandidate, type SearchConstraints, type SearchStock, outBeforehand } from './candidates'
 import { type RealisedDemand, realiseDemand } from './realisedDemand'
@@ -68,6 +71,8 @@ export class Search {
     const out = outBeforehand(candidate, this.want)
     if (out) return { ...judged, ...out }
     let refusal: ReturnType<Search['refusal']> = null
+    const unfilled = this.want.countsRefill ? this.unfilled(candidate) : null
+    if (unfilled) return { ...judged, why: unfilled }
     for (const plan of this.plans) {
       refusal ??= this.refusal(plan, candidate)
       if (refusal && refusal.missedBy > NEARLY) return { ...judged, ...refusal }
@@ -102,6 +107,25 @@ export class Search {
     judged.missedBy = missedHours + (refusal?.missedBy ?? 0)
     if (refusal) judged.why = judged.why === null ? refusal.why : `${refusal.why}; ${judged.why}`
     return judged
+  }
+
+  /** Why what is planned to refill does not reach it; null where all of it does. */
+  private unfilled({ source }: SearchCandidate): string | null {
+    for (const plan of this.plans) {
+      const recordLow = recordLowOf(plan.refill, plan.scenario)
+      const panels = plan.refill.panels.filter(({ on }) => on)
+      const joined = panels.flatMap((array) => restrung(array, source, recordLow, this.controllers) ?? [])
+      if (joined.length < panels.length)
+        return source.bank || source.outfit?.input.solar
+          ? 'cannot be recharged as asked: the panels’ volts do not suit its input'
+          : 'cannot be recharged as asked: it has no input for panels'
+      const [cause] = connectionCauses(
+        { ...plan, refill: { ...plan.refill, panels: joined } },
+        source,
+      ).filter(({ isNothing }) => isNothing)
+      if (cause) return `cannot be recharged as asked: ${cause.words.replace(source.name, 'it')}`
+    }
+    return null
   }
 
   /** Whether it carries and starts everything, whatever its watt-hours. */

@@ -16,8 +16,9 @@ describe('the working of what a search found', () => {
     const { steps } = searchWorking(search.judge(bank), names, 0.9, 'USD')
     expect(steps[0]).toMatchObject({ label: 'A night', values: [{ name: 'needed', value: '20 h' }] })
     const { battery, inverter, series, parallel } = bank.source.bank!
-    expect(bank.price).toBe(series * parallel * battery.price! + inverter!.price!)
-    expect(steps[1].values).toHaveLength(2)
+    const fittings = bank.fittings.reduce((sum, { price }) => sum + price, 0)
+    expect(bank.price).toBe(series * parallel * battery.price! + inverter!.price! + fittings)
+    expect(steps[1].values).toHaveLength(2 + bank.fittings.length)
   })
 
   test('of one that does not hold: why', () => {

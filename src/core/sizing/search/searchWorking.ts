@@ -30,7 +30,7 @@ export function searchWorking(
         formula: owned
           ? 'it is there already'
           : candidate.source.bank
-            ? 'batteries × price + inverter'
+            ? 'batteries × price + inverter + what charges, joins and protects it'
             : 'as listed',
         values: partsOf(candidate, currency),
         result: price === null ? 'not known' : `${formatNumber(price)} ${currency}`,
@@ -40,7 +40,7 @@ export function searchWorking(
   }
 }
 
-function partsOf({ source }: Judged['candidate'], currency: string): WorkingValue[] {
+function partsOf({ source, fittings }: Judged['candidate'], currency: string): WorkingValue[] {
   const money = (price: number | null) =>
     price === null ? 'not known' : `${formatNumber(price)} ${currency}`
   const { bank, outfit } = source
@@ -48,6 +48,7 @@ function partsOf({ source }: Judged['candidate'], currency: string): WorkingValu
     return [
       { name: `${bankUnits(bank)} × ${bank.battery.name}`, value: money(bank.battery.price) },
       ...(bank.inverter ? [{ name: bank.inverter.name, value: money(bank.inverter.price) }] : []),
+      ...fittings.map(({ name, price }) => ({ name, value: money(price) })),
     ]
   const expansion = outfit?.expansion
   return expansion && expansion.count > 0

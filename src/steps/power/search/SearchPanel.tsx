@@ -1,15 +1,15 @@
 'use client'
 import { FieldScope } from '@/ui/field/FieldScope'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import { planOf } from '@/core/plan/planOf'
-import { type SearchConstraints, USUAL_CONSTRAINTS } from '@/core/sizing/search/candidates'
+import { type SearchConstraints, usualConstraints } from '@/core/sizing/search/candidates'
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { useHousehold, useHouseholdStore, usePlan, useScenario } from '@/ui/household/HouseholdContext'
 import { usePreload } from '@/ui/shell/usePreload'
 import { SearchResults } from './SearchResults'
 import styles from './search.module.css'
@@ -20,6 +20,9 @@ const GOAL_WORDS: Record<Goal, string> = {
   lightest: 'The lightest',
   'fewest parts': 'The fewest parts',
 }
+
+/** A computer rides through a gap of so many ms. Common practice, no source. */
+const USUAL_TRANSFER_MS = 20
 
 const loadChart = () => import('./FrontChart')
 
@@ -34,13 +37,16 @@ export function SearchPanel() {
   const [hours, setHours] = useState<number | null>(null)
   const [confidence, setConfidence] = useState<number | null>(null)
   const [inAll, setInAll] = useState(false)
-  const [want, setWant] = useState(USUAL_CONSTRAINTS)
+  const plan = usePlan()
+  const usual = useMemo(() => usualConstraints(plan, true), [plan])
+  const [wish, setWish] = useState<Partial<SearchConstraints>>({})
+  const want = { ...usual, ...wish }
   const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
   const [countsRefill, setCountsRefill] = useState(true)
   const isRefilled = useHousehold(({ evaluation }) => evaluation.gates.refills.verdict !== 'unplanned')
   const search = useSearch()
   usePreload(loadChart)
-  const change = (part: Partial<SearchConstraints>) => setWant({ ...want, ...part })
+  const change = (part: Partial<SearchConstraints>) => setWish({ ...wish, ...part })
   const isRunning = search.stage === 'running'
 
   const begin = () => {
@@ -54,7 +60,11 @@ export function SearchPanel() {
     })
     void search.run({
       plans: searched.map(({ id }) => planOf(household, id, household.chosen.powerSystemId)),
-      want: { ...want, countsRefill: isRefilled && countsRefill },
+      want: {
+        ...want,
+        countsRefill: isRefilled && countsRefill,
+        joinsPanels: isRefilled && countsRefill && want.joinsPanels,
+      },
       confidence: sure,
       hours,
       stock: searchStock(mains === '230 V' ? 230 : 120, own),
@@ -147,6 +157,34 @@ export function SearchPanel() {
             )}
             <CheckField
               label="It must"
+              words="be ready to plug in, nothing to be wired"
+              on={want.plugAndPlay}
+              onChange={(plugAndPlay) => change({ plugAndPlay })}
+            />
+            {usual.plugAndPlay && (
+              <p className={styles.lead}>
+                {want.plugAndPlay
+                  ? 'Asked for because a medical device hangs on it.'
+                  : 'A medical device hangs on it: have a bank wired and tested by somebody qualified, and ask the supplier.'}
+              </p>
+            )}
+            <CheckField
+              label=""
+              words="switch over by itself"
+              on={want.transferMs !== null}
+              onChange={(on) => change({ transferMs: on ? USUAL_TRANSFER_MS : null })}
+            />
+            {want.transferMs !== null && (
+              <QuantityField
+                local
+                label="Within, ms"
+                path="outfit.transferMs"
+                value={want.transferMs}
+                onChange={(transferMs) => change({ transferMs })}
+              />
+            )}
+            <CheckField
+              label=""
               words="give 240 V"
               on={want.gives240V}
               onChange={(gives240V) => change({ gives240V })}

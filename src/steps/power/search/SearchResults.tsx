@@ -85,6 +85,9 @@ export function SearchResults(
             <b>{picked.candidate.name}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
             {picked.why && <span className={styles.short}>, {picked.why}</span>}
           </span>
+          <span className={styles.lead} data-testid="buyer-must">
+            {madeOrBuilt(picked.candidate.source).skill}
+          </span>
           <button className="text-button" onClick={() => setExplained(picked)}>
             The working
           </button>
