@@ -1,5 +1,5 @@
 import type { Charging } from '../plan/schema'
-import { type Intervals, clockOf, minuteOfDay, windowIntervals } from '../plan/clock'
+import { dailyMoments } from '../plan/clock'
 
 /**
  * Charging: a bounded amount of energy at the charger's watts, then only what the charger idles at.
@@ -10,13 +10,15 @@ export function chargeMin(energyWh: number, efficiencyFraction: number, chargerW
   return chargerW > 0 ? (60 * energyWh) / (efficiencyFraction * chargerW) : 0
 }
 
-/** Minutes of the outage at which a charge begins: at once, or at its hours of the clock on every day. */
+/**
+ * Minutes of the outage at which a charge begins: at once, or at its hours of the clock on every day. Those of the day
+ * before are below 0: they may still be under way when the outage begins.
+ */
 export function chargeStarts(when: Charging['when'], startsAt: string, lengthMin: number): number[] {
   if (when === 'start') return [0]
-  const minutes: Intervals = when.at.flatMap((clock) =>
-    windowIntervals([{ from: clock, to: clockOf(minuteOfDay(clock) + 1) }], startsAt, lengthMin),
+  return [...new Set(when.at.flatMap((clock) => dailyMoments(clock, startsAt, lengthMin)))].sort(
+    (a, b) => a - b,
   )
-  return [...new Set(minutes.map(([from]) => from))].sort((a, b) => a - b)
 }
 
 /** Watts over a day, on average: what goes in each time with its loss, and the idle draw for the rest. */

@@ -51,7 +51,10 @@ describe('when a load may run', () => {
   })
 
   test('a fixed hour named twice is one session', () => {
-    expect(sessionSlots(session(900, 10, ['20:00', '20:00']), START, 600)).toHaveLength(1)
+    expect(sessionSlots(session(900, 10, ['20:00', '20:00']), START, 600)).toEqual([
+      { fromMin: -1320, toMin: -1320 },
+      { fromMin: 120, toMin: 120 },
+    ])
   })
 })
 

@@ -1,7 +1,7 @@
 import {
   type Intervals,
   DAY_MIN,
-  clockOf,
+  dailyMoments,
   epochMinute,
   mergeIntervals,
   minuteOfDay,
@@ -33,7 +33,9 @@ export function possibleStretches(
     const { energyWh, efficiencyFraction, runningW, when } = behaviour
     const minutes = chargeMin(energyWh.value, efficiencyFraction.value, runningW.value)
     return mergeIntervals(
-      chargeStarts(when, startsAt, lengthMin).map((from) => [from, Math.min(lengthMin, from + minutes)]),
+      chargeStarts(when, startsAt, lengthMin)
+        .map((from): [number, number] => [Math.max(0, from), Math.min(lengthMin, from + minutes)])
+        .filter(([from, to]) => to > from),
     )
   }
   if (behaviour.kind === 'session') {
@@ -112,11 +114,8 @@ export function without(stretches: Intervals, pauses: Intervals): Intervals {
 export function sessionSlots(session: Session, startsAt: string, lengthMin: number): SessionSlot[] {
   const slots: SessionSlot[] = []
   if ('at' in session.when) {
-    for (const clock of new Set(session.when.at)) {
-      const window = { from: clock, to: clockOf(minuteOfDay(clock) + 1) }
-      for (const [at] of windowIntervals([window], startsAt, lengthMin))
-        slots.push({ fromMin: at, toMin: at })
-    }
+    for (const clock of new Set(session.when.at))
+      for (const at of dailyMoments(clock, startsAt, lengthMin)) slots.push({ fromMin: at, toMin: at })
     return slots.sort((a, b) => a.fromMin - b.fromMin)
   }
   const { timesADay, from, to } = session.when

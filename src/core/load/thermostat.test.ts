@@ -158,7 +158,7 @@ describe('charging', () => {
   })
   test('once at the start, or at its hours every day', () => {
     expect(chargeStarts('start', '2027-02-05T18:00', 3000)).toEqual([0])
-    expect(chargeStarts({ at: ['19:00'] }, '2027-02-05T18:00', 2900)).toEqual([60, 1500])
+    expect(chargeStarts({ at: ['19:00'] }, '2027-02-05T18:00', 2900)).toEqual([-1380, 60, 1500])
   })
 })
 

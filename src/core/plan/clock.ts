@@ -117,3 +117,15 @@ export function mergeIntervals(intervals: Intervals): Intervals {
 export function isWithin(intervals: Intervals, minute: number): boolean {
   return intervals.some(([a, b]) => minute >= a && minute < b)
 }
+
+/**
+ * Minutes of the outage at which the clock shows a time, day after day; the last time before it begins is below 0.
+ *
+ * @example dailyMoments('20:00', '2027-02-05T18:00', 1440) // [-1320, 120]
+ */
+export function dailyMoments(clock: string, startsAt: string, lengthMin: number): number[] {
+  const ago = ((((epochMinute(startsAt) % DAY_MIN) - minuteOfDay(clock)) % DAY_MIN) + DAY_MIN) % DAY_MIN
+  const moments: number[] = []
+  for (let at = ago === 0 ? -DAY_MIN : -ago; at < lengthMin; at += DAY_MIN) moments.push(at)
+  return moments
+}

@@ -84,7 +84,9 @@ export class DemandGrid {
     let at = 0
     for (const charge of load.chargesAt) {
       const begin = Math.max(at, charge)
-      const end = cutByPauses(load, begin, Math.min(this.horizonMin, begin + sessionMin))
+      // of one that began before the outage only the rest is left
+      const restMin = sessionMin + Math.min(0, charge)
+      const end = cutByPauses(load, begin, Math.min(this.horizonMin, begin + restMin))
       if (end <= begin) continue
       this.writeIdle(list, load, values.idleW, at, begin)
       list.push(begin, end, runningW, STARTS)

@@ -167,7 +167,8 @@ function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): P
       for (const charge of load.chargesAt) {
         const from = Math.max(at, charge)
         if (isPaused(from)) continue
-        const to = Math.min(from + values.sessionMin, nextPause(from), horizonMin)
+        const restMin = charge < 0 ? values.sessionMin + charge : values.sessionMin
+        const to = Math.min(from + restMin, nextPause(from), horizonMin)
         if (to <= from) continue
         pieces.push([at, from, values.idleW], [from, to, watts])
         at = to
