@@ -32,8 +32,18 @@ describe('energy limits, 10 CFR 430.32(a), worked by hand', () => {
   })
 
   test('freezing litres count for more', () => {
-    expect(adjustedVolumeFt3('chest-freezer', 283.16847)).toBeCloseTo(17.3, 2)
-    expect(adjustedVolumeFt3('top-freezer', 283.16847)).toBeLessThan(17.3)
+    expect(adjustedVolumeFt3('chest-freezer', 283.16847, 2005)).toBeCloseTo(17.3, 2)
+    expect(adjustedVolumeFt3('chest-freezer', 283.16847, 2016)).toBeCloseTo(17.6, 2)
+    expect(adjustedVolumeFt3('top-freezer', 283.16847, 2005)).toBeLessThan(17.3)
+  })
+
+  test('one of 1980 took more than the first limit, one of 1991 that of 1990', () => {
+    // by hand: 23.5 · 20 + 471 = 941 kWh
+    expect(energyLimitKWh('top-freezer', 20, 1991)).toBeCloseTo(941, 9)
+    // what was sold in 1980 took some 1,250 kWh a year (from memory)
+    expect(energyLimitKWh('top-freezer', 20, 1980)).toBeGreaterThan(1150)
+    expect(energyLimitKWh('top-freezer', 20, 1980)).toBeLessThan(1350)
+    expect(energyLimitKWh('top-freezer', 20, 1975)).toBeGreaterThan(energyLimitKWh('top-freezer', 20, 1985))
   })
 })
 

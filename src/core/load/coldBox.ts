@@ -17,6 +17,8 @@ export type ColdType = (typeof COLD_TYPES)[number]
 
 const L_PER_FT3 = 28.316847
 
+type LimitYear = 1990 | 1993 | 2001 | 2014
+
 interface EnergyLimit {
   /** kWh a year for each cubic foot of adjusted volume, and without any */
   perFt3: number
@@ -26,30 +28,35 @@ interface EnergyLimit {
 /**
  * Most energy a year allowed, kWh, as a straight line in adjusted volume (ft³).
  * Source: 10 CFR 430.32(a), products made from July 2001 and from September 2014 on; from memory, as
- * are the lines for a bottom freezer of 2014 and for before 2001 (the 1993 limits).
+ * are the line for a bottom freezer of 2014 and the limits of 1993 and 1990.
  */
-export const ENERGY_LIMITS: Readonly<Record<ColdType, Readonly<Record<1993 | 2001 | 2014, EnergyLimit>>>> = {
+export const ENERGY_LIMITS: Readonly<Record<ColdType, Readonly<Record<LimitYear, EnergyLimit>>>> = {
   'top-freezer': {
+    1990: { perFt3: 23.5, fixed: 471 },
     1993: { perFt3: 16, fixed: 355 },
     2001: { perFt3: 9.8, fixed: 276 },
     2014: { perFt3: 8.07, fixed: 233.7 },
   },
   'side-by-side': {
+    1990: { perFt3: 30.9, fixed: 547 },
     1993: { perFt3: 16.3, fixed: 527 },
     2001: { perFt3: 10.1, fixed: 406 },
     2014: { perFt3: 8.54, fixed: 432.8 },
   },
   'bottom-freezer': {
+    1990: { perFt3: 27.7, fixed: 488 },
     1993: { perFt3: 16.5, fixed: 367 },
     2001: { perFt3: 4.6, fixed: 459 },
     2014: { perFt3: 8.85, fixed: 317 },
   },
   'upright-freezer': {
+    1990: { perFt3: 16, fixed: 623 },
     1993: { perFt3: 14.9, fixed: 391 },
     2001: { perFt3: 12.43, fixed: 326.1 },
     2014: { perFt3: 8.62, fixed: 228.3 },
   },
   'chest-freezer': {
+    1990: { perFt3: 14.8, fixed: 223 },
     1993: { perFt3: 11, fixed: 160 },
     2001: { perFt3: 9.88, fixed: 143.7 },
     2014: { perFt3: 7.29, fixed: 107.8 },
@@ -152,21 +159,33 @@ export interface ColdBox {
   isInverter?: boolean
 }
 
+/** From September 2014 on the freezing part counts 1.76 times in every type. Source: 10 CFR 430 subpart B, app. A and B. */
+const FACTOR_2014 = 1.76
+
 /** Adjusted volume, ft³: fresh part plus the freezing part times its factor. Source: 10 CFR 430 subpart B, app. A and B. */
-export function adjustedVolumeFt3(type: ColdType, litres: number): number {
-  const { freezerShare, factor } = USUAL[type]
+export function adjustedVolumeFt3(type: ColdType, litres: number, year: number): number {
+  const { freezerShare } = USUAL[type]
+  const factor = year >= 2014 ? FACTOR_2014 : USUAL[type].factor
   return (litres / L_PER_FT3) * (1 - freezerShare + freezerShare * factor)
 }
 
-/** Most energy a year allowed for a type, an adjusted volume (ft³) and a year, kWh. Source: see `ENERGY_LIMITS`. */
+/** What those made before there were limits took, against the first of them: 1980 and the seventies. From memory. */
+const BEFORE_LIMITS = { from1980: 1.3, earlier: 1.65 }
+
+/**
+ * Most energy a year allowed for a type, an adjusted volume (ft³) and a year, kWh; before 1990, when nothing was limited,
+ * what such boxes usually took. Source: see `ENERGY_LIMITS`.
+ */
 export function energyLimitKWh(type: ColdType, adjustedFt3: number, year: number): number {
-  const { perFt3, fixed } = ENERGY_LIMITS[type][year >= 2014 ? 2014 : year >= 2001 ? 2001 : 1993]
-  return perFt3 * adjustedFt3 + fixed
+  const since: LimitYear = year >= 2014 ? 2014 : year >= 2001 ? 2001 : year >= 1993 ? 1993 : 1990
+  const { perFt3, fixed } = ENERGY_LIMITS[type][since]
+  const before = year >= 1990 ? 1 : year >= 1980 ? BEFORE_LIMITS.from1980 : BEFORE_LIMITS.earlier
+  return (perFt3 * adjustedFt3 + fixed) * before
 }
 
 /** W on average under the label's conditions: the limit × 0.9 ÷ 8.766. @example labelAverageW('chest-freezer', 200, 2005) // 27.3 */
 export function labelAverageW(type: ColdType, litres: number, year: number): number {
-  return energyLimitKWh(type, adjustedVolumeFt3(type, litres), year) * OF_LIMIT * WATTS_PER_KWH_YEAR
+  return energyLimitKWh(type, adjustedVolumeFt3(type, litres, year), year) * OF_LIMIT * WATTS_PER_KWH_YEAR
 }
 
 /** Boxes up to this volume are thawed by hand or in their off time, without a heater. Common practice, no source. */

@@ -46,12 +46,19 @@ describe('cycles', () => {
     ))
   test('a defrost takes its share of a known average', () => {
     const { duty, defrostW } = referenceDuty(60, 150, { watts: 300, minutes: 30, everyRunH: 10 })
-    expect(duty).toBeCloseTo(60 / 165, 9)
-    expect(duty * 150 + defrostW).toBeCloseTo(60, 9)
+    // by hand: 600 ÷ ((150 · 600 + 300 · 30) ÷ 60 − 30) = 600 ÷ 1620
+    expect(duty).toBeCloseTo(600 / 1620, 9)
+    // a round takes 1650 minutes: 600 of compressor, 30 of defrost
+    expect((600 * 150) / 1650 + defrostW).toBeCloseTo(60, 9)
   })
   test('an inverter drive below its floor: compressor and defrost still come to the average', () => {
     const { duty, defrostW } = referenceDuty(20, 120, { watts: 300, minutes: 20, everyRunH: 10 }, 40)
-    expect(duty * 120 + defrostW).toBeCloseTo(20, 9)
+    const wallMin = 600 / ((duty * 120) / 40) + 20
+    expect((600 * 40) / wallMin + defrostW).toBeCloseTo(20, 9)
+  })
+  test('an inverter drive above its floor runs through between its defrosts', () => {
+    const { duty, defrostW } = referenceDuty(60, 120, { watts: 300, minutes: 20, everyRunH: 10 }, 40)
+    expect((duty * 120 * 600) / 620 + defrostW).toBeCloseTo(60, 9)
   })
 })
 

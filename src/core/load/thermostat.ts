@@ -81,8 +81,9 @@ export interface ReferenceDuty {
 }
 
 /**
- * The share of full output behind a known average, defrost taken out of it: every hour of compressor time
- * carries its share of a defrost, so D = average ÷ (P_run + P_defrost · t_defrost ÷ interval).
+ * The share of full output behind a known average, defrost taken out of it. A defrost of t minutes follows every I
+ * minutes of compressor time, and nothing is cooled meanwhile: A = (P_run·I + P_defrost·t) ÷ (I ÷ D + t), so
+ * D = I ÷ ((P_run·I + P_defrost·t) ÷ A − t).
  * Source: reference conditions of energy labels include the defrost; common practice, no source.
  *
  * @param floorW lowest modulating watts of an inverter drive, 0 for others: below it the compressor time is shorter than the hour
@@ -95,14 +96,21 @@ export function referenceDuty(
 ): ReferenceDuty {
   if (runningW <= 0) return { duty: 0, defrostW: 0 }
   if (!defrost) return { duty: Math.min(1, averageW / runningW), defrostW: 0 }
-  const perRunHourW = (defrost.watts * defrost.minutes) / 60 / defrost.everyRunH
-  if (floorW > 0) {
-    const modulating = averageW - perRunHourW
-    const compressorW = modulating >= floorW ? modulating : averageW / (1 + perRunHourW / floorW)
-    return { duty: Math.min(1, compressorW / runningW), defrostW: Math.min(averageW, averageW - compressorW) }
+  if (averageW <= 0) return { duty: 0, defrostW: 0 }
+  const everyMin = defrost.everyRunH * 60
+  const defrostWmin = defrost.watts * defrost.minutes
+  const dutyAt = (watts: number) => {
+    const wallMin = (watts * everyMin + defrostWmin) / averageW - defrost.minutes
+    return wallMin <= everyMin ? 1 : everyMin / wallMin
   }
-  const duty = Math.min(1, averageW / (runningW + perRunHourW))
-  return { duty, defrostW: duty * perRunHourW }
+  // a modulating compressor runs through between its defrosts, unless it would have to run below its floor
+  const modulatingW = (averageW * (everyMin + defrost.minutes) - defrostWmin) / everyMin
+  const throughW = floorW > 0 && modulatingW >= floorW ? Math.min(runningW, modulatingW) : null
+  const duty =
+    throughW !== null ? throughW / runningW : (dutyAt(floorW || runningW) * (floorW || runningW)) / runningW
+  const compressorShare = throughW !== null ? 1 : dutyAt(floorW || runningW)
+  const wallMin = everyMin / compressorShare + defrost.minutes
+  return { duty, defrostW: defrostWmin / wallMin }
 }
 
 /** Added to a known average for doors opened more or less often than when it was known, W. */
@@ -133,7 +141,7 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
     {
       label: 'Duty where it was known',
       formula: defrost
-        ? `${above('average', idleW)} ÷ (${above('running', idleW)} + defrost watts × minutes ÷ 60 ÷ hours between), 1 at most`
+        ? `hours between ÷ ((${above('running', idleW)} × hours between + defrost watts × its hours) ÷ ${above('average', idleW)} − its hours), 1 at most`
         : `${above('average', idleW)} ÷ ${above('running', idleW)}, 1 at most`,
       values: [
         {

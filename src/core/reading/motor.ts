@@ -2,12 +2,18 @@
 
 /** Single-phase full-load amps at 115 V by horsepower; half of it at 230 V. Source: NEC Table 430.248. */
 export const FULL_LOAD_AMPS_115: readonly (readonly [hp: number, amps: number])[] = [
+  [1 / 6, 4.4],
+  [1 / 4, 5.8],
   [1 / 3, 7.2],
   [1 / 2, 9.8],
   [3 / 4, 13.8],
   [1, 16],
   [1.5, 20],
   [2, 24],
+  [3, 34],
+  [5, 56],
+  [7.5, 80],
+  [10, 100],
 ]
 
 /** A motor's watts for its volt-amps, until measured: 0.75 ± 0.12. Common practice, no source. */

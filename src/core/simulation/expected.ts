@@ -25,7 +25,10 @@ export function expectedW(load: Load, scenario: Scenario): number {
     const idleW = behaviour.kind === 'cycling' ? values.idleW : 0
     const perRunningW = defrostEveryMin > 0 ? ((defrostW - idleW) * defrostMin) / defrostEveryMin : 0
     let sum = 0
-    for (let h = 0; h < days * 24; h++) sum += idleW + dutyH[h] * (wattsH[h] - idleW + perRunningW)
+    // nothing else runs while it defrosts
+    const defrostShare = defrostEveryMin > 0 ? defrostMin / defrostEveryMin : 0
+    for (let h = 0; h < days * 24; h++)
+      sum += idleW + (dutyH[h] * (wattsH[h] - idleW + perRunningW)) / (1 + dutyH[h] * defrostShare)
     return sum / (days * 24)
   }
   const grid = new DemandGrid([compiled], lengthMin)

@@ -4,18 +4,23 @@ import type { Chemistry } from '../plan/limits'
  * Share of its rated capacity a battery gives at a temperature.
  *
  * Lead-acid by the cell-size correction of IEEE 485 and IEEE 1013, of which this is the inverse: 1.00 at
- * 25 °C, about 1.30 at 4 °C (the points between from memory). LiFePO4 from memory.
+ * 25 °C, 1.30 at 40 °F (the printed rows by 5 °F down to 25 °F, from memory; colder ones and LiFePO4 rounded from
+ * memory).
  */
 const TABLE: Record<'lead-acid' | 'lifepo4', readonly (readonly [celsius: number, share: number])[]> = {
   'lead-acid': [
     [-30, 0.4],
-    [-18, 1 / 1.75],
-    [-7, 1 / 1.48],
-    [0, 1 / 1.36],
-    [4, 1 / 1.3],
+    [-18, 0.52],
+    [-3.9, 1 / 1.52],
+    [-1.1, 1 / 1.43],
+    [1.7, 1 / 1.35],
+    [4.4, 1 / 1.3],
+    [7.2, 1 / 1.25],
     [10, 1 / 1.19],
-    [16, 1 / 1.11],
-    [21, 1 / 1.04],
+    [12.8, 1 / 1.15],
+    [15.6, 1 / 1.11],
+    [18.3, 1 / 1.08],
+    [21.1, 1 / 1.04],
     [25, 1],
   ],
   lifepo4: [

@@ -124,13 +124,19 @@ describe('a plan with a bank, read', () => {
 type Loose = any
 
 test('IEEE 485: a cell in the cold is chosen larger by what it gives less', () => {
-  // source: IEEE 485 and IEEE 1013, 1.00 at 25 °C and about 1.30 at 4 °C; between them from memory
-  for (const [celsius, correction] of [
-    [25, 1],
-    [21, 1.04],
-    [16, 1.11],
-    [10, 1.19],
-    [4, 1.3],
+  // source: IEEE 485 table 1, by 5 °F from 25 to 77 °F, from memory
+  for (const [fahrenheit, correction] of [
+    [77, 1],
+    [70, 1.04],
+    [65, 1.08],
+    [60, 1.11],
+    [55, 1.15],
+    [50, 1.19],
+    [45, 1.25],
+    [40, 1.3],
+    [35, 1.35],
+    [30, 1.43],
+    [25, 1.52],
   ])
-    expect(1 / coldCapacity('flooded', celsius)).toBeCloseTo(correction, 6)
+    expect(1 / coldCapacity('flooded', ((fahrenheit - 32) * 5) / 9)).toBeCloseTo(correction, 2)
 })

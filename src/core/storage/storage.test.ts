@@ -114,9 +114,9 @@ describe('Peukert', () => {
 })
 
 describe('cold', () => {
-  test('lead-acid by IEEE 485: 1.00 at 25 °C, 1.30 at 4 °C', () => {
+  test('lead-acid by IEEE 485: 1.00 at 25 °C, 1.30 at 40 °F', () => {
     expect(coldCapacity('agm', 25)).toBe(1)
-    expect(coldCapacity('flooded', 4)).toBeCloseTo(1 / 1.3, 6)
+    expect(coldCapacity('flooded', 4.4)).toBeCloseTo(1 / 1.3, 6)
     expect(coldCapacity('flooded', -60)).toBe(0.4)
     expect(coldCapacity('lifepo4', 35)).toBe(1)
   })
