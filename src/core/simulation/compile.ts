@@ -5,7 +5,7 @@ import { movedSessions, pausesOf, scheduledStretches, sessionSlots, without } fr
 import { peakRunningW } from '../load/peak'
 import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import { SURROUNDINGS, type Surroundings, type Tier } from '../plan/limits'
+import { SURROUNDINGS, USUAL_INDOOR_C, type Surroundings, type Tier } from '../plan/limits'
 import { NO_REFILL } from '../plan/noRefill'
 import type { Load, Scenario, Session, Source } from '../plan/schema'
 import { keyOf } from '../quantity/random'
@@ -38,7 +38,9 @@ export interface CompiledLoad {
   surroundC: Float64Array | null
   /** pump: inflow by the hour against the known; null otherwise */
   inflow: Float64Array | null
+  /** K the set-point stands towards less work, against where the average was known; and how far it has yet to fall there */
   setBackK: number
+  coastK: number
   /** everything known only so well, laid out for drawing */
   chances: Chances
   /** standard deviation of the logarithm of its wandering */
@@ -65,6 +67,8 @@ export interface CompiledChain {
   /** what refills it; null for nothing */
   refill: CompiledRefill | null
   loads: CompiledLoad[]
+  /** by source, by load: whether it gives the load's voltage. The first gives all of them */
+  feeds: boolean[][]
 }
 
 export interface CompiledPlan {
@@ -98,9 +102,9 @@ export function leftOutWhy(load: Load, plan: Plan): LeftOut | null {
   if (TIER_ORDER.indexOf(load.tier) > TIER_ORDER.indexOf(plan.scenario.carriedTiers)) return 'tier'
   const source = plan.powerSystem.sources.find(({ id }) => id === load.sourceId)
   if (!source) return null
-  const { sources } = plan.powerSystem
-  if (sourcesInTurn(sources, source).every(({ isAway }) => isAway)) return 'away'
-  return source.volts.includes(load.volts) ? null : 'voltage'
+  const first = sourcesInTurn(plan.powerSystem.sources, source).find(({ isAway }) => !isAway)
+  if (!first) return 'away'
+  return first.volts.includes(load.volts) ? null : 'voltage'
 }
 
 /** The sources used in turn of which one is a part, first to last. */
@@ -117,7 +121,7 @@ function sourcesInTurn(sources: readonly Source[], one: Source): Source[] {
 export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.durationH)): CompiledPlan {
   const leftOut: CompiledPlan['leftOut'] = []
   const carried: CompiledLoad[] = []
-  const weather = weatherOf(plan.scenario, hoursOf(horizonMin))
+  const weather = weatherOf({ ...plan.scenario, indoorC: roomC(plan) }, hoursOf(horizonMin))
   plan.loads.forEach((load) => {
     const why = leftOutWhy(load, plan)
     if (why) leftOut.push({ loadId: load.id, why })
@@ -147,11 +151,25 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
         outOfRange: chain.map((source) => outOfRangeHours(source, weather)),
         refill: refillOf(chain, ids),
         loads: carried.filter(({ load }) => ids.has(load.sourceId)),
+        feeds: chain.map(({ volts }) =>
+          carried.filter(({ load }) => ids.has(load.sourceId)).map(({ load }) => volts.includes(load.volts)),
+        ),
       }
     })
     .filter((chain) => chain.sources.length > 0)
   return { horizonMin, outageMin: plan.scenario.durationH * 60, chains, leftOut }
 }
+
+/** °C of the rooms: the thermostat of the house, lowered by as much as its heating is set back. */
+function roomC({ scenario, loads }: Plan): number {
+  const setBacks = loads
+    .filter(({ on, behaviour }) => on && heatsHouse(behaviour))
+    .map(({ steering }) => steering?.setBackK ?? 0)
+  return scenario.indoorC - Math.max(0, ...setBacks)
+}
+
+/** Nobody sets heating warmer: rooms above that are warm by the summer. Common practice, no source. */
+const WARMEST_SET_C = 23
 
 /** The source that everything that refills is connected to: the largest that is here. */
 export function refilledSource(sources: readonly Source[]): Source {
@@ -161,6 +179,12 @@ export function refilledSource(sources: readonly Source[]): Source {
 
 const follower = (sources: readonly Source[], of: Source) =>
   sources.find(({ afterSourceId }) => afterSourceId === of.id)
+
+/** Whether a load keeps the house warm: what is outside decides how much it has to do. */
+const heatsHouse = (behaviour: Load['behaviour']) =>
+  behaviour.kind === 'cycling' &&
+  behaviour.follows?.mode === 'heating' &&
+  behaviour.follows.surroundings === 'outdoors'
 
 /** Hours that cover a horizon. */
 export const hoursOf = (horizonMin: number) => Math.ceil(horizonMin / 60) + 1
@@ -194,6 +218,7 @@ export function compileLoad(
     surroundC: null,
     inflow: null,
     setBackK: 0,
+    coastK: 0,
     chances: chancesOf(quantitiesOf(behaviour)),
     driftLogSd: driftLogSd(behaviour),
     peakW: peakRunningW(behaviour),
@@ -221,7 +246,11 @@ export function compileLoad(
       compiled.expectedPairs = 2 * compiled.chargesAt.length + 1
       break
     case 'cycling':
-      compiled.setBackK = steering?.setBackK ?? 0
+      compiled.coastK = steering?.setBackK ?? 0
+      // heating is known for rooms of the usual temperature; it works less for colder ones
+      compiled.setBackK =
+        (steering?.setBackK ?? 0) +
+        (heatsHouse(behaviour) ? USUAL_INDOOR_C - Math.min(scenario.indoorC, WARMEST_SET_C) : 0)
       compiled.surroundC = surroundOf(behaviour.follows, weather)
       compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
       if (behaviour.blower) compiled.expectedPairs *= 3

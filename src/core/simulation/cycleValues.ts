@@ -63,9 +63,7 @@ export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boo
     const { surroundC } = load
     for (let h = 0; h < hours; h++) dutyH[h] = base + surroundC[h] * perK
     out.coastMin =
-      load.setBackK > 0 && box
-        ? coastMin(at[AT.tau] * 60, Math.abs(surroundC[0] + off - setC), load.setBackK)
-        : 0
+      load.coastK > 0 && box ? coastMin(at[AT.tau] * 60, Math.abs(surroundC[0] + off - setC), load.coastK) : 0
   } else {
     dutyH.fill(duty)
     out.coastMin = 0

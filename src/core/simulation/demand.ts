@@ -119,6 +119,14 @@ export class DemandGrid {
     for (const [a, b] of without([[from, to]], load.pauses)) list.push(a, b, idleW, 0)
   }
 
+  /** The demand of each minute as a source sees it that weighs loads otherwise, or feeds only some: 0 for those it does not. */
+  demandBy(weights: Float64Array, changeW: Float64Array, demandW: Float64Array): void {
+    changeW.fill(0)
+    this.lists.forEach((list, slot) => list.draw(changeW, weights[slot], 1 / this.stepMin))
+    let power = 0
+    for (let step = 0; step < demandW.length; step++) demandW[step] = power += changeW[step]
+  }
+
   /** Mean watts of each minute of a stretch, from the switching times themselves. */
   minutes(minuteW: Float64Array, from: number, until: number, weights: Float64Array): void {
     minuteW.fill(0)

@@ -56,13 +56,20 @@ export function simulateSlowly(
         let active = 0
         for (let minute = 0; minute < horizonMin; minute++) {
           const watts = loads.map((load) => load.wattsIn(minute))
-          const demandW = watts.reduce((sum, w, i) => {
-            const dcShare = dcEfficiency(chain.sources[0]) * stores[0].path.batteryWPerOutletW
-            return sum + (chain.loads[i].isDc ? w / dcShare : w)
-          }, 0)
+          /** what source s is asked: of the loads whose voltage it gives, direct current by its own converter */
+          const askedOf = (s: number) =>
+            watts.reduce((sum, w, i) => {
+              const { load, isDc } = chain.loads[i]
+              if (!chain.sources[s].volts.includes(load.volts)) return sum
+              const dcShare = dcEfficiency(chain.sources[s]) * stores[s].path.batteryWPerOutletW
+              return sum + (isDc ? w / dcShare : w)
+            }, 0)
           let restOfMinute = 1
           while (active < stores.length && restOfMinute > 0) {
             const { path } = stores[active]
+            const demandW = askedOf(active)
+            const fedBefore = restOfMinute
+            const by = active
             const drain = drainW(path, demandW)
             if (stopsNow(stores[active], demandW, drain, minute)) {
               result.emptyMin[active] = minute + 1 - restOfMinute
@@ -81,9 +88,11 @@ export function simulateSlowly(
               result.emptyMin[active] = minute + 1 - restOfMinute
               active++
             }
+            loads.forEach((_, i) => {
+              if (chain.sources[by].volts.includes(chain.loads[i].load.volts))
+                result.suppliedWh[i] += (watts[i] * (fedBefore - restOfMinute)) / 60
+            })
           }
-          const supplied = 1 - (active < stores.length ? 0 : restOfMinute)
-          loads.forEach((_, i) => (result.suppliedWh[i] += (watts[i] * supplied) / 60))
           stores.forEach(({ path, energyWh }, s) => result.fractions[s].push(energyWh / path.capacityWh))
           if (active === stores.length) break
         }

@@ -45,7 +45,8 @@ export function refilledSlowly(
     const light = drawLight(refill, seed, run, new Float64Array(refill.logPerZ.length))
     const out: SlowRefilledRun = { emptyMin: Infinity, fractions: [], inWh: 0, fedWh: 0, fuelL: 0 }
     let energyWh = path.capacityWh * chain.sources[0].chargedFraction
-    let isOn = true
+    let isOn = energyWh >= path.floorWh - 1e-6
+    if (!isOn) out.emptyMin = 0
     let fuelL = refill.generator?.onHandL ?? 0
     let litresPerH = refill.generator?.fullLPerH ?? 0
     for (let q = 0; q * 15 < horizonMin; q++) {
@@ -60,7 +61,11 @@ export function refilledSlowly(
       const factor = Math.min(light[refill.day[q]], refill.mostFactor[q])
       const sunW = Math.min(refill.sunW[q] * factor, refill.sunMostW[q])
       const barred = input.noChargeHours?.[Math.floor((q * 15) / 60)] === 1
-      if (!isOn && energyWh >= path.floorWh + 0.1 * path.capacityWh) isOn = true
+      const restartWh = Math.min(
+        0.5 * (path.noLoadW + meanW * path.batteryWPerOutletW),
+        0.1 * path.capacityWh,
+      )
+      if (!isOn && energyWh >= path.floorWh + restartWh) isOn = true
       /** battery-side balance at some outlet watts, outlets on or off */
       const balance = (watts: number, on: boolean) => {
         const direct = input.passesThrough ? Math.min(watts, acW) : 0

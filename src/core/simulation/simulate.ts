@@ -4,6 +4,7 @@ import { DAY_MIN } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import { drawLoad, drawSource } from './chance'
+import type { Source } from '../plan/power'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
 import { wholeDays } from './dayWeights'
@@ -41,6 +42,8 @@ export interface ChainRuns {
   fractions: Float32Array[]
   /** by source: the minute it is empty, of every run */
   emptyMin: Float64Array[]
+  /** of every run, the minute at which the first load loses its supply: empty, or handed over to a source of other volts */
+  endMin: Float64Array
   /** by source: how many runs ended for which cause */
   causes: Record<EndCause, number>[]
   askedWh: Float64Array
@@ -110,9 +113,9 @@ function runChain(
   const byMinute = sources.length > 1 || !isPlain
   const grid = new DemandGrid(loads, horizonMin, byMinute ? 1 : POINT_MIN)
   const demandW = byMinute ? new Float64Array(horizonMin) : null
-  const dcFraction = dcEfficiency(sources[0])
   const paths: StorePath[] = []
   const weights = new Float64Array(loads.length).fill(1)
+  const seen = seenBySources(chain, grid, demandW, weights, horizonMin)
   const finder = new OverloadFinder(loads, startsAt, horizonMin)
   const continuousW = Math.min(...sources.map((source) => source.continuousW.value))
   const surgeW = Math.min(...sources.map((source) => source.surgeW.value))
@@ -126,6 +129,7 @@ function runChain(
     chain,
     fractions: sources.map(() => new Float32Array(points * runs)),
     emptyMin: sources.map(() => new Float64Array(runs)),
+    endMin: new Float64Array(runs),
     causes: sources.map(() => ({ reserve: 0, 'cut-off': 0, sleep: 0, temperature: 0 })),
     askedWh: new Float64Array(loads.length),
     suppliedWh: new Float64Array(loads.length),
@@ -136,7 +140,9 @@ function runChain(
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
   }
   const { refill } = chain
-  const quarters = refill && new QuartersOf(grid, horizonMin, weights, demandW)
+  const quarters = refill && seen.map((one) => new QuartersOf(grid, horizonMin, one.weights, one.demandW))
+  const feedsAll = chain.feeds.map((row) => row.every(Boolean))
+  const lastFull = feedsAll.includes(false) ? feedsAll.indexOf(false) - 1 : sources.length - 1
   const light = new Float64Array(refill?.logPerZ.length ?? 0)
   const hasRules = loads.some(({ load }) => load.steering?.rules?.length)
   const rules = hasRules
@@ -145,21 +151,23 @@ function runChain(
   const steer = (minute: number, charge: number, supplyW: number) => {
     if (!rules!.ask(minute, charge, supplyW)) return
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
-    quarters!.update()
+    for (const one of seen) one.update(paths)
+    for (const one of quarters!) one.update()
   }
   for (let run = 0; run < runs; run++) {
     for (let s = 0; s < sources.length; s++) paths[s] = pathInRun(chain, s, seed, run, details[s])
     grid.changeW.fill(0)
     for (let slot = 0; slot < loads.length; slot++) {
       // direct current takes the battery's watts without the inverter's loss
-      if (loads[slot].isDc) weights[slot] = 1 / (dcFraction * paths[0].batteryWPerOutletW)
+      if (loads[slot].isDc) weights[slot] = dcWeight(sources[0], paths[0])
       const own = rules?.valuesFor(slot) ?? values
       grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, own), weights[slot])
     }
     rules?.begin()
     if (demandW) runningSum(grid.changeW, horizonMin, demandW)
+    for (const one of seen) one.update(paths)
     let end = 0
-    let fed: [from: number, to: number][] | null = null
+    let fedBy: [from: number, to: number][][] | null = null
     if (refill && quarters) {
       const stores = sources.map((source, s) => ({
         path: paths[s],
@@ -168,11 +176,11 @@ function runChain(
         curve: { fractions: out.fractions[s], runs, run },
       }))
       drawLight(refill, seed, run, light)
-      const swept = new RefilledSweep(stores, refill, light, outageMin, out.refill!.curves)
-      quarters.update()
+      const swept = new RefilledSweep(stores, refill, light, outageMin, out.refill!.curves, feedsAll)
+      for (const one of quarters) one.update()
       swept.run(quarters, horizonMin, rules && steer, onlyRuntimes)
       keepRefilled(out, swept, run, outageMin)
-      fed = swept.fed
+      fedBy = swept.fedBy
       end = out.emptyMin[sources.length - 1][run]
     }
     for (let s = 0; s < sources.length && !refill; s++) {
@@ -181,7 +189,16 @@ function runChain(
       const sink = { fractions: out.fractions[s], runs, run }
       const from = end
       if (isDetailed(path)) {
-        const swept = sweepDetailed(demandW!, horizonMin, path, tables[s]!, charged, sink, from, outageMin)
+        const swept = sweepDetailed(
+          seen[s].demandW!,
+          horizonMin,
+          path,
+          tables[s]!,
+          charged,
+          sink,
+          from,
+          outageMin,
+        )
         end = swept.endMin
         if (end < Infinity) out.causes[s][swept.cause]++
         out.energy.takenWh += swept.takenWh
@@ -190,23 +207,27 @@ function runChain(
         end =
           demandW === null
             ? sweepStore(grid.changeW, horizonMin, path, charged, sink, minutes)
-            : sweepFollower(demandW, horizonMin, path, charged, sink, from)
+            : sweepFollower(seen[s].demandW!, horizonMin, path, charged, sink, from)
         if (end < Infinity) out.causes[s].reserve++
         const begin = Math.min(from, outageMin)
         const until = Math.min(end, outageMin)
         const noLoadWh = (path.noLoadW * (until - begin)) / 60
         out.energy.noLoadWh += noLoadWh
-        out.energy.takenWh += noLoadWh + energyBetween(grid, weights, begin, until) * path.batteryWPerOutletW
+        out.energy.takenWh +=
+          noLoadWh + energyBetween(grid, seen[s].weights, begin, until) * path.batteryWPerOutletW
       }
       out.emptyMin[s][run] = end
     }
     rules?.addShed(out.shedMin, outageMin)
-    const until = Math.min(end, outageMin)
+    out.endMin[run] = out.emptyMin[lastFull][run]
+    const until = Math.min(out.endMin[run], outageMin)
+    fedBy ??= inTurn(out.emptyMin, run, outageMin)
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
       out.askedWh[slot] += askedWh
-      if (fed) out.suppliedWh[slot] += isFedThroughout(fed, outageMin) ? askedWh : fedWh(grid, slot, fed)
-      else out.suppliedWh[slot] += until === outageMin ? askedWh : grid.energyWh(slot, until)
+      for (let s = 0; s < sources.length; s++)
+        if (chain.feeds[s][slot])
+          out.suppliedWh[slot] += isFedThroughout(fedBy[s], outageMin) ? askedWh : fedWh(grid, slot, fedBy[s])
     }
     for (const { slot, runs: found } of out.defrosts) found.push(defrostOf(grid.lists[slot], end))
     if (finder.isPossible(grid, continuousW, surgeW)) {
@@ -222,6 +243,53 @@ function runChain(
   }
   return out
 }
+
+/** Battery-side weight of direct current: past the inverter, through the source's own converter. */
+const dcWeight = (source: Source, path: StorePath) => 1 / (dcEfficiency(source) * path.batteryWPerOutletW)
+
+/** A chain's demand as one of its sources sees it. */
+interface Seen {
+  weights: Float64Array
+  /** of every minute; null where the grid's step is longer */
+  demandW: Float64Array | null
+  /** to be called when a run has been written */
+  update(paths: readonly StorePath[]): void
+}
+
+/** Sources in turn see the same demand, unless one converts direct current otherwise or lacks a load's voltage. */
+function seenBySources(
+  { sources, loads, feeds }: CompiledChain,
+  grid: DemandGrid,
+  demandW: Float64Array | null,
+  weights: Float64Array,
+  horizonMin: number,
+): Seen[] {
+  const hasDc = loads.some(({ isDc }) => isDc)
+  const first: Seen = { weights, demandW, update: () => {} }
+  return sources.map((source, s) => {
+    if (s === 0 || (!hasDc && feeds[s].every(Boolean))) return first
+    const own = new Float64Array(loads.length)
+    const changeW = new Float64Array(grid.changeW.length)
+    const ownW = new Float64Array(horizonMin)
+    return {
+      weights: own,
+      demandW: ownW,
+      update: (paths) => {
+        for (let slot = 0; slot < loads.length; slot++)
+          own[slot] = !feeds[s][slot] ? 0 : loads[slot].isDc ? dcWeight(source, paths[s]) : 1
+        grid.demandBy(own, changeW, ownW)
+      },
+    }
+  })
+}
+
+/** By source, the stretch of the outage in which it is the one in use, where none comes back. */
+const inTurn = (emptyMin: readonly Float64Array[], run: number, outageMin: number): [number, number][][] =>
+  emptyMin.map((ends, s) => {
+    const from = s > 0 ? Math.min(emptyMin[s - 1][run], outageMin) : 0
+    const to = Math.min(ends[run], outageMin)
+    return to > from ? [[from, to]] : []
+  })
 
 /** Keeps what a refilled run leaves behind. */
 function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageMin: number): void {
@@ -281,7 +349,7 @@ function energyBetween(grid: DemandGrid, weights: Float64Array, fromMin: number,
 
 function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult {
   const { runs, seed, compiled, chains } = all
-  const ends = chains.map(({ emptyMin }) => emptyMin[emptyMin.length - 1])
+  const ends = chains.map(({ endMin }) => endMin)
   const { outageMin } = compiled
   const isBare = chains.every(({ chain }) => chain.loads.length === 0)
   const isUnfed = isBare && isWanted(compiled)

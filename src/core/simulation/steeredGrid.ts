@@ -49,8 +49,12 @@ export function steeredGrid(
   })
   const light = new Float64Array(refill.logPerZ.length).fill(1)
   const sweep = new RefilledSweep(stores, refill, light, lengthMin, emptyCurves(refill.sunW.length))
-  sweep.run(quarters, lengthMin, (minute, charge, supplyW) => {
-    if (rules.ask(minute, charge, supplyW)) lay()
-  })
+  sweep.run(
+    stores.map(() => quarters),
+    lengthMin,
+    (minute, charge, supplyW) => {
+      if (rules.ask(minute, charge, supplyW)) lay()
+    },
+  )
   return grid
 }

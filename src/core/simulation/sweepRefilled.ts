@@ -7,8 +7,14 @@ import { Supply } from './supply'
 import { POINT_MIN } from './sweep'
 import type { EndCause } from './sweepDetailed'
 
-/** A store that ran empty feeds again when it holds this much of its capacity above its floor. Common practice, no source. */
-export const RESTART_FRACTION = 0.1
+/**
+ * A store that ran empty is switched on again when it can feed what is asked for this long, and holds a tenth of its
+ * capacity above its floor at most: of a larger store no more is asked for. Common practice, no source.
+ */
+const RESTART_H = 0.5
+/** Less than this is rounding. */
+const LEAST_WH = 1e-6
+export const MOST_RESTART_FRACTION = 0.1
 
 /**
  * Carries the stores of a chain, used in turn, through one run's demand and refill.
@@ -21,13 +27,16 @@ export class RefilledSweep implements RefilledState {
   /** by store, the minute it is empty for the first time; Infinity when it never is */
   readonly endMin: number[]
   readonly cause: (EndCause | null)[]
-  /** stretches of the outage in which the loads are fed */
+  /** stretches of the outage in which all loads are fed, and by store those in which it feeds what it can */
   readonly fed: [from: number, to: number][] = []
+  readonly fedBy: [from: number, to: number][][]
   readonly ledger: RefillLedger = emptyLedger()
   /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
   readonly energy: number[]
+  /** Wh each held when it ended */
+  private readonly endedWh: number[]
   private active = 0
   private isOn = true
   private calmMin = 0
@@ -39,6 +48,7 @@ export class RefilledSweep implements RefilledState {
    * @param light factor of each day's sun
    * @param outageMin energies are counted until then
    * @param curves receive this run's part of their sum
+   * @param feedsAll by store, whether it gives every load's voltage
    */
   constructor(
     readonly stores: readonly StoreInRun[],
@@ -46,11 +56,14 @@ export class RefilledSweep implements RefilledState {
     readonly light: Float64Array,
     readonly outageMin: number,
     readonly curves: RefillCurves,
+    private readonly feedsAll: readonly boolean[] = [],
   ) {
     this.supply = new Supply(refill, light)
     this.energy = stores.map(({ chargedWh }) => chargedWh)
     this.endMin = stores.map(() => Infinity)
     this.cause = stores.map(() => null)
+    this.fedBy = stores.map(() => [])
+    this.endedWh = stores.map(() => 0)
   }
 
   /**
@@ -59,15 +72,18 @@ export class RefilledSweep implements RefilledState {
    * @param onlyUntilEnd stops when nothing is fed any more: for those who ask for the runtime alone
    */
   run(
-    demand: QuarterDemand,
+    demands: readonly QuarterDemand[],
     horizonMin: number,
     steer?: (minute: number, charge: number, supplyW: number) => void,
     onlyUntilEnd = false,
   ): this {
     const whole = Math.floor(horizonMin / POINT_MIN)
-    const watched = this.stores.map((store) => watchedWh(store, demand.peakW))
+    // one that holds less than its reserve as the outage begins feeds nothing until it has been charged
+    while (this.isOn && this.energy[this.active] < this.stores[this.active].path.floorWh - LEAST_WH)
+      this.end('reserve', 0)
+    const watched = this.stores.map((store, s) => watchedWh(store, demands[s].peakW))
     for (let q = 0; q * POINT_MIN < horizonMin; q++) {
-      if (!steer) q = this.glide(demand, watched, q, whole)
+      if (!steer) q = this.glide(demands, watched, q, whole)
       const from = q * POINT_MIN
       if (from >= horizonMin) break
       this.draw(q)
@@ -76,9 +92,9 @@ export class RefilledSweep implements RefilledState {
         const charge = this.energy[this.active] / this.stores[this.active].path.capacityWh
         steer(from, charge, this.supply.totalW)
       }
-      this.curves.askedW[q] += demand.meanW[q]
-      if (!this.isOn && this.canRestart(from)) this.isOn = true
-      this.quarter(demand, q, from, Math.min(POINT_MIN, horizonMin - from))
+      this.curves.askedW[q] += demands[0].meanW[q]
+      if (!this.isOn && this.canRestart(from, demands[this.active].meanW[q])) this.isOn = true
+      this.quarter(demands, q, from, Math.min(POINT_MIN, horizonMin - from))
       if (onlyUntilEnd && !this.isOn) return this
     }
     if (whole * POINT_MIN === horizonMin) this.draw(whole)
@@ -86,12 +102,17 @@ export class RefilledSweep implements RefilledState {
   }
 
   /** Goes over the quarters in which nothing happens. @returns the first in which something may */
-  private glide(demand: QuarterDemand, watched: readonly number[], begin: number, until: number): number {
+  private glide(
+    demands: readonly QuarterDemand[],
+    watched: readonly number[],
+    begin: number,
+    until: number,
+  ): number {
     for (let q = begin; ;) {
       const { active, stores } = this
       if (!this.isOn || !this.refill.inputs[active].suppliesWhileCharging) return q
       const leastWh = Math.max(stores[active].path.floorWh, watched[active])
-      const next = glide(this, active, leastWh, demand, q, until)
+      const next = glide(this, active, leastWh, demands[active], q, until)
       if (next === q) return q
       if (stores.length > 1) for (let k = q; k < next; k++) this.draw(k, active)
       this.feedWhole(q, next)
@@ -108,18 +129,26 @@ export class RefilledSweep implements RefilledState {
     }
   }
 
-  private canRestart(from: number): boolean {
+  /** @param meanW outlet watts asked in this quarter */
+  private canRestart(from: number, meanW: number): boolean {
     const { path } = this.stores[this.active]
     const { detail } = path
     // one that went to sleep waits for a hand on its button
     if (this.cause[this.active] === 'sleep' || detail?.outOfRange?.[Math.floor(from / 60)]) return false
-    return this.energy[this.active] >= path.floorWh + RESTART_FRACTION * path.capacityWh
+    const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
+    const restartWh = Math.min(RESTART_H * drainW, MOST_RESTART_FRACTION * path.capacityWh)
+    // one that was cut off for low volts holds charge still: it counts from what it held then, so only a charge brings it back
+    const heldWh = Math.max(
+      path.floorWh,
+      this.cause[this.active] === 'cut-off' ? this.endedWh[this.active] : 0,
+    )
+    return this.energy[this.active] >= heldWh + restartWh
   }
 
-  private quarter(demand: QuarterDemand, q: number, from: number, span: number): void {
+  private quarter(demands: readonly QuarterDemand[], q: number, from: number, span: number): void {
     if (this.isOn && this.stores[this.active].path.detail === null) {
       const { path } = this.stores[this.active]
-      const meanW = demand.meanW[q]
+      const meanW = demands[this.active].meanW[q]
       const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
       this.weigh(meanW, drainW, path.noLoadW)
       if (this.energy[this.active] + (this.flow.netW * span) / 60 >= path.floorWh || this.flow.netW >= 0) {
@@ -133,11 +162,14 @@ export class RefilledSweep implements RefilledState {
       this.step(0, 0, 0, from, span)
       return
     }
-    const minuteW = demand.minutesW(q)
+    let seenBy = this.active
+    let minuteW = demands[seenBy].minutesW(q)
     for (let minute = 0; minute < span; minute++) {
       const length = Math.min(1, span - minute)
-      for (let at = 0; at < length - 1e-9;)
+      for (let at = 0; at < length - 1e-9;) {
+        if (seenBy !== this.active) minuteW = demands[(seenBy = this.active)].minutesW(q)
         at += this.minute(minuteW[minute], from + minute + at, length - at)
+      }
     }
   }
 
@@ -181,6 +213,7 @@ export class RefilledSweep implements RefilledState {
   private end(cause: EndCause, minute: number): void {
     if (this.endMin[this.active] === Infinity) this.endMin[this.active] = minute
     this.cause[this.active] = cause
+    this.endedWh[this.active] = this.energy[this.active]
     this.calmMin = 0
     if (this.active + 1 < this.stores.length) this.active++
     else this.isOn = false
@@ -190,29 +223,33 @@ export class RefilledSweep implements RefilledState {
   private feed(from: number, to: number): void {
     const { fedShare } = this.curves
     const { dayWeight } = this.refill
+    this.keepFed(this.fedBy[this.active], from, to)
+    if (this.feedsAll[this.active] === false) return
     for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++) {
       const minutes = Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)
       fedShare[q] += minutes / POINT_MIN
       this.days.fedMin += minutes * dayWeight[q]
     }
-    this.keepFed(from, to)
+    this.keepFed(this.fed, from, to)
   }
 
   /** The same of whole quarters. */
   private feedWhole(begin: number, end: number): void {
     const { fedShare } = this.curves
     const { dayWeightBefore } = this.refill
+    this.keepFed(this.fedBy[this.active], begin * POINT_MIN, end * POINT_MIN)
+    if (this.feedsAll[this.active] === false) return
     for (let q = begin; q < end; q++) fedShare[q]++
     this.days.fedMin += (dayWeightBefore[end] - dayWeightBefore[begin]) * POINT_MIN
-    this.keepFed(begin * POINT_MIN, end * POINT_MIN)
+    this.keepFed(this.fed, begin * POINT_MIN, end * POINT_MIN)
   }
 
-  private keepFed(from: number, to: number): void {
+  private keepFed(fed: [from: number, to: number][], from: number, to: number): void {
     const until = Math.min(to, this.outageMin)
     if (until <= from) return
-    const last = this.fed[this.fed.length - 1]
+    const last = fed[fed.length - 1]
     if (last && from - last[1] < 1e-6) last[1] = until
-    else this.fed.push([from, until])
+    else fed.push([from, until])
   }
 
   /** AC watts that feed the loads past the battery while AC is there. */

@@ -51,6 +51,13 @@ export function breakWords(broken: Break): AnswerPart[] {
         { text: `: ${volts} ${volts.includes('and') ? 'are' : 'is'} needed, ${given ?? 'no volts'} given. ` },
       ]
     }
+    case 'in turn':
+      return [
+        fault(`${namesOf(broken.loads)} stops when the ${broken.source.name} takes over`, 'carries'),
+        {
+          text: `: it gives ${broken.source.volts.map((volts) => `${volts} V`).join(' and ')}, not ${[...new Set(broken.loads.map(({ volts }) => `${volts} V`))].join(' and ')}. `,
+        },
+      ]
     case 'away':
       return [
         fault(`${namesOf(broken.loads)} cannot run`),

@@ -12,6 +12,8 @@ export type Break =
   | { kind: 'start'; gate: PowerGate }
   /** loads no source here feeds: their voltage is not given, or their source is away */
   | { kind: 'voltage' | 'away'; loads: Load[]; source: Source | null }
+  /** loads that lose their supply when a source of other volts takes over */
+  | { kind: 'in turn'; loads: Load[]; source: Source }
   /** critical loads switched off */
   | { kind: 'off'; loads: Load[] }
   /** a critical load that a rule drops, mean minutes of the outage */
@@ -43,6 +45,8 @@ export function breaksOf(
   if (wrong.length > 0) found.push({ kind: 'voltage', loads: wrong, source: sourceOf(wrong[0]) })
   const away = leftOut('away')
   if (away.length > 0) found.push({ kind: 'away', loads: away, source: sourceOf(away[0]) })
+  const next = carries.wrongVoltage.filter((load) => result.loads.some(({ loadId }) => loadId === load.id))
+  if (next.length > 0) found.push({ kind: 'in turn', loads: next, source: carries.source })
   const off = loads.filter((load) => !load.on && isCritical(load))
   if (off.length > 0) found.push({ kind: 'off', loads: off })
   const carried = loads.filter(

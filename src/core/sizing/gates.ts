@@ -110,7 +110,17 @@ export function runtimeAt(result: SimulationResult, confidence: number): number 
 
 function wrongVoltageLoads(plan: Plan, result: SimulationResult, source: Source): Load[] {
   const refused = new Set(result.leftOut.filter(({ why }) => why === 'voltage').map(({ loadId }) => loadId))
-  return plan.loads.filter((load) => load.sourceId === source.id && refused.has(load.id))
+  const carriedElsewhere = (load: Load) =>
+    result.chains.some(
+      ({ sources }) =>
+        sources.findIndex(({ sourceId }) => sourceId === source.id) > 0 &&
+        sources.some(({ sourceId }) => sourceId === load.sourceId) &&
+        !source.volts.includes(load.volts) &&
+        !result.leftOut.some(({ loadId }) => loadId === load.id),
+    )
+  return plan.loads.filter(
+    (load) => (load.sourceId === source.id && refused.has(load.id)) || carriedElsewhere(load),
+  )
 }
 
 function tightest(gates: PowerGate[]): PowerGate {

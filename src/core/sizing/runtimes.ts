@@ -9,10 +9,9 @@ import { runAll } from '../simulation/simulate'
 export function runtimesOf(plan: Plan, runs: number | undefined, seed: number): Float64Array {
   const { chains, compiled, runs: made } = runAll(plan, { runs, seed, onlyRuntimes: true })
   const ends = new Float64Array(made).fill(compiled.horizonMin)
-  for (const { chain, emptyMin } of chains) {
+  for (const { chain, endMin } of chains) {
     if (chain.loads.length === 0) continue
-    const last = emptyMin[emptyMin.length - 1]
-    for (let run = 0; run < made; run++) ends[run] = Math.min(ends[run], last[run])
+    for (let run = 0; run < made; run++) ends[run] = Math.min(ends[run], endMin[run])
   }
   return ends
 }

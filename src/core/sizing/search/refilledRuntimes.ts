@@ -48,6 +48,7 @@ export function refilledRuntimesOn(
     outOfRange: [outOfRangeHours(source, weather)],
     refill,
     loads: [],
+    feeds: [[]],
   }
   const detail = pathDetail(source, chain.outOfRange[0])
   const tables = detail && new DetailTables(detail)
@@ -67,7 +68,7 @@ export function refilledRuntimesOn(
     }
     drawLight(refill, seed, run, light)
     const sweep = new RefilledSweep([store], refill, light, scenario.durationH * 60, curves)
-    ends[run] = sweep.run(quarters.of(run, path), horizonMin, undefined, true).endMin[0]
+    ends[run] = sweep.run([quarters.of(run, path)], horizonMin, undefined, true).endMin[0]
   }
   return ends
 }

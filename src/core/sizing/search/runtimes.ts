@@ -27,6 +27,7 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     outOfRange: [outOfRangeHours(source, weather)],
     refill: null,
     loads: [],
+    feeds: [[]],
   }
   const detail = pathDetail(source, chain.outOfRange[0])
   const tables = detail && new DetailTables(detail)
