@@ -133,17 +133,20 @@ export const cycling = (running: number, average: number, periodMin: number): Cy
 })
 
 /**
- * Heating that runs half the time on the design day (×/÷1.5) and needs nothing above 16.5 °C outdoors.
- * Common practice, no source.
+ * Heating that runs 0.45 of the time on the design day (×/÷1.6), since it is chosen with room to spare, and needs nothing
+ * above 16.5 °C outdoors. Common practice, no source.
  */
+const DESIGN_DUTY = 0.45
+const DESIGN_TIMES = 1.6
+
 export const heating = (
   running: number,
   periodMin: number,
   designC = -15,
   blower?: Cycling['blower'],
 ): Cycling => ({
-  ...cycling(running, running / 2, periodMin),
-  averageW: typical(running / 2, 1.5),
+  ...cycling(running, running * DESIGN_DUTY, periodMin),
+  averageW: typical(Math.round(running * DESIGN_DUTY), DESIGN_TIMES),
   follows: {
     mode: 'heating',
     setC: quantity(16.5, '°C', 'typical', { plusMinus: 1.5 }),

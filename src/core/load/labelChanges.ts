@@ -1,6 +1,6 @@
 import type { PlateKind } from '../plan/limits'
 import type { Behaviour, Cycling, HouseholdLoad, Start } from '../plan/schema'
-import { formatExactDuration, formatWatts } from '../quantity/format'
+import { formatExactDuration, formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
 import { LABEL_SURROUNDINGS_C } from './coldBox'
 import { DEFROST_MARGIN_W, type LabelResult } from './label'
@@ -55,6 +55,22 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     if (runningW && !isHeater) {
       tell('Running watts', behaviour.runningW.value, runningW.value)
       next.runningW = runningW
+      // heating runs as many hours whatever its motor draws: its average follows its watts
+      if (behaviour.follows?.mode === 'heating' && !averageW && behaviour.averageW.evidence === 'typical') {
+        const scaled =
+          Math.round((10 * behaviour.averageW.value * runningW.value) / behaviour.runningW.value) / 10
+        tell('Average watts', behaviour.averageW.value, scaled)
+        next.averageW = { ...behaviour.averageW, value: scaled }
+        if (behaviour.blower)
+          next.blower = {
+            ...behaviour.blower,
+            watts: {
+              ...behaviour.blower.watts,
+              value:
+                Math.round((10 * behaviour.blower.watts.value * runningW.value) / behaviour.runningW.value) / 10,
+            },
+          }
+      }
     }
     const heater: Quantity<'W'> | null =
       result.defrostW ??
@@ -111,7 +127,9 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     })
     return { part, changes, note }
   }
-  const running = runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
+  const used = kind === 'electronics' ? useOfElectronics(load, result) : null
+  if (used) note = `A label of electronics states the most they may draw; such things use some ${formatNumber(used.share)} of it.`
+  const running = used?.watts ?? runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
   if (running) {
     tell('Running watts', behaviour.runningW.value, running.value)
     put({ ...behaviour, runningW: running })
@@ -121,6 +139,28 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     put({ ...(part.behaviour ?? behaviour), idleW: idle } as Behaviour)
   }
   return { part: changes.length ? part : {}, changes, note }
+}
+
+/**
+ * What electronics use of what their label states: some 0.55 of it, breathing aids less, since it allows for heating water
+ * and the hardest breath. Common practice, no source.
+ */
+const USE_OF_LABEL = { electronics: 0.55, breathing: 0.4 }
+const USE_TIMES = 1.4
+const BREATHING = /cpap|bipap|breath|apn/i
+/** What is printed on lamps they draw. */
+const LAMPS = /light|lamp|bulb|led\b/i
+
+/** Watts in use behind a label that is a ceiling; null where it is none: lamps, uses of some minutes, energy printed. */
+function useOfElectronics(
+  { name, behaviour }: Pick<HouseholdLoad, 'name' | 'behaviour'>,
+  { limitW, averageW }: LabelResult,
+): { share: number; watts: Quantity<'W'> } | null {
+  if (behaviour.kind !== 'constant' && behaviour.kind !== 'scheduled') return null
+  if (!limitW || averageW || LAMPS.test(name)) return null
+  const share = BREATHING.test(name) ? USE_OF_LABEL.breathing : USE_OF_LABEL.electronics
+  const value = Math.round(limitW.value * share * 10) / 10
+  return { share, watts: { ...limitW, value, spread: { times: USE_TIMES } } }
 }
 
 function startOf(before: Start | null, startVa: number, { facts }: LabelResult): Start {

@@ -1,6 +1,6 @@
 import { startingW } from '../load/start'
 import { chargeStarts } from '../load/charging'
-import { inflowByHour } from '../load/pump'
+import { RAIN_INFLOW, inflowByHour } from '../load/pump'
 import { movedSessions, pausesOf, scheduledStretches, sessionSlots, without } from '../load/stretches'
 import { peakRunningW } from '../load/peak'
 import type { Intervals } from '../plan/clock'
@@ -38,6 +38,8 @@ export interface CompiledLoad {
   surroundC: Float64Array | null
   /** pump: inflow by the hour against the known; null otherwise */
   inflow: Float64Array | null
+  /** pump that follows the rain, in rain: how it rains, and the inflow of dry weather against the known; null otherwise */
+  storm: { rain: Exclude<Scenario['rain'], 'dry'>; dryFactor: number } | null
   /** K the set-point stands towards less work, against where the average was known; and how far it has yet to fall there */
   setBackK: number
   coastK: number
@@ -217,6 +219,7 @@ export function compileLoad(
     pauses,
     surroundC: null,
     inflow: null,
+    storm: null,
     setBackK: 0,
     coastK: 0,
     chances: chancesOf(quantitiesOf(behaviour)),
@@ -259,6 +262,11 @@ export function compileLoad(
     case 'pump': {
       const { cycle } = behaviour
       compiled.inflow = inflowByHour(behaviour, scenario, hoursOf(horizonMin))
+      if (behaviour.inflowFollows === 'rain' && scenario.rain !== 'dry')
+        compiled.storm = {
+          rain: scenario.rain,
+          dryFactor: RAIN_INFLOW.dry / RAIN_INFLOW[behaviour.knownIn ?? 'dry'],
+        }
       const most = Math.max(...compiled.inflow)
       const everyMin =
         cycle.by === 'spacing'

@@ -1,7 +1,9 @@
 import { type DriveValues, outputOf } from '../load/drive'
 import { spacingCycle, volumeCycle } from '../load/pump'
+import { stormOf, stormShare } from '../load/storm'
 import { catchUpMin, coastMin, doorsW, fillFactor, periodAtHalf, referenceDuty } from '../load/thermostat'
 import type { Cycling, Pump } from '../plan/schema'
+import { normalQuantile } from '../quantity/normal'
 import { uniformAt } from '../quantity/random'
 import { type LoadValues, PLACE, demandAt } from './loadValues'
 import { AT } from './places'
@@ -124,7 +126,14 @@ export function settlePump(load: CompiledLoad, pump: Pump, wanders: boolean, out
   out.phase = uniformAt(out.stream, PLACE.phase)
   const { dutyH, wattsH } = out
   const inflow = load.inflow!
-  for (let h = 0; h < dutyH.length; h++) dutyH[h] = duty * inflow[h]
+  const { storm } = load
+  if (storm) {
+    const z = (place: number) => (wanders ? normalQuantile(uniformAt(out.stream, place)) : 0)
+    const one = stormOf(storm.rain, z(PLACE.pours), z(PLACE.tail))
+    // in dry weather it goes on as before the rain
+    for (let h = 0; h < dutyH.length; h++)
+      dutyH[h] = duty * Math.max(storm.dryFactor, inflow[h] * stormShare(one, h + 0.5))
+  } else for (let h = 0; h < dutyH.length; h++) dutyH[h] = duty * inflow[h]
   applyDrift(dutyH, dutyH.length, out.stream, wanders ? load.driftLogSd : 0)
   for (let h = 0; h < dutyH.length; h++) if (dutyH[h] > 1) dutyH[h] = 1
   wattsH.fill(out.runningW)

@@ -4,10 +4,10 @@ import { PLACES } from './places'
  * What is drawn once per run, from the spread of each quantity. Both programs draw from here, so that
  * they differ only in how they carry a run out.
  *
- * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 32 and on one for each
+ * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 26 and 27 its storm, 32 and on one for each
  * cycle or session, 2³⁰ and on one for each adaptive defrost.
  */
-export const PLACE = { phase: 24, defrostPhase: 25 }
+export const PLACE = { phase: 24, defrostPhase: 25, pours: 26, tail: 27 }
 export const FIRST_EVENT_PLACE = 32
 export const FIRST_DEFROST_PLACE = 2 ** 30
 
