@@ -56,6 +56,7 @@ export const scheduled = (watts: number, from: string, to: string): Behaviour =>
   kind: 'scheduled',
   runningW: quantity(watts, 'W', 'measured', exact),
   windows: [{ from, to }],
+  byTimer: true,
 })
 
 export const session = (
@@ -67,6 +68,7 @@ export const session = (
   kind: 'session',
   runningW: quantity(watts, 'W', 'measured', exact),
   minutesEach: quantity(minutes, 'min', 'measured', { times }),
+  byTimer: true,
   when: { at },
 })
 

@@ -73,7 +73,7 @@ export const LIVING_APPLIANCES: readonly Appliance[] = [
     ['cameras', 'Cameras and recorder', 'ssss', constant(35), 'from memory'],
   ]),
   ...group('Lighting', [
-    ['lights', 'Lights, evening', 'rrrr', scheduled(40, '17:00', '23:00'), 'common practice'],
+    ['lights', 'Lights, evening', 'rrrr', scheduled(40, '17:00', '23:00', 1.8), 'common practice'],
     ['lamp', 'One LED lamp', 'rrrr', scheduled(9, '17:00', '24:00', 1.2), 'common practice'],
     ['night-light', 'Night light', 'rrrr', scheduled(1, '20:00', '07:00'), 'from memory'],
     ['outdoor-lights', 'Outdoor lights', 'ssss', scheduled(30, '18:00', '23:00'), 'from memory'],

@@ -67,7 +67,8 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
             watts: {
               ...behaviour.blower.watts,
               value:
-                Math.round((10 * behaviour.blower.watts.value * runningW.value) / behaviour.runningW.value) / 10,
+                Math.round((10 * behaviour.blower.watts.value * runningW.value) / behaviour.runningW.value) /
+                10,
             },
           }
       }
@@ -128,7 +129,8 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     return { part, changes, note }
   }
   const used = kind === 'electronics' ? useOfElectronics(load, result) : null
-  if (used) note = `A label of electronics states the most they may draw; such things use some ${formatNumber(used.share)} of it.`
+  if (used)
+    note = `A label of electronics states the most they may draw; such things use some ${formatNumber(used.share)} of it.`
   const running = used?.watts ?? runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
   if (running) {
     tell('Running watts', behaviour.runningW.value, running.value)

@@ -111,6 +111,7 @@ const chargingSchema = z.strictObject({
   /** drawn when nothing is to be charged */
   idleW: watts,
   when: z.union([z.strictObject({ at: z.array(clock).min(1).max(24) }), z.literal('start')]),
+  byTimer: z.boolean().optional(),
 })
 
 export const behaviourSchema = z.discriminatedUnion('kind', [
@@ -119,6 +120,8 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
     kind: z.literal('scheduled'),
     runningW: watts,
     windows: windows.min(1),
+    /** a timer switches it to the minute; people do, more or less, unless said */
+    byTimer: z.boolean().optional(),
     /** within the windows only so many minutes from so many past each hour */
     eachHour: z
       .strictObject({ atMinute: bounded('load.eachHourAtMinute'), minutes: bounded('load.eachHourMin') })
@@ -128,6 +131,7 @@ export const behaviourSchema = z.discriminatedUnion('kind', [
     kind: z.literal('session'),
     runningW: watts,
     minutesEach: boundedQuantity('min', 'load.sessionMin'),
+    byTimer: z.boolean().optional(),
     when: z.union([
       z.strictObject({ at: z.array(clock).min(1).max(24) }),
       z.strictObject({ timesADay: bounded('load.timesADay'), from: clock, to: clockOrMidnight }),

@@ -3,6 +3,7 @@ import type { Source } from '../plan/schema'
 import { normalQuantile } from '../quantity/normal'
 import { type Quantity, drawn } from '../quantity/quantity'
 import { streamOf, uniformAt } from '../quantity/random'
+import { isByHand } from '../load/habits'
 import { chargeMin } from '../load/charging'
 import type { CompiledLoad } from './compile'
 import { settleCycling, settlePump } from './cycleValues'
@@ -43,6 +44,7 @@ function settle(load: CompiledLoad, stream: number, wanders: boolean, out: LoadV
   const { settled } = out
   out.stream = stream
   out.runningW = settled[AT.running]
+  out.isLoose = wanders && isByHand(behaviour)
   switch (behaviour.kind) {
     case 'session':
       out.sessionMin = settled[AT.minutes]

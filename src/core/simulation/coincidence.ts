@@ -1,4 +1,6 @@
+import { MOST_OFF_MIN, isByHand } from '../load/habits'
 import { possibleStretches } from '../load/stretches'
+import { mergeIntervals } from '../plan/clock'
 import { drawn } from '../quantity/quantity'
 import type { CompiledLoad } from './compile'
 import type { DemandGrid } from './demand'
@@ -21,7 +23,15 @@ export function coincidences(
   const stretches = loads.map(({ load }) => {
     const { behaviour } = load
     const longest = behaviour.kind === 'session' ? drawn(behaviour.minutesEach, LONGEST_Z) : 0
-    return possibleStretches(behaviour, startsAt, horizonMin, longest)
+    const byClock = possibleStretches(behaviour, startsAt, horizonMin, longest)
+    return isByHand(behaviour)
+      ? mergeIntervals(
+          byClock.map(([from, to]) => [
+            Math.max(0, from - MOST_OFF_MIN),
+            Math.min(horizonMin, to + MOST_OFF_MIN),
+          ]),
+        )
+      : byClock
   })
   const moments = new Set(stretches.flatMap((list) => list.map(([from]) => from)))
   const sets = new Map<string, number[]>()

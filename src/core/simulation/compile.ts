@@ -28,6 +28,8 @@ export interface CompiledLoad {
   key: number
   /** scheduled: when it is on; constant: the whole horizon; pauses taken out */
   stretches: Intervals
+  /** scheduled: its windows before any pause is taken out */
+  windows: Intervals
   /** session */
   slots: { fromMin: number; toMin: number }[]
   /** charging: when each charge begins */
@@ -214,6 +216,7 @@ export function compileLoad(
     load,
     key: keyOf(`load ${load.id}`),
     stretches: [],
+    windows: [],
     slots: [],
     chargesAt: [],
     pauses,
@@ -236,7 +239,8 @@ export function compileLoad(
       compiled.expectedPairs = compiled.stretches.length
       break
     case 'scheduled':
-      compiled.stretches = without(scheduledStretches(behaviour, startsAt, horizonMin), pauses)
+      compiled.windows = scheduledStretches(behaviour, startsAt, horizonMin)
+      compiled.stretches = without(compiled.windows, pauses)
       compiled.expectedPairs = compiled.stretches.length
       break
     case 'session': {

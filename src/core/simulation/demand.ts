@@ -1,5 +1,6 @@
 import { without } from '../load/stretches'
 import { uniformAt } from '../quantity/random'
+import { asSwitched, beginsOffMin, isSkipped } from './switching'
 import type { CompiledLoad } from './compile'
 import { CycleWriter } from './cycleWriter'
 import { FIRST_EVENT_PLACE, type LoadValues } from './loadValues'
@@ -37,8 +38,11 @@ export class DemandGrid {
     list.clear()
     switch (load.load.behaviour.kind) {
       case 'constant':
-      case 'scheduled':
         for (const [from, to] of load.stretches) list.push(from, to, values.runningW, STARTS)
+        break
+      case 'scheduled':
+        for (const [from, to] of values.isLoose ? asSwitched(load, values, this.horizonMin) : load.stretches)
+          list.push(from, to, values.runningW, STARTS)
         break
       case 'session':
         this.writeSessions(list, load, values)
@@ -68,11 +72,12 @@ export class DemandGrid {
     for (let k = 0; k < load.slots.length; k++) {
       const { fromMin, toMin } = load.slots[k]
       const room = Math.max(0, toMin - fromMin - minutes)
-      const from = fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k)
+      const from =
+        fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k) + beginsOffMin(load, values, k)
       const to = Math.min(this.horizonMin, from + minutes)
       const begin = Math.max(busyUntil, from)
       const end = cutByPauses(load, begin, to)
-      if (end > begin) {
+      if (end > begin && !isSkipped(load, values, k)) {
         list.push(begin, end, values.runningW, STARTS)
         busyUntil = end
       }
@@ -82,7 +87,8 @@ export class DemandGrid {
   private writeCharges(list: StretchList, load: CompiledLoad, values: LoadValues): void {
     const { runningW, sessionMin } = values
     let at = 0
-    for (const charge of load.chargesAt) {
+    for (let k = 0; k < load.chargesAt.length; k++) {
+      const charge = load.chargesAt[k] + beginsOffMin(load, values, k)
       const begin = Math.max(at, charge)
       // of one that began before the outage only the rest is left
       const restMin = sessionMin + Math.min(0, charge)

@@ -4,12 +4,14 @@ import { PLACES } from './places'
  * What is drawn once per run, from the spread of each quantity. Both programs draw from here, so that
  * they differ only in how they carry a run out.
  *
- * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 26 and 27 its storm, 32 and on one for each
+ * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 26 and 27 its storm, 28 to 31 free, 32 and on one for each
  * cycle or session, 2³⁰ and on one for each adaptive defrost.
  */
 export const PLACE = { phase: 24, defrostPhase: 25, pours: 26, tail: 27 }
 export const FIRST_EVENT_PLACE = 32
 export const FIRST_DEFROST_PLACE = 2 ** 30
+/** Three for each window or use: how early or late it begins and ends, whether it is left out. */
+export const FIRST_HABIT_PLACE = 2 ** 29
 
 /** The unknown values of a load in one run. The arrays are by the hour and outlast the run. */
 export interface LoadValues {
@@ -17,6 +19,8 @@ export interface LoadValues {
   /** every quantity's value in this run, by its place */
   settled: Float64Array
   runningW: number
+  /** people switch it, and in this run they are early or late or leave it out */
+  isLoose: boolean
   /** session, charging: minutes each time */
   sessionMin: number
   /** charging and cycling: W between charges or cycles */
@@ -50,6 +54,7 @@ export function emptyLoadValues(hours: number): LoadValues {
     stream: 0,
     settled: new Float64Array(PLACES),
     runningW: 0,
+    isLoose: false,
     sessionMin: 0,
     idleW: 0,
     wattsH: new Float64Array(hours),

@@ -8,6 +8,7 @@ import { uniformAt } from '../quantity/random'
 import { drawLoad, drawSource } from './chance'
 import { type CompiledLoad, compile, horizonOf, hoursOf } from './compile'
 import { FIRST_EVENT_PLACE, type LoadValues, emptyLoadValues } from './loadValues'
+import { asSwitched, beginsOffMin, isSkipped } from './switching'
 import { slowCycles } from './oracleCycles'
 
 /** One run of one chain, as the oracle sees it. */
@@ -154,15 +155,20 @@ function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): P
   switch (load.load.behaviour.kind) {
     case 'constant':
     case 'scheduled':
-      return load.stretches.map(([from, to]) => [from, to, watts])
+      return (values.isLoose ? asSwitched(load, values, horizonMin) : load.stretches).map(([from, to]) => [
+        from,
+        to,
+        watts,
+      ])
     case 'session': {
       const sessions: Piece[] = []
       let busyUntil = 0
       load.slots.forEach(({ fromMin, toMin }, k) => {
         const room = Math.max(0, toMin - fromMin - values.sessionMin)
-        const at = fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k)
+        const at =
+          fromMin + room * uniformAt(values.stream, FIRST_EVENT_PLACE + k) + beginsOffMin(load, values, k)
         const from = Math.max(busyUntil, at)
-        if (isPaused(from)) return
+        if (isPaused(from) || isSkipped(load, values, k)) return
         const to = Math.min(at + values.sessionMin, nextPause(from))
         if (to <= from) return
         sessions.push([from, to, watts])
@@ -173,7 +179,8 @@ function piecesOf(load: CompiledLoad, values: LoadValues, horizonMin: number): P
     case 'charging': {
       const pieces: Piece[] = []
       let at = 0
-      for (const charge of load.chargesAt) {
+      for (let k = 0; k < load.chargesAt.length; k++) {
+        const charge = load.chargesAt[k] + beginsOffMin(load, values, k)
         const from = Math.max(at, charge)
         if (isPaused(from)) continue
         const restMin = charge < 0 ? values.sessionMin + charge : values.sessionMin
