@@ -94,7 +94,10 @@ export function calibrationCases(): CalibrationCase[] {
   const chest = about(coldBoxBehaviour({ type: 'chest-freezer', litres: 150, runningW: 75 }), 16)
   const oldRefrigerator = about(coldBoxBehaviour({ type: 'top-freezer', year: 2012, runningW: 160 }), 27)
   // “had been off”, nobody wrote down how long: since the evening before
-  const wasOff = (box: Cycling): Cycling => ({ ...box, box: box.box && { ...box.box, offForH: 12 } })
+  const wasOff = (box: Cycling): Cycling => ({
+    ...box,
+    box: box.box && { ...box.box, offForH: 2, offForTimes: 2.5 },
+  })
   return [
     {
       id: 'A',

@@ -133,11 +133,11 @@ export const cycling = (running: number, average: number, periodMin: number): Cy
 })
 
 /**
- * Heating that runs 0.45 of the time on the design day (×/÷1.6), since it is chosen with room to spare, and needs nothing
+ * Heating that runs 0.45 of the time on the design day (×/÷1.45), since it is chosen with room to spare, and needs nothing
  * above 16.5 °C outdoors. Common practice, no source.
  */
 const DESIGN_DUTY = 0.45
-const DESIGN_TIMES = 1.6
+const DESIGN_TIMES = 1.45
 
 export const heating = (
   running: number,

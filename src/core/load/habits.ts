@@ -1,11 +1,11 @@
 import type { Behaviour } from '../plan/schema'
 
 /**
- * People are not clocks: what they switch comes some 20 to 40 minutes early or late (standard deviation 25 min), and now and
+ * People are not clocks: what they switch comes some 20 to 40 minutes early or late (standard deviation 22 min), and now and
  * then not at all. Common practice, no source. What a timer switches keeps its minute.
  */
-const SD_MIN = 25
-const LEFT_OUT = { windows: 0.05, sessions: 0.08 }
+const SD_MIN = 22
+const LEFT_OUT = { windows: 0.04, sessions: 0.06 }
 
 /** Farther than this hardly anything comes from its hour, minutes: three standard deviations. */
 export const MOST_OFF_MIN = 3 * SD_MIN

@@ -195,7 +195,7 @@ function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult
     runningW: ofLabel(running, LABEL_TIMES),
     isLimitOnly: facts.watts === null && facts.hp === null && va !== null,
     // a year's energy was measured for the label, in other surroundings than this house's
-    averageW: ofLabel(averageW, 1.3),
+    averageW: ofLabel(averageW, 1.22),
     whCycle: facts.energy?.per === 'cycle' ? quantity(facts.energy.wh, 'Wh', 'label', { times: 1.3 }) : null,
     defrostW: ofLabel(facts.defrostW, LIMIT_TIMES),
     idleW: ofLabel(facts.idleW, 1.2),

@@ -2,7 +2,7 @@ import type { PlateKind } from '../plan/limits'
 import type { Behaviour, Cycling, HouseholdLoad, Start } from '../plan/schema'
 import { formatExactDuration, formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
-import { LABEL_SURROUNDINGS_C } from './coldBox'
+import { labelStandsForC } from './coldBox'
 import { DEFROST_MARGIN_W, type LabelResult } from './label'
 
 /** One figure a label changes, as it was and as it will be; null for what was not there. */
@@ -91,7 +91,9 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
         // a label's energy is told for a room of 32 °C with its doors shut
         next.follows = {
           ...behaviour.follows,
-          knownAtC: quantity(LABEL_SURROUNDINGS_C, '°C', 'label', { plusMinus: 0.5 }),
+          knownAtC: quantity(labelStandsForC(behaviour.follows.setC.value), '°C', 'label', {
+            plusMinus: 1.5,
+          }),
         }
         if (behaviour.doors) next.doors = { ...behaviour.doors, knownADay: 0 }
         note ??= 'Its energy was measured in a room of 32 °C with its doors shut; in your room it takes less.'
@@ -147,7 +149,7 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
  * What electronics use of what their label states: some 0.55 of it, breathing aids less, since it allows for heating water
  * and the hardest breath. Common practice, no source.
  */
-const USE_OF_LABEL = { electronics: 0.55, breathing: 0.4 }
+const USE_OF_LABEL = { electronics: 0.55, breathing: 0.45 }
 const USE_TIMES = 1.4
 const BREATHING = /cpap|bipap|breath|apn/i
 /** What is printed on lamps they draw. */

@@ -5,10 +5,10 @@ import type { Rain } from '../plan/limits'
  * intervals ×/÷.
  */
 const POURS: Record<Exclude<Rain, 'dry'>, { hours: number; times: number }> = {
-  rain: { hours: 14, times: 2.2 },
-  downpour: { hours: 8, times: 2.2 },
+  rain: { hours: 14, times: 2 },
+  downpour: { hours: 8, times: 2 },
 }
-const TAIL = { hours: 10, times: 1.8 }
+const TAIL = { hours: 10, times: 1.6 }
 /** A pump is counted while it pours, near its peak: the mean of the pouring hours is lower. From memory. */
 const MEAN_OF_PEAK = 0.7
 

@@ -45,6 +45,25 @@ export function cycleTimes(periodHalfMin: number, duty: number): { onMin: number
 export const fillFactor = (fillFraction: number) => 0.7 + 0.6 * fillFraction
 
 /**
+ * What is in a box keeps its cold: its time constant against that of a half-full one, a quarter empty, 1.75 times full. An
+ * empty one costs hardly anything to pull down. From memory.
+ */
+export const contentsFactor = (fillFraction: number) => 0.25 + 1.5 * fillFraction
+
+/**
+ * How a freezer's need falls with the cold of its room faster than the difference of temperatures: its compressor gains too,
+ * D ∝ ΔT^1.25. From memory.
+ */
+const FREEZER_EXPONENT = 1.25
+
+/** Factor on the needed output of a freezer beside that of the difference alone, 1 where it was known. */
+export const freezerGain = (surroundC: number, setC: number, knownAtC: number): number => {
+  const known = knownAtC - setC
+  const now = Math.max(0, surroundC - setC)
+  return known < 1 ? 1 : (now / known) ** (FREEZER_EXPONENT - 1)
+}
+
+/**
  * Minutes of full output until a box that was off is back at its set-point.
  *
  * Off, it drifts to the surroundings with τ; at full output it would settle at T_a − (T_a − T_s)/D. Solving the

@@ -1,7 +1,17 @@
 import { type DriveValues, outputOf } from '../load/drive'
 import { spacingCycle, volumeCycle } from '../load/pump'
 import { stormOf, stormShare } from '../load/storm'
-import { catchUpMin, coastMin, doorsW, fillFactor, periodAtHalf, referenceDuty } from '../load/thermostat'
+import { FREEZES_C } from '../load/coldBox'
+import {
+  catchUpMin,
+  coastMin,
+  contentsFactor,
+  doorsW,
+  fillFactor,
+  freezerGain,
+  periodAtHalf,
+  referenceDuty,
+} from '../load/thermostat'
 import type { Cycling, Pump } from '../plan/schema'
 import { normalQuantile } from '../quantity/normal'
 import { uniformAt } from '../quantity/random'
@@ -64,6 +74,10 @@ export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boo
     const base = Math.abs(known) < 1 ? duty : (off - set) * perK
     const { surroundC } = load
     for (let h = 0; h < hours; h++) dutyH[h] = base + surroundC[h] * perK
+    if (follows.mode === 'cooling' && set < FREEZES_C) {
+      const gain = freezerGain(surroundC[0] + off, set, knownC)
+      for (let h = 0; h < hours; h++) dutyH[h] *= gain
+    }
     out.coastMin =
       load.coastK > 0 && box ? coastMin(at[AT.tau] * 60, Math.abs(surroundC[0] + off - setC), load.coastK) : 0
   } else {
@@ -77,9 +91,12 @@ export function settleCycling(load: CompiledLoad, cycling: Cycling, wanders: boo
     floorW,
     lowOutputFraction: drive?.kind === 'two-stage' ? drive.lowOutputFraction : 0,
   })
-  out.tauMin = box ? at[AT.tau] * 60 : 1
+  out.tauMin = box
+    ? at[AT.tau] * 60 * (follows?.mode === 'cooling' ? contentsFactor(box.fillFraction) : 1)
+    : 1
   out.recovers = box ? 'box' : 'nothing'
-  out.pullDownMin = box && box.offForH > 0 ? catchUpMin(demandAt(out, 0), out.tauMin, box.offForH * 60) : 0
+  const offForH = box ? (box.offForTimes ? at[AT.offFor] : box.offForH) : 0
+  out.pullDownMin = offForH > 0 ? catchUpMin(demandAt(out, 0), out.tauMin, offForH * 60) : 0
   out.blowerW = blower ? Math.min(runningW, at[AT.blower]) : 0
   out.lagMin = out.blowerW > 0 ? (blower?.lagMin ?? 0) : 0
   settleFirstDefrost(out)

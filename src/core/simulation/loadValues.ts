@@ -4,7 +4,7 @@ import { PLACES } from './places'
  * What is drawn once per run, from the spread of each quantity. Both programs draw from here, so that
  * they differ only in how they carry a run out.
  *
- * Places in a load's stream: 0–18 its quantities, 24 the phase, 25 the phase of its defrost, 26 and 27 its storm, 28 to 31 free, 32 and on one for each
+ * Places in a load's stream: 0–19 its quantities, 24 the phase, 25 the phase of its defrost, 26 and 27 its storm, 28 to 31 free, 32 and on one for each
  * cycle or session, 2³⁰ and on one for each adaptive defrost.
  */
 export const PLACE = { phase: 24, defrostPhase: 25, pours: 26, tail: 27 }

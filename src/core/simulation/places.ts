@@ -22,8 +22,9 @@ export const AT = {
   energy: 16,
   efficiency: 17,
   idle: 18,
+  offFor: 19,
 }
-export const PLACES = 19
+export const PLACES = 20
 
 /** How far the surroundings of a load may be off from the scenario's hours (80 % interval). From memory. */
 const SURROUNDINGS_OFF: Quantity<'°C'> = {
@@ -32,6 +33,14 @@ const SURROUNDINGS_OFF: Quantity<'°C'> = {
   spread: { plusMinus: 1.5 },
   evidence: 'typical',
 }
+
+/** For how long a box had been off, where that is not known well. */
+const offFor = (hours: number, times: number): Quantity<'h'> => ({
+  value: hours,
+  unit: 'h',
+  spread: { times },
+  evidence: 'typical',
+})
 
 /** A quantity with its place. */
 export type Placed = readonly [place: number, quantity: Quantity]
@@ -64,6 +73,7 @@ export function quantitiesOf(behaviour: Behaviour): Placed[] {
           drive?.kind === 'inverter' ? drive.floorW : drive?.kind === 'two-stage' ? drive.lowW : undefined,
         ],
         [AT.tau, box?.timeConstantH],
+        [AT.offFor, box?.offForTimes ? offFor(box.offForH, box.offForTimes) : undefined],
         [AT.defrostW, defrost?.watts],
         [AT.defrostMin, defrost?.minutes],
         [AT.defrostEvery, defrost?.everyRunH],

@@ -10,6 +10,15 @@ const RESTING_V: Record<Chemistry, readonly number[]> = {
   lifepo4: [10, 12.6, 12.88, 12.98, 13.06, 13.12, 13.16, 13.21, 13.26, 13.32, 13.5],
 }
 
+/**
+ * The last tenth of LiFePO4: its volts stand until a few hundredths are left and then fall off, so that a cut-off at 11 V
+ * leaves hardly anything. V = V₀ + (V₁₀ − V₀)·(1 − e^(−s ÷ 0.015)), s the share left. From memory.
+ */
+const KNEE_FRACTION = 0.015
+const KNEE_WHOLE = 1 - Math.exp(-0.1 / KNEE_FRACTION)
+const kneeShare = (fraction: number) => (1 - Math.exp(-fraction / KNEE_FRACTION)) / KNEE_WHOLE
+const kneeFraction = (share: number) => -KNEE_FRACTION * Math.log(1 - share * KNEE_WHOLE)
+
 /** Cells of a nominal 12 V battery. */
 const CELLS_OF_12V: Record<Chemistry, number> = { flooded: 6, agm: 6, lifepo4: 4 }
 const NOMINAL_CELL_V: Record<Chemistry, number> = { flooded: 2, agm: 2, lifepo4: 3.2 }
@@ -42,7 +51,8 @@ export function restingV(
   const table = RESTING_V[chemistry]
   const at = Math.min(1, Math.max(0, fraction)) * 10
   const k = Math.min(9, Math.floor(at))
-  const value = table[k] + (at - k) * (table[k + 1] - table[k])
+  const part = k === 0 && chemistry === 'lifepo4' ? kneeShare(at / 10) : at - k
+  const value = table[k] + part * (table[k + 1] - table[k])
   return (value + earlierV(chemistry, school)) * twelves(chemistry, volts)
 }
 
@@ -58,7 +68,8 @@ export function fractionAtRest(
   if (v <= table[0]) return 0
   const k = table.findIndex((value) => value >= v)
   if (k < 0) return 1
-  return (k - (table[k] - v) / (table[k] - table[k - 1])) / 10
+  const share = 1 - (table[k] - v) / (table[k] - table[k - 1])
+  return k === 1 && chemistry === 'lifepo4' ? kneeFraction(share) : (k - 1 + share) / 10
 }
 
 const earlierV = (chemistry: Chemistry, school: HalfUsedSchool) =>
