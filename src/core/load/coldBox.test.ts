@@ -59,8 +59,8 @@ test('every type makes a valid behaviour; an inverter has no start', () => {
 test('better known when volume and year are', () => {
   const spread = (litres?: number) =>
     coldBoxBehaviour({ type: 'top-freezer', litres, year: 2012 }).averageW.spread
-  expect(spread(480)).toEqual({ times: 1.5 })
-  expect(spread()).toEqual({ times: 1.7 })
+  expect(spread(480)).toEqual({ times: 1.3 })
+  expect(spread()).toEqual({ times: 1.45 })
 })
 
 describe('motor tables', () => {

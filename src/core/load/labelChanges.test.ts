@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
-import { constant, session } from '../../../tests/support/samplePlan'
+import { burner, constant, session } from '../../../tests/support/samplePlan'
 import type { PlateKind } from '../plan/limits'
 import { type Behaviour, type HouseholdLoad, behaviourSchema } from '../plan/schema'
+import { quantity } from '../quantity/quantity'
 import { coldBoxBehaviour } from './coldBox'
 import { readLabel } from './label'
 import { labelChanges } from './labelChanges'
@@ -31,7 +32,7 @@ describe('what a label changes', () => {
       runningW: { value: 130 },
       averageW: { value: 47, evidence: 'label' },
       defrost: { watts: { value: 855, evidence: 'label' } },
-      follows: { knownAtC: { value: 32.2 } },
+      follows: { knownAtC: { value: 28 } },
     })
     expect(behaviourSchema.safeParse(part.behaviour).success).toBe(true)
     expect(told).toEqual([
@@ -82,6 +83,32 @@ describe('what a label changes', () => {
   })
 
   test('what says the same changes nothing', () => {
-    expect(changes(constant(150), '150 W', 'electronics')).toMatchObject({ part: {}, changes: [] })
+    expect(changes(constant(150), '150 W', 'heat')).toMatchObject({ part: {}, changes: [] })
+  })
+})
+
+describe('what a label is a ceiling of', () => {
+  test('electronics use some 0.55 of it, breathing aids less, lamps all of it', () => {
+    const watts = (name: string, text: string) => {
+      const named = { ...load(constant(10)), name }
+      const reading = readLabel(text, 'electronics', 120)
+      if (reading.kind !== 'read') throw new Error(text)
+      const { part, note } = labelChanges(named, reading.result, 'electronics')
+      return { running: part.behaviour?.runningW, note }
+    }
+    expect(watts('Router', '120 V 0.5 A').running).toMatchObject({ value: 33, spread: { times: 1.4 } })
+    expect(watts('Router', '40 W').running?.value).toBe(22)
+    expect(watts('Router', '40 W').note).toMatch(/most they may draw/)
+    expect(watts('CPAP', '90 W').running?.value).toBe(40.5)
+    expect(watts('Lights', '40 W').running?.value).toBe(40)
+  })
+
+  test('a heater’s motor: its average follows its label, since it runs as many hours', () => {
+    const heating = { ...burner(100, 45), averageW: quantity(45, 'W' as const, 'typical') }
+    const reading = readLabel('120 V 1.25 A', 'motor', 120)
+    if (reading.kind !== 'read') throw new Error('label')
+    const { part } = labelChanges(load(heating), reading.result, 'motor')
+    const { runningW, averageW } = part.behaviour as typeof heating
+    expect(averageW.value / runningW.value).toBeCloseTo(0.45, 2)
   })
 })

@@ -1,4 +1,4 @@
-import type { StoreValues } from '../conversion/loss'
+import type { PathDetail, StoreValues } from '../conversion/loss'
 import type { Source } from '../plan/schema'
 import { normalQuantile } from '../quantity/normal'
 import { type Quantity, drawn } from '../quantity/quantity'
@@ -76,6 +76,32 @@ export function drawSource(source: Source, key: number, seed: number, run: numbe
     efficiencyFraction: within(draw(source.efficiencyFraction, stream, 2), source.efficiencyFraction.value),
     noLoadW: draw(source.noLoadW, stream, 3),
     usableFraction: within(draw(source.usableFraction, stream, 4), source.usableFraction.value),
+  }
+}
+
+/** Exponents of Peukert that are drawn: few, since a table is kept of each. */
+const PEUKERT_LEVELS = 16
+
+/** A source's detail with its Peukert exponent and its inner resistance as they are in one run; itself where both are exact. */
+export function drawDetail(
+  detail: PathDetail,
+  { bank }: Source,
+  key: number,
+  seed: number,
+  run: number,
+): PathDetail {
+  if (!bank) return detail
+  const { peukert, internalOhm } = bank.battery
+  const stream = streamOf(seed, key, run)
+  const hasPeukert = detail.peukert !== 1 && !isExact(peukert)
+  const hasOhm = detail.voltage !== null && !isExact(internalOhm)
+  if (!hasPeukert && !hasOhm) return detail
+  const level = (Math.floor(uniformAt(stream, 5) * PEUKERT_LEVELS) + 0.5) / PEUKERT_LEVELS
+  const ohmTimes = hasOhm ? draw(internalOhm, stream, 6) / Math.max(1e-9, internalOhm.value) : 1
+  return {
+    ...detail,
+    peukert: hasPeukert ? Math.max(1.001, drawn(peukert, normalQuantile(level))) : detail.peukert,
+    voltage: detail.voltage && { ...detail.voltage, ohm: detail.voltage.ohm * ohmTimes },
   }
 }
 

@@ -5,7 +5,7 @@ import { without } from '../load/stretches'
 import { mergeIntervals } from '../plan/clock'
 import { loadedV } from '../storage/loadedVoltage'
 import { uniformAt } from '../quantity/random'
-import { drawLoad, drawSource } from './chance'
+import { drawDetail, drawLoad, drawSource } from './chance'
 import { type CompiledLoad, compile, horizonOf, hoursOf } from './compile'
 import { FIRST_EVENT_PLACE, type LoadValues, emptyLoadValues } from './loadValues'
 import { asSwitched, beginsOffMin, isSkipped } from './switching'
@@ -45,7 +45,9 @@ export function simulateSlowly(
         const stores = chain.sources.map((source, s) => {
           const values = drawSource(source, chain.sourceKeys[s], seed, run)
           values.capacityWh *= chain.coldShares[s]
-          const path = storePath(source.lossRule, values, pathDetail(source, chain.outOfRange[s]))
+          const detail = pathDetail(source, chain.outOfRange[s])
+          const drawnDetail = detail && drawDetail(detail, source, chain.sourceKeys[s], seed, run)
+          const path = storePath(source.lossRule, values, drawnDetail)
           if (chain.loads.length > 0 && chain.loads.every((load) => load.isDc)) path.noLoadW = 0
           return { path, energyWh: path.capacityWh * source.chargedFraction, calmMin: 0 }
         })

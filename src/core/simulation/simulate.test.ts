@@ -182,7 +182,10 @@ describe('properties of any plan', () => {
         ) {
           const lost = total(
             chain.chain.sources.map(
-              (source, s) => source.capacityWh.value * (chain.fractions[s][0] - chain.fractions[s][at]),
+              (source, s) =>
+                source.capacityWh.value *
+                chain.chain.coldShares[s] *
+                (chain.fractions[s][0] - chain.fractions[s][at]),
             ),
           )
           // the sweep spreads a load evenly over the minute in which the battery ends: that much may differ

@@ -3,7 +3,7 @@ import { dcEfficiency } from '../conversion/dc'
 import { DAY_MIN } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
-import { drawLoad, drawSource } from './chance'
+import { drawDetail, drawLoad, drawSource } from './chance'
 import type { Source } from '../plan/power'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
 import { type Overload, OverloadFinder } from './coincidence'
@@ -171,7 +171,7 @@ function runChain(
     if (refill && quarters) {
       const stores = sources.map((source, s) => ({
         path: paths[s],
-        tables: tables[s],
+        tables: tablesFor(paths[s], details[s], tables[s]),
         chargedWh: paths[s].capacityWh * source.chargedFraction,
         curve: { fractions: out.fractions[s], runs, run },
       }))
@@ -193,7 +193,7 @@ function runChain(
           seen[s].demandW!,
           horizonMin,
           path,
-          tables[s]!,
+          tablesFor(path, details[s], tables[s])!,
           charged,
           sink,
           from,
@@ -323,6 +323,10 @@ const fedWh = (grid: DemandGrid, slot: number, fed: readonly [number, number][])
 
 const isDetailed = (path: StorePath): path is StorePath & { detail: PathDetail } => path.detail !== null
 
+/** The tables of a path in one run: those of its source, unless its exponent or resistance was drawn. */
+export const tablesFor = (path: StorePath, detail: PathDetail | null, tables: DetailTables | null) =>
+  path.detail === null ? null : path.detail === detail ? tables : new DetailTables(path.detail)
+
 /** A source's path with what is unknown of it drawn for a run; an inverter that feeds nothing is off. */
 export function pathInRun(
   chain: CompiledChain,
@@ -334,7 +338,8 @@ export function pathInRun(
   const source = chain.sources[s]
   const values = drawSource(source, chain.sourceKeys[s], seed, run)
   values.capacityWh *= chain.coldShares[s]
-  const path = storePath(source.lossRule, values, detail)
+  const own = detail && drawDetail(detail, source, chain.sourceKeys[s], seed, run)
+  const path = storePath(source.lossRule, values, own)
   if (chain.loads.length > 0 && chain.loads.every(({ isDc }) => isDc)) path.noLoadW = 0
   return path
 }

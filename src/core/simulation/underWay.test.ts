@@ -14,6 +14,7 @@ const charge = (watts: number, minutes: number, at: string[]): Behaviour => ({
   energyWh: quantity((watts * minutes) / 60, 'Wh', 'label', exact),
   efficiencyFraction: quantity(1, '1', 'label', exact),
   idleW: quantity(0, 'W', 'label', exact),
+  byTimer: true,
   when: { at },
 })
 

@@ -180,7 +180,14 @@ describe('taking turns opens a shut gate', () => {
 })
 
 describe('the search never offers what cannot be done', () => {
-  const stock = searchStock(120)
+  const all = searchStock(120)
+  const stock = {
+    ...all,
+    batteries: all.batteries.filter(({ name }) => /^12.8 V 100 Ah/.test(name)),
+    inverters: all.inverters.filter(({ name }) =>
+      /1.5 kW inverter, 24|1 kW inverter, 12|2 kW inverter-charger/.test(name),
+    ),
+  }
   const stretch = [{ fromMin: 60, toMin: 300 }]
   const plan: Plan = (() => {
     const base = planWith([loadOf(constant(40))], undefined, 24)

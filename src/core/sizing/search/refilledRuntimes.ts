@@ -11,7 +11,7 @@ import type { QuarterDemand } from '../../simulation/glide'
 import { outOfRangeHours } from '../../simulation/outOfRange'
 import { emptyCurves } from '../../simulation/refillLedger'
 import { drawLight } from '../../simulation/runRefilled'
-import { pathInRun } from '../../simulation/simulate'
+import { pathInRun, tablesFor } from '../../simulation/simulate'
 import { POINT_MIN } from '../../simulation/sweep'
 import { RefilledSweep } from '../../simulation/sweepRefilled'
 import { recordLowOf } from '../../weather/recordCold'
@@ -62,7 +62,7 @@ export function refilledRuntimesOn(
     if (!hasMains && demand.dcWh) path.noLoadW = 0
     const store = {
       path,
-      tables,
+      tables: tablesFor(path, detail, tables),
       chargedWh: path.capacityWh * source.chargedFraction,
       curve: { fractions, runs: 1, run: 0 },
     }

@@ -7,7 +7,7 @@ import { coldShareOf } from '../../simulation/coldShare'
 import { cutOffFraction } from '../../simulation/cutOffFraction'
 import { DetailTables } from '../../simulation/detailTables'
 import { outOfRangeHours } from '../../simulation/outOfRange'
-import { pathInRun } from '../../simulation/simulate'
+import { pathInRun, tablesFor } from '../../simulation/simulate'
 import type { RealisedDemand } from './realisedDemand'
 import { type BlockedDemand, TABLE_W, entriesOf, wattBlocks } from './wattBlocks'
 
@@ -39,13 +39,14 @@ export function runtimesOn(demand: RealisedDemand, source: Source): Float64Array
     if (!hasMains && demand.dcWh) path.noLoadW = 0
     const dcWeight = 1 / (dcFraction * path.batteryWPerOutletW)
     const chargedWh = path.capacityWh * source.chargedFraction
+    const own = tablesFor(path, detail, tables)
     ends[run] =
-      tables && !isSmooth(demand, path, tables)
+      own && !isSmooth(demand, path, own)
         ? walked(
             demand,
             run,
             path,
-            tables,
+            own,
             chargedWh,
             dcWeight,
             (blocked ??= wattBlocks(demand, detail!.searchBelowW)),
