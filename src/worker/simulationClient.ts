@@ -1,8 +1,9 @@
-import { type Remote, wrap } from 'comlink'
+import { type Remote, proxy, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { LongLook } from '@/core/sizing/longLook'
+import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
@@ -21,9 +22,14 @@ export class SimulationClient {
     return this.jobs().evaluate(plan)
   }
 
-  /** What buys hours, ranked. */
-  rankLevers(plan: Plan): Promise<RankedLever[]> {
-    return this.jobs().rankLevers(plan)
+  /** What buys hours, ranked; told as it is found. */
+  rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): Promise<RankedLever[]> {
+    return this.jobs().rankLevers(plan, proxy(report))
+  }
+
+  /** How each power system comes out in one outage. */
+  cells(plans: Plan[]): Promise<MatrixCell[]> {
+    return this.jobs().cells(plans)
   }
 
   /** What is worth measuring, ranked. */

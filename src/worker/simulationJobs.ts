@@ -2,6 +2,7 @@ import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { RankedLever } from '@/core/sizing/levers'
 import type { LongLook } from '@/core/sizing/longLook'
+import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
@@ -11,7 +12,10 @@ import type { SimulationOptions } from '@/core/simulation/simulate'
 /** What the simulation worker does for a page. */
 export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
-  rankLevers(plan: Plan): RankedLever[]
+  /** @param report told the levers again and again, as more runs are made */
+  rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): RankedLever[]
+  /** @param plans of one scenario, one for each power system */
+  cells(plans: Plan[]): MatrixCell[]
   measureNext(plan: Plan): MeasureNext[]
   ruleGains(plan: Plan): RuleGain[]
   longLook(plan: Plan): LongLook

@@ -1,3 +1,4 @@
+import { benchManyPlans } from './manyPlans'
 import { benchPages } from './pages'
 import { benchRefill } from './refill'
 import { benchSearch } from './search'
@@ -9,6 +10,7 @@ const figures = {
   ...benchSimulation(),
   ...benchSearch(),
   ...benchRefill(),
+  ...benchManyPlans(),
   ...(origin ? await benchPages(origin) : {}),
 }
 for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(58)} ${value}`)

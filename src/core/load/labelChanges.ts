@@ -130,7 +130,7 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     })
     return { part, changes, note }
   }
-  const used = kind === 'electronics' ? useOfElectronics(load, result) : null
+  const used = kind === 'electronics' ? electronicsInUse(load, result) : null
   if (used)
     note = `A label of electronics states the most they may draw; such things use some ${formatNumber(used.share)} of it.`
   const running = used?.watts ?? runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
@@ -156,7 +156,7 @@ const BREATHING = /cpap|bipap|breath|apn/i
 const LAMPS = /light|lamp|bulb|led\b/i
 
 /** Watts in use behind a label that is a ceiling; null where it is none: lamps, uses of some minutes, energy printed. */
-function useOfElectronics(
+function electronicsInUse(
   { name, behaviour }: Pick<HouseholdLoad, 'name' | 'behaviour'>,
   { limitW, averageW }: LabelResult,
 ): { share: number; watts: Quantity<'W'> } | null {

@@ -28,7 +28,7 @@ export class QuartersOf implements QuarterDemand {
   private readonly minutes = new Float64Array(POINT_MIN)
 
   constructor(
-    private readonly grid: DemandGrid,
+    private readonly grid: Pick<DemandGrid, 'changeW' | 'minutes'>,
     private readonly horizonMin: number,
     private readonly weights: Float64Array,
     /** of every minute; null where the grid's step is a quarter */

@@ -72,7 +72,8 @@ export function simulate(plan: Plan, options: SimulationOptions = {}): Simulatio
 const WORK_LIMIT = 50e6
 const FEWEST_RUNS = 25
 
-function usualRuns({ chains, horizonMin }: CompiledPlan): number {
+/** Runs a plan gets unless more are asked for. */
+export function usualRuns({ chains, horizonMin }: CompiledPlan): number {
   const perChain = chains.map(({ loads, sources }) => {
     const switchings = loads.reduce((sum, { expectedPairs }) => sum + 2 * expectedPairs, 0)
     return switchings + horizonMin * sources.length
@@ -245,7 +246,8 @@ function runChain(
 }
 
 /** Battery-side weight of direct current: past the inverter, through the source's own converter. */
-const dcWeight = (source: Source, path: StorePath) => 1 / (dcEfficiency(source) * path.batteryWPerOutletW)
+export const dcWeight = (source: Source, path: StorePath) =>
+  1 / (dcEfficiency(source) * path.batteryWPerOutletW)
 
 /** A chain's demand as one of its sources sees it. */
 interface Seen {

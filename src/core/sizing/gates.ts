@@ -48,6 +48,27 @@ export interface Gates {
  * sources used in turn must each carry all the loads of their chain.
  */
 export function gatesOf(plan: Plan, result: SimulationResult): Gates {
+  const { confidence } = plan.scenario
+  const runtimeMin = runtimeAt(result, confidence)
+  return {
+    ...powerGatesOf(plan, result),
+    lasts: {
+      verdict: runtimeMin < result.outageMin ? 'short' : result.loads.length === 0 ? 'nothing' : 'holds',
+      runtimeMin,
+      outageMin: result.outageMin,
+      confidence,
+      reachesFraction: result.reachesFraction,
+      shortMin: percentileInPlace(result.shortMin.slice(), result.runs, confidence),
+    },
+    refills: refillsGate(result, confidence),
+  }
+}
+
+/** What the two gates of power hang on: which sources are used in turn, and what is left out. */
+type Fed = { chains: { sources: { sourceId: string }[] }[]; leftOut: SimulationResult['leftOut'] }
+
+/** Carries and Starts, which need no runs. */
+export function powerGatesOf(plan: Plan, result: Fed): Pick<Gates, 'carries' | 'starts'> {
   const groups = result.chains.flatMap((chain) => {
     const ids = chain.sources.map(({ sourceId }) => sourceId)
     const carried = plan.loads.filter(
@@ -69,21 +90,7 @@ export function gatesOf(plan: Plan, result: SimulationResult): Gates {
     const verdict = isOver(strain) ? 'short' : carried.length === 0 ? 'nothing' : 'holds'
     return { ...strain, verdict, source, wrongVoltage: [] }
   })
-  const { confidence } = plan.scenario
-  const runtimeMin = runtimeAt(result, confidence)
-  return {
-    carries: tightest(carries),
-    starts: tightest(starts),
-    lasts: {
-      verdict: runtimeMin < result.outageMin ? 'short' : result.loads.length === 0 ? 'nothing' : 'holds',
-      runtimeMin,
-      outageMin: result.outageMin,
-      confidence,
-      reachesFraction: result.reachesFraction,
-      shortMin: percentileInPlace(result.shortMin.slice(), result.runs, confidence),
-    },
-    refills: refillsGate(result, confidence),
-  }
+  return { carries: tightest(carries), starts: tightest(starts) }
 }
 
 /** What comes in a day against what goes out, with the confidence asked for; not planned without any refill. */
@@ -108,7 +115,7 @@ export function runtimeAt(result: SimulationResult, confidence: number): number 
   return percentileInPlace(result.runtimesMin.slice(), result.runs, 1 - confidence)
 }
 
-function wrongVoltageLoads(plan: Plan, result: SimulationResult, source: Source): Load[] {
+function wrongVoltageLoads(plan: Plan, result: Fed, source: Source): Load[] {
   const refused = new Set(result.leftOut.filter(({ why }) => why === 'voltage').map(({ loadId }) => loadId))
   const carriedElsewhere = (load: Load) =>
     result.chains.some(

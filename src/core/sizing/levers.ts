@@ -6,9 +6,9 @@ import { DAY_MIN, type DayWindow, clockOf, formatMoment, minuteOfDay } from '../
 import { servesFor } from '../load/servesFor'
 import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
+import { Variants } from '../simulation/variants'
 import { type Gain, gainOf } from './gain'
 import { bearsOffH, offCost } from './offCost'
-import { runtimesOf } from './runtimes'
 import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
 
@@ -205,24 +205,49 @@ export function withChange(plan: Plan, change: LeverChange): Plan {
   }
 }
 
-const RUNS = 60
+/** Runs after which there is a first word, and between two later ones. */
+const RUNS_A_TIME = 60
 /** A lever that gains less is not worth telling. */
 const LEAST_GAIN_H = 0.05
 
 /**
- * The levers by hours gained, most first, those that cost nothing before those that do. Every variant runs with the same draws, load by load, so that the order
- * does not flicker from one look to the next; runs that outlast the horizon count as long as it is.
+ * The levers by hours gained, most first, those that cost nothing before those that do; told again and again as more runs
+ * are made, at last of all the runs the sentence has, so that each gain is what the sentence moves by. Every variant runs with
+ * the same draws, load by load.
  */
-export function rankLevers(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): RankedLever[] {
+export function* leverRanks(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Generator<RankedLever[]> {
+  const levers = findLevers(plan)
+  const variants = new Variants([plan, ...levers.map(({ change }) => withChange(plan, change))], seed)
   const horizonMin = horizonOf(plan.scenario.durationH)
-  const base = runtimesOf(plan, runs, seed)
-  return findLevers(plan)
-    .map((lever) => {
-      const ends = runtimesOf(withChange(plan, lever.change), runs, seed)
-      return { ...lever, gain: gainOf(base, ends, plan.scenario.confidence, horizonMin) }
-    })
-    .filter(({ gain }) => gain.hours >= LEAST_GAIN_H)
-    .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gain.hours - a.gain.hours)
+  const most = Math.min(runs, variants.runs[0])
+  for (let made = 0; made < most;) {
+    const until = Math.min(most, made + RUNS_A_TIME)
+    variants.make(made, until)
+    made = until
+    const [base, ...changed] = variants.ends.map((ends) => ends.subarray(0, Math.min(made, ends.length)))
+    yield levers
+      .map((lever, i) => {
+        const both = Math.min(base.length, changed[i].length)
+        const gain = gainOf(
+          base.subarray(0, both),
+          changed[i].subarray(0, both),
+          plan.scenario.confidence,
+          horizonMin,
+        )
+        return { ...lever, gain }
+      })
+      .filter(({ gain }) => gain.hours >= LEAST_GAIN_H)
+      .sort(
+        (a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gain.hours - a.gain.hours,
+      )
+  }
+}
+
+/** The levers as they stand after all their runs. */
+export function rankLevers(plan: Plan, runs = Infinity, seed = DEFAULT_SEED): RankedLever[] {
+  let last: RankedLever[] = []
+  for (const ranked of leverRanks(plan, seed, runs)) last = ranked
+  return last
 }
 
 /** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */

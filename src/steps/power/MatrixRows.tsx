@@ -1,7 +1,8 @@
 import { formatDuration, formatNumber } from '@/core/quantity/format'
 import type { PowerSystem, Scenario } from '@/core/plan/schema'
 import styles from './PowerPage.module.css'
-import { type MatrixCell, cellKey } from './useScenarioMatrix'
+import type { MatrixCell } from '@/core/sizing/matrix'
+import { cellKey } from './useScenarioMatrix'
 
 /** Each candidate in each outage of the household: how long, or that it does not even carry it. */
 export function MatrixRows(props: {

@@ -1,19 +1,12 @@
 import { useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
+import type { MatrixCell } from '@/core/sizing/matrix'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { SimulationClient } from '@/worker/simulationClient'
 
 /** Changes come in bursts; the matrix waits until the candidates themselves have been run. */
 const QUIET_MS = 700
-
-/** How one candidate comes out in one scenario. */
-export interface MatrixCell {
-  holds: boolean
-  /** reached with the scenario's confidence, minutes */
-  runtimeMin: number
-  /** carries and starts everything */
-  carries: boolean
-}
+const WORKERS = 2
 
 export const cellKey = (scenarioId: string, systemId: string) => `${scenarioId} ${systemId}`
 
@@ -23,28 +16,31 @@ export function useScenarioMatrix(): ReadonlyMap<string, MatrixCell> {
   const [cells, setCells] = useState<ReadonlyMap<string, MatrixCell>>(new Map())
   useEffect(() => {
     if (household.scenarios.length < 2) return
-    const client = new SimulationClient()
+    // the outage on show first, the others shared out among two workers
+    const { chosen, scenarios, powerSystems } = household
+    const waiting = [...scenarios.map(({ id }) => id)].sort(
+      (one, other) => Number(other === chosen.scenarioId) - Number(one === chosen.scenarioId),
+    )
+    const shown = powerSystems.filter((system) => system.shown !== 'hidden')
+    const clients = Array.from({ length: Math.min(WORKERS, waiting.length) }, () => new SimulationClient())
     let isCurrent = true
-    const timer = setTimeout(async () => {
-      for (const { id: systemId, shown } of household.powerSystems) {
-        if (shown === 'hidden') continue
-        for (const { id: scenarioId } of household.scenarios) {
-          if (!isCurrent) return
-          const { gates } = await client.evaluate(planOf(household, scenarioId, systemId))
-          const carries = gates.carries.verdict === 'holds' && gates.starts.verdict === 'holds'
-          const cell = {
-            carries,
-            holds: carries && gates.lasts.verdict === 'holds',
-            runtimeMin: gates.lasts.runtimeMin,
-          }
-          if (isCurrent) setCells((known) => new Map(known).set(cellKey(scenarioId, systemId), cell))
-        }
+    const work = async (client: SimulationClient) => {
+      for (let scenarioId = waiting.shift(); scenarioId && isCurrent; scenarioId = waiting.shift()) {
+        const plans = shown.map(({ id }) => planOf(household, scenarioId, id))
+        const found = await client.cells(plans).catch(() => null)
+        if (!isCurrent || !found) return
+        setCells((known) => {
+          const next = new Map(known)
+          shown.forEach(({ id }, i) => next.set(cellKey(scenarioId!, id), found[i]))
+          return next
+        })
       }
-    }, QUIET_MS)
+    }
+    const timer = setTimeout(() => clients.forEach((client) => void work(client)), QUIET_MS)
     return () => {
       isCurrent = false
       clearTimeout(timer)
-      client.dispose()
+      for (const client of clients) client.dispose()
     }
   }, [household])
   return cells

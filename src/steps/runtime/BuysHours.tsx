@@ -17,7 +17,8 @@ import { usePageKeys } from '@/ui/shell/useShortcuts'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './RuntimePage.module.css'
 
-const ask = (client: SimulationClient, plan: Plan) => client.rankLevers(plan)
+const ask = (client: SimulationClient, plan: Plan, show: (levers: RankedLever[]) => void) =>
+  client.rankLevers(plan, show)
 const SHOWN = 6
 
 /** What would make the supply last longer, the most hours first; each done with one key and undone with another. */

@@ -4,6 +4,9 @@ import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
 import { useHouseholdStore } from './HouseholdContext'
 
+/** Asks the worker; `show` may be called with what is known so far. */
+export type Ask<T> = (client: SimulationClient, plan: Plan, show: (advice: T) => void) => Promise<T>
+
 /** Changes come in bursts of keystrokes; advice waits until they pause. */
 const QUIET_MS = 350
 
@@ -13,17 +16,26 @@ const QUIET_MS = 350
  *
  * @param ask must keep its identity
  */
-export function useAdvice<T>(ask: (client: SimulationClient, plan: Plan) => Promise<T>): T | null {
+export function useAdvice<T>(ask: Ask<T>): T | null {
   const store = useHouseholdStore()
   const [advice, setAdvice] = useState<T | null>(null)
   useEffect(() => {
     const client = new SimulationClient()
     let timer: ReturnType<typeof setTimeout>
     let asked = 0
+    let isBusy = false
     const work = async () => {
       const mine = ++asked
-      const found = await ask(client, planOf(store.getState().household)).catch(() => null)
-      if (mine === asked && found !== null) setAdvice(found)
+      // the newest question goes first: one that is still at work is given up
+      if (isBusy) client.dispose()
+      isBusy = true
+      const show = (found: T) => {
+        if (mine === asked) setAdvice(found)
+      }
+      const found = await ask(client, planOf(store.getState().household), show).catch(() => null)
+      if (mine !== asked) return
+      isBusy = false
+      if (found !== null) setAdvice(found)
     }
     timer = setTimeout(work, QUIET_MS)
     const unsubscribe = store.subscribe(({ household }, before) => {

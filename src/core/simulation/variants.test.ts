@@ -1,0 +1,80 @@
+import { describe, expect, test } from '@jest/globals'
+import { demoHousehold } from '@/catalog/demoHousehold'
+import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
+import { planOf } from '../plan/planOf'
+import { constant, loadOf, mixedLoads, planWith } from '../../../tests/support/samplePlan'
+import type { Plan } from '../plan/document'
+import { evaluate } from '../sizing/evaluate'
+import { findLevers, rankLevers, withChange } from '../sizing/levers'
+import { cellsOf } from '../sizing/matrix'
+import { simulate } from './simulate'
+import { Variants } from './variants'
+
+const alone = (plan: Plan) => {
+  const { runtimesMin, horizonMin } = simulate(plan)
+  return Array.from(runtimesMin, (end) => Math.min(end, horizonMin))
+}
+const sorted = (ends: Float64Array) => Array.from(ends).sort((a, b) => a - b)
+const expectSame = (found: number[], wanted: number[]) => {
+  expect(found).toHaveLength(wanted.length)
+  found.forEach((end, i) => expect(Math.abs(end - wanted[i])).toBeLessThan(1e-3))
+}
+
+describe('many plans at once come to what each comes to alone', () => {
+  const household = demoHousehold()
+  const base = planOf(household)
+
+  test('every lever of the sample, refill and all', () => {
+    const plans = [base, ...findLevers(base).map(({ change }) => withChange(base, change))]
+    expect(plans.length).toBeGreaterThan(8)
+    const variants = new Variants(plans, 1)
+    variants.make(0, 60)
+    variants.make(60, variants.most)
+    plans.forEach((plan, v) => expectSame(sorted(variants.ends[v]), alone(plan)))
+  })
+
+  test('stations, banks, sources in turn and beside each other, direct current, rules', () => {
+    const loads = [...mixedLoads(9), loadOf(constant(15), { id: 'dc', volts: 12 })]
+    const station = sourceOf(equipmentClass('station-2000'), 'main')
+    const bank = (battery: string) => bankOf(battery, 2, 2, 'inverter-3000-24', 'main')
+    const ruled = loads.map((load, i) =>
+      i === 0
+        ? { ...load, steering: { rules: [{ kind: 'by charge' as const, dropBelow: 0.5, backAbove: 0.8 }] } }
+        : load,
+    )
+    const plans = [
+      planWith(loads, [station]),
+      planWith(loads, [{ ...bank('lfp-12-100'), volts: [120, 12] }]),
+      planWith(loads, [{ ...bank('agm-12-110'), volts: [120, 12] }]),
+      planWith(loads, [station, { ...station, id: 'b', afterSourceId: 'main' }]),
+      planWith(loads, [station, { ...station, id: 'b', afterSourceId: 'main', volts: [120] }]),
+      planWith(
+        loads.map((load, i) => (i % 2 ? { ...load, sourceId: 'b' } : load)),
+        [station, { ...station, id: 'b' }],
+      ),
+      planWith(ruled, [station]),
+    ]
+    const variants = new Variants(plans, 1)
+    variants.make(0, variants.most)
+    plans.forEach((plan, v) => expectSame(sorted(variants.ends[v]), alone(plan)))
+  })
+
+  test('the cells of the table are what evaluating each system alone says', () => {
+    for (const { id: scenarioId } of household.scenarios) {
+      const plans = household.powerSystems.map(({ id }) => planOf(household, scenarioId, id))
+      cellsOf(plans).forEach((cell, i) => {
+        const { gates } = evaluate(plans[i])
+        expect(cell.carries).toBe(gates.carries.verdict !== 'short' && gates.starts.verdict !== 'short')
+        if (gates.lasts.runtimeMin === Infinity) expect(cell.runtimeMin).toBe(Infinity)
+        else expect(cell.runtimeMin).toBeCloseTo(gates.lasts.runtimeMin, 2)
+        expect(cell.holds).toBe(cell.carries && gates.lasts.verdict === 'holds')
+      })
+    }
+  })
+
+  test('the gain of the best lever is what the sentence moves by', () => {
+    const [best] = rankLevers(base)
+    const middle = (plan: Plan) => simulate(plan).runtimeMin.p50 / 60
+    expect(best.gain.hours).toBeCloseTo(middle(withChange(base, best.change)) - middle(base), 4)
+  })
+})
