@@ -42,7 +42,12 @@ const drawnRow = (name: string, of: typeof outcomes) => {
 const drawnTable = [
   '| kind | households | inside the 80 % band | ended earlier | later | above the middle |',
   '| ---- | ---------- | -------------------- | ------------- | ----- | ---------------- |',
-  ...kinds.map((kind) => drawnRow(kind, outcomes.filter((one) => one.kind === kind))),
+  ...kinds.map((kind) =>
+    drawnRow(
+      kind,
+      outcomes.filter((one) => one.kind === kind),
+    ),
+  ),
   drawnRow('all', outcomes),
 ].join('\n')
 

@@ -100,6 +100,10 @@ try {
       .waitFor()
     await page.waitForLoadState('networkidle')
     await act?.(page)
+    // cells that are still being worked out show three dots
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('td')].every((cell) => cell.textContent.trim() !== '…'),
+    )
     await page.mouse.move(0, 0)
     await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' })
     await context.close()

@@ -37,6 +37,7 @@ export const BOUNDS = {
   'load.celsius': of('temperature', -60, 90),
   'load.timeConstantH': of('hours', 0.1, 1000),
   'load.fillFraction': share,
+  'load.persons': of('count', 0.1, 60),
   'load.offForTimes': of('count', 1, 10),
   'load.offForH': of('longHours', 0, 1000),
   'load.doorsADay': of('count', 0, 500),

@@ -171,7 +171,7 @@ export const powerSystemSchema = z.strictObject({
   sources: z.array(sourceSchema).min(1).max(LIMITS.sources),
   note,
   /** how it stands in the table of candidates; shown among the others unless said */
-  shown: z.enum(['pinned', 'hidden']).optional(),
+  shown: z.enum(['pinned', 'hidden', 'hidden pin']).optional(),
 })
 
 export type Battery = z.infer<typeof batterySchema>

@@ -1,4 +1,4 @@
-import { type PathDetail, type StorePath, pathDetail, storePath } from '../conversion/loss'
+import { type PathDetail, type StorePath, isBelow, pathDetail, storePath } from '../conversion/loss'
 import { dcEfficiency } from '../conversion/dc'
 import { DAY_MIN } from '../plan/clock'
 import type { Plan } from '../plan/document'
@@ -223,6 +223,7 @@ function runChain(
     out.endMin[run] = out.emptyMin[lastFull][run]
     const until = Math.min(out.endMin[run], outageMin)
     fedBy ??= inTurn(out.emptyMin, run, outageMin)
+    for (let s = 0; s < sources.length; s++) fedBy[s] = withoutSearch(fedBy[s], paths[s], seen[s].demandW)
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
       out.askedWh[slot] += askedWh
@@ -283,6 +284,25 @@ function seenBySources(
       },
     }
   })
+}
+
+/** Of stretches in which a source is in use those in which its inverter does not merely search: then it feeds nothing. */
+function withoutSearch(
+  fed: [number, number][],
+  { detail }: StorePath,
+  demandW: Float64Array | null,
+): [number, number][] {
+  if (!detail || detail.searchBelowW === 0 || !demandW) return fed
+  const found: [number, number][] = []
+  for (const [from, to] of fed)
+    for (let minute = Math.floor(from); minute < to; minute++) {
+      if (isBelow(demandW[minute], detail.searchBelowW)) continue
+      const begin = Math.max(from, minute)
+      const last = found[found.length - 1]
+      if (last && begin - last[1] < 1e-9) last[1] = Math.min(to, minute + 1)
+      else found.push([begin, Math.min(to, minute + 1)])
+    }
+  return found
 }
 
 /** By source, the stretch of the outage in which it is the one in use, where none comes back. */

@@ -58,6 +58,13 @@ export function breakWords(broken: Break): AnswerPart[] {
           text: `: it gives ${broken.source.volts.map((volts) => `${volts} V`).join(' and ')}, not ${[...new Set(broken.loads.map(({ volts }) => `${volts} V`))].join(' and ')}. `,
         },
       ]
+    case 'search':
+      return [
+        fault(`${namesOf(broken.loads)} goes out between larger loads`),
+        {
+          text: `: in search mode the ${broken.source.name} feeds nothing under ${formatWatts(broken.belowW)}. `,
+        },
+      ]
     case 'away':
       return [
         fault(`${namesOf(broken.loads)} cannot run`),

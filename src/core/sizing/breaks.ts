@@ -14,6 +14,8 @@ export type Break =
   | { kind: 'voltage' | 'away'; loads: Load[]; source: Source | null }
   /** loads that lose their supply when a source of other volts takes over */
   | { kind: 'in turn'; loads: Load[]; source: Source }
+  /** in search mode small loads get nothing between the large ones */
+  | { kind: 'search'; source: Source; belowW: number; loads: Load[] }
   /** critical loads switched off */
   | { kind: 'off'; loads: Load[] }
   /** a critical load that a rule drops, mean minutes of the outage */
@@ -47,6 +49,18 @@ export function breaksOf(
   if (away.length > 0) found.push({ kind: 'away', loads: away, source: sourceOf(away[0]) })
   const next = carries.wrongVoltage.filter((load) => result.loads.some(({ loadId }) => loadId === load.id))
   if (next.length > 0) found.push({ kind: 'in turn', loads: next, source: carries.source })
+  for (const source of plan.powerSystem.sources) {
+    const belowW = source.lossRule === 'efficiency' ? (source.bank?.inverter?.search?.belowW ?? 0) : 0
+    const small = loads.filter(
+      (load) =>
+        load.sourceId === source.id &&
+        load.volts !== 12 &&
+        load.behaviour.kind === 'constant' &&
+        result.loads.some(({ loadId }) => loadId === load.id),
+    )
+    const steadyW = small.reduce((sum, { behaviour }) => sum + behaviour.runningW.value, 0)
+    if (small.length > 0 && steadyW < belowW) found.push({ kind: 'search', source, belowW, loads: small })
+  }
   const off = loads.filter((load) => !load.on && isCritical(load))
   if (off.length > 0) found.push({ kind: 'off', loads: off })
   const carried = loads.filter(

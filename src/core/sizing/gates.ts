@@ -102,7 +102,9 @@ export function refillsGate(result: SimulationResult, confidence: number): Refil
     verdict: result.loads.length === 0 ? 'nothing' : coverage >= 1 ? 'holds' : 'short',
     coverage,
     broughtPerDayWh:
-      refill.neededPerDayWh > 0 ? coverage * refill.neededPerDayWh : refill.broughtPerDayWh.p10,
+      refill.neededPerDayWh > 0 && coverage < Infinity
+        ? coverage * refill.neededPerDayWh
+        : refill.broughtPerDayWh.p10,
     neededPerDayWh: refill.neededPerDayWh,
     refill,
   }

@@ -12,6 +12,7 @@ import {
 } from '../quantity/format'
 import { type Quantity, interval80 } from '../quantity/quantity'
 import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
+import { dcEfficiency } from '../conversion/dc'
 import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
 import type { ChainResult, SimulationResult } from '../simulation/result'
 import { bandText, runsText } from './answer'
@@ -51,14 +52,15 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     ),
     result: formatWatts(outletW),
   })
-  steps.push(...sources.map((source) => hoursStep(source, outletW)))
+  const dcW = supplied.reduce((sum, { load, meanW }) => sum + (load.volts === 12 ? meanW : 0), 0)
+  steps.push(...sources.map((source) => hoursStep(source, outletW - dcW, dcW)))
   steps.push({
     label: 'The runs',
     formula: `${result.runs} seeded runs, every spread and cycle drawn anew; 10, 50 and 90 % percentiles (type 7)`,
     values: [{ name: 'seed', value: String(result.seed) }],
     result: `${durationOrMore(result.runtimeMin.p50, result.horizonMin)}, 8 runs of 10 within ${bandText(result)}`,
   })
-  steps.push(schoolsStep(sources, outletW))
+  steps.push(schoolsStep(sources, outletW - dcW, dcW))
   return {
     title: 'How long it lasts',
     steps,
@@ -257,32 +259,56 @@ function availableSteps(source: Source): WorkingStep[] {
   ]
 }
 
-function hoursStep(source: Source, outletW: number): WorkingStep {
-  const path = middlePath(source)
-  const hours = steadyHours(path, outletW, source.chargedFraction)
+/** Hours of a source with household current and direct current drawn steadily: the second passes the inverter by. */
+function hoursOf(source: Source, acW: number, dcW: number, rule = source.lossRule): number {
+  const path = middlePath(source, rule)
+  // with nothing else on it the inverter is off
+  if (acW === 0 && dcW > 0) path.noLoadW = 0
+  const asAcW = dcW / (dcEfficiency(source) * path.batteryWPerOutletW)
+  return steadyHours(path, acW + asAcW, source.chargedFraction)
+}
+
+function hoursStep(source: Source, acW: number, dcW: number): WorkingStep {
+  const outletW = acW + dcW
+  const hours = hoursOf(source, acW, dcW)
   const flat = source.lossRule === 'flat'
   return {
     label: `${source.name}: hours at the middle values`,
     formula: flat
       ? 'what reaches the outlets ÷ mean watts'
-      : 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency)',
+      : dcW === 0
+        ? 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency)'
+        : acW === 0
+          ? 'energy that can be taken ÷ (direct-current watts ÷ its efficiency); the inverter is off'
+          : 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency + direct-current watts ÷ its efficiency)',
     values: flat
       ? [{ name: 'mean watts', value: formatWatts(outletW) }]
       : [
-          value('no-load draw', source.noLoadW, formatWatts(source.noLoadW.value)),
-          value('efficiency', source.efficiencyFraction, formatPercent(source.efficiencyFraction.value)),
-          { name: 'mean watts', value: formatWatts(outletW) },
+          ...(acW > 0 || dcW === 0
+            ? [
+                value('no-load draw', source.noLoadW, formatWatts(source.noLoadW.value)),
+                value(
+                  'efficiency',
+                  source.efficiencyFraction,
+                  formatPercent(source.efficiencyFraction.value),
+                ),
+                { name: 'mean watts', value: formatWatts(acW) },
+              ]
+            : []),
+          ...(dcW > 0
+            ? [
+                { name: 'direct-current watts', value: formatWatts(dcW) },
+                { name: 'its efficiency', value: formatPercent(dcEfficiency(source)) },
+              ]
+            : []),
         ],
     result: hours === Infinity ? 'nothing is drawn' : formatDuration(hours * 60),
   }
 }
 
-function schoolsStep(sources: readonly Source[], outletW: number): WorkingStep {
+function schoolsStep(sources: readonly Source[], acW: number, dcW: number): WorkingStep {
   const total = (rule: Source['lossRule']) =>
-    sources.reduce(
-      (sum, source) => sum + steadyHours(middlePath(source, rule), outletW, source.chargedFraction),
-      0,
-    ) * 60
+    sources.reduce((sum, source) => sum + hoursOf(source, acW, dcW, rule), 0) * 60
   const shown = (minutes: number) => (minutes === Infinity ? 'no end' : formatDuration(minutes))
   const efficiency = total('efficiency')
   const flat = total('flat')

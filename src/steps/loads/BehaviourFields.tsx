@@ -9,6 +9,7 @@ import { CyclingFields } from './CyclingFields'
 const ChargingFields = dynamic(() => import('./ChargingFields').then((module) => module.ChargingFields))
 const PumpFields = dynamic(() => import('./PumpFields').then((module) => module.PumpFields))
 const SessionFields = dynamic(() => import('./SessionFields').then((module) => module.SessionFields))
+import { TimerField } from './TimerField'
 
 interface BehaviourFieldsProps {
   name: string

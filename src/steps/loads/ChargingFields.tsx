@@ -5,6 +5,7 @@ import { formatDuration } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { FixedHours } from './FixedHours'
+import { TimerField } from './TimerField'
 import styles from './LoadsPage.module.css'
 
 /** A charger: what goes in, how well, and when. */
@@ -43,7 +44,10 @@ export function ChargingFields(props: { behaviour: Charging; change: (behaviour:
         }
       />
       {when !== 'start' && (
-        <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } })} />
+        <>
+          <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } })} />
+          <TimerField behaviour={behaviour} change={change} />
+        </>
       )}
       <p className={styles.derived}>
         Takes {formatDuration(chargeMin(energyWh.value, efficiencyFraction.value, runningW.value))} each time.

@@ -13,6 +13,9 @@ import styles from './LoadsPage.module.css'
 export const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
 
 /** A pump’s run time and spacing: as counted, or from what it lifts. */
+/** Water a person uses a day in an outage, litres. From memory. */
+const L_A_PERSON_AND_DAY = 150
+
 export function PumpFields(props: { name: string; behaviour: Pump; change: (behaviour: Pump) => void }) {
   const { name, behaviour, change } = props
   const scenario = useScenario()
@@ -105,6 +108,22 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
               change({ ...behaviour, cycle: { ...cycle, inflowLH: { ...cycle.inflowLH, value } } })
             }
           />
+          {inflowFollows === 'use' && (
+            <QuantityField
+              label="Persons in the house"
+              path="load.persons"
+              value={Math.round((cycle.inflowLH.value * 240) / L_A_PERSON_AND_DAY) / 10}
+              onChange={(persons) =>
+                change({
+                  ...behaviour,
+                  cycle: {
+                    ...cycle,
+                    inflowLH: quantity((persons * L_A_PERSON_AND_DAY) / 24, 'L/h', 'typical', { times: 1.5 }),
+                  },
+                })
+              }
+            />
+          )}
         </>
       )}
       <SelectField

@@ -5,6 +5,7 @@ import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { FixedHours } from './FixedHours'
+import { TimerField } from './TimerField'
 
 type Session = Extract<Behaviour, { kind: 'session' }>
 
@@ -39,7 +40,10 @@ export function SessionFields({ behaviour, change }: SessionFieldsProps) {
         }
       />
       {'at' in when ? (
-        <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } })} />
+        <>
+          <FixedHours at={when.at} onChange={(at) => change({ ...behaviour, when: { at } })} />
+          <TimerField behaviour={behaviour} change={change} />
+        </>
       ) : (
         <WithinFields when={when} onChange={(next) => change({ ...behaviour, when: next })} />
       )}

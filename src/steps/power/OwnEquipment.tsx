@@ -4,6 +4,7 @@ import { equipmentBase } from '@/catalog/equipmentBase'
 import { LIMITS } from '@/core/plan/limits'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { EQUIPMENT_COLUMNS, type EquipmentRow } from '@/core/storage/equipmentCells'
+import { mergedEquipment } from '@/core/storage/mergedEquipment'
 import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
@@ -35,13 +36,14 @@ export function OwnEquipment() {
       transformHeader: (header) => header.trim().toLowerCase(),
     })
     const found = equipmentOfRows(data, equipmentBase())
+    // a file read again renews what has the same name, and adds the rest
+    const { next, added, renewed } = mergedEquipment(equipment, found.equipment)
     const room = LIMITS.equipment - equipment.length
-    const taken = found.equipment.slice(0, room).map((item) => ({ ...item, id: freshId(item.id, equipment) }))
-    if (taken.length) edit(keepEquipment([...equipment, ...taken]))
-    setSaid(`${taken.length} added.`)
+    if (added + renewed > 0) edit(keepEquipment(next.slice(0, LIMITS.equipment)))
+    setSaid(`${Math.min(added, room)} added${renewed > 0 ? `, ${renewed} of the same name renewed` : ''}.`)
     setRefused([
       ...found.refused,
-      ...(found.equipment.length > room
+      ...(added > room
         ? [{ line: 0, message: `${LIMITS.equipment} pieces at most; the rest was left out` }]
         : []),
       ...(data.length === 0

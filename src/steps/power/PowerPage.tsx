@@ -23,7 +23,7 @@ import { ClassMenu } from './ClassMenu'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import dynamic from 'next/dynamic'
 import { CandidateTable } from './CandidateTable'
-import { ORDERS } from './candidateOrder'
+import { ORDERS, isHidden } from './candidateOrder'
 import styles from './PowerPage.module.css'
 
 const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {
@@ -64,7 +64,7 @@ export function PowerPage() {
     )
   }
   const [order, setOrder] = useState('kept')
-  const hidden = systems.filter(({ shown }) => shown === 'hidden')
+  const hidden = systems.filter(isHidden)
   const show = (shown: PowerSystem['shown']) => edit(changePowerSystem(chosen.id, { shown }))
   const addBank = () => {
     const source = bankOf('lfp-12-100', 2, 1, 'inverter-1500-24', 'Bank of parts')
@@ -79,10 +79,14 @@ export function PowerPage() {
     )
   }
   const hide = () => {
-    const next = systems.find(({ id, shown }) => id !== chosen.id && shown !== 'hidden')
+    const next = systems.find((system) => system.id !== chosen.id && !isHidden(system))
     if (!next) return
     edit((household) =>
-      choose({ powerSystemId: next.id })(changePowerSystem(chosen.id, { shown: 'hidden' })(household)),
+      choose({ powerSystemId: next.id })(
+        changePowerSystem(chosen.id, { shown: chosen.shown === 'pinned' ? 'hidden pin' : 'hidden' })(
+          household,
+        ),
+      ),
     )
   }
   const duplicate = () => {
@@ -130,7 +134,11 @@ export function PowerPage() {
             className="text-button"
             onClick={() =>
               edit((household) =>
-                hidden.reduce((next, { id }) => changePowerSystem(id, { shown: undefined })(next), household),
+                hidden.reduce(
+                  (next, { id, shown }) =>
+                    changePowerSystem(id, { shown: shown === 'hidden pin' ? 'pinned' : undefined })(next),
+                  household,
+                ),
               )
             }
           >

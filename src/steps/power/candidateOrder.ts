@@ -1,3 +1,4 @@
+import type { PowerSystem } from '@/core/plan/schema'
 import { type RowContext, gates } from './candidateRows'
 
 /** Longer than any runtime that is told, minutes. */
@@ -26,10 +27,14 @@ export const ORDERS: Record<string, { words: string; by: ((context: RowContext) 
   },
 }
 
+/** Whether a system is kept out of the table; one that was pinned is pinned again when it is shown. */
+export const isHidden = ({ shown }: Pick<PowerSystem, 'shown'>) =>
+  shown === 'hidden' || shown === 'hidden pin'
+
 /** Those shown, the pinned ones first, each group in the order asked for. */
 export function inOrder(contexts: readonly RowContext[], order: string): RowContext[] {
   const by = ORDERS[order]?.by
-  const shown = contexts.filter(({ system }) => system.shown !== 'hidden')
+  const shown = contexts.filter(({ system }) => !isHidden(system))
   const sorted = by ? [...shown].sort((a, b) => by(a) - by(b)) : shown
   const isPinned = ({ system }: RowContext) => system.shown === 'pinned'
   return [...sorted.filter(isPinned), ...sorted.filter((context) => !isPinned(context))]

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { isHidden } from './candidateOrder'
 import { SimulationClient } from '@/worker/simulationClient'
 
 /** Changes come in bursts; the matrix waits until the candidates themselves have been run. */
@@ -21,7 +22,7 @@ export function useScenarioMatrix(): ReadonlyMap<string, MatrixCell> {
     const waiting = [...scenarios.map(({ id }) => id)].sort(
       (one, other) => Number(other === chosen.scenarioId) - Number(one === chosen.scenarioId),
     )
-    const shown = powerSystems.filter((system) => system.shown !== 'hidden')
+    const shown = powerSystems.filter((system) => !isHidden(system))
     const clients = Array.from({ length: Math.min(WORKERS, waiting.length) }, () => new SimulationClient())
     let isCurrent = true
     const work = async (client: SimulationClient) => {

@@ -21,7 +21,7 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { LIMITS } from '@/core/plan/limits'
 import { WindowFields } from '@/ui/equipment/WindowFields'
-import { changePanels, changeRefill, changeSource } from '@/ui/household/edits'
+import { changePanels, changeRefill, changeSource, freshName } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { ControllerFields } from './ControllerFields'
 import { HorizonFields } from './HorizonFields'
@@ -164,7 +164,16 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 ]}
                 onChange={(id) => {
                   const found = PANELS.find((one) => one.id === id)
-                  if (found) change({ panel: found.panel })
+                  if (!found) return
+                  // a name that told the old panel tells the new one
+                  const told = PANELS.find(({ name }) => array.name.startsWith(name))
+                  const name = told
+                    ? freshName(
+                        found.name,
+                        refill.panels.filter(({ id: other }) => other !== array.id),
+                      )
+                    : array.name
+                  change({ panel: found.panel, name })
                 }}
               />
               <QuantityField

@@ -114,7 +114,15 @@ export function GeneratorPanel(props: {
                 ? `That is more than its surge, ${formatWatts(generator.surgeW)}.`
                 : null
             }
-            onChange={(ratedW) => change({ ratedW })}
+            onChange={(ratedW) =>
+              change({
+                ratedW,
+                // a name that told the old watts tells the new ones
+                ...(generator.name === generatorOf(generator.ratedW).name && {
+                  name: generatorOf(ratedW).name,
+                }),
+              })
+            }
           />
           <QuantityField
             label="Surge watts"

@@ -97,6 +97,10 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             {mean.unusedWh > 1 && (
               <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
             )}
+            {mean.directWh > 1 && (
+              <Row name="Straight to the loads, past the battery" wh={formatEnergy(mean.directWh)} />
+            )}
+            <Row name="Drained from the battery" wh={formatEnergy(mean.drainWh)} />
             <Row
               name={`A day: comes in or could, ${formatNumber(plan.scenario.confidence * 100)} % sure`}
               wh={formatEnergy(broughtPerDayWh)}

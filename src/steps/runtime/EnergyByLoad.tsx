@@ -30,7 +30,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
           </th>
           <th>Asked</th>
           <th>Supplied</th>
-          <th className={styles.shareCell}>Share</th>
+          <th className={styles.shareCell}>Share of it</th>
         </tr>
       </thead>
       <tbody>
@@ -45,7 +45,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
             </td>
             <td>{formatEnergy(askedWh)}</td>
             <td>{formatEnergy(suppliedWh)}</td>
-            <td className={styles.shareCell}>{formatPercent(asked ? askedWh / asked : 0)}</td>
+            <td className={styles.shareCell}>{formatPercent(supplied ? suppliedWh / supplied : 0)}</td>
           </tr>
         ))}
         {out.map(({ loadId, why }) => (

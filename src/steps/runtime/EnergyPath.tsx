@@ -7,6 +7,7 @@ import styles from './RuntimePage.module.css'
 export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationResult }) {
   const sum = (key: 'takenWh' | 'outletWh' | 'noLoadWh' | 'conversionWh') =>
     result.chains.reduce((total, chain) => total + chain.energy[key], 0)
+  const straightWh = result.chains.reduce((total, { refill }) => total + (refill?.mean.directWh ?? 0), 0)
   const isFlat = plan.powerSystem.sources.every(({ lossRule }) => lossRule === 'flat')
   return (
     <>
@@ -24,9 +25,15 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
           <dt>Conversion loss</dt>
           <dd>{formatEnergy(sum('conversionWh'))}</dd>
         </div>
+        {straightWh > 1 && (
+          <div>
+            <dt>Of it straight to the loads, past the battery</dt>
+            <dd>{formatEnergy(straightWh)}</dd>
+          </div>
+        )}
         <div className={styles.total}>
-          <dt>Taken from the battery</dt>
-          <dd>{formatEnergy(sum('takenWh'))}</dd>
+          <dt>Drained from the battery</dt>
+          <dd>{formatEnergy(sum('takenWh') - straightWh)}</dd>
         </div>
       </dl>
       {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'refuse') && (

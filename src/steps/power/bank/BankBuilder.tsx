@@ -188,6 +188,12 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               value={bank.chargerA ?? 0}
               onChange={(amps) => change({ chargerA: amps >= 0.1 ? amps : null })}
             />
+            <QuantityField
+              label="Charger, fuses, cables: price"
+              path="source.price"
+              value={bank.fittingsPrice ?? 0}
+              onChange={(price) => change({ fittingsPrice: price > 0 ? price : undefined })}
+            />
             <SelectField
               label="It stands"
               value={source.where ?? 'indoors'}
