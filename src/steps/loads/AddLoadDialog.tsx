@@ -1,6 +1,7 @@
 'use client'
 import { numbersOf, outageKindOf } from '@/catalog/appliances'
 import { searchAppliances } from '@/catalog/appliances/findThing'
+import { onDesignDay } from '@/core/load/designDay'
 import { LIMITS } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
@@ -19,9 +20,10 @@ interface AddLoadProps {
 /** Adds a load: a typical thing by any part of its name, or one nothing is known of yet. */
 export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
   const store = useHouseholdStore()
-  const { loads, profile, chosen } = useHousehold((state) => state.household)
+  const { loads, profile, chosen, scenarios } = useHousehold((state) => state.household)
   const mains = profile.mains === '230 V' ? 230 : 120
   const kind = outageKindOf(useScenario())
+  const coldestC = Math.min(...scenarios.map(({ outdoor }) => outdoor.lowC))
   const isFull = loads.length >= LIMITS.loads
   const add = (wantedName: string, make: (id: string, name: string) => HouseholdLoad) => () => {
     if (isFull) return
@@ -41,7 +43,12 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
         name,
         words: `${group} · ${formatWatts(runningW)} running, ${formatWatts(averageW)} average · ${TIER_WORDS[tier]} here`,
         pick: add(name, (id, freshly) => ({
-          ...loadFrom(appliance, id, freshly, mains),
+          ...loadFrom(
+            { ...appliance, behaviour: onDesignDay(appliance.behaviour, coldestC) },
+            id,
+            freshly,
+            mains,
+          ),
           standings: { [chosen.scenarioId]: { on: tier !== 'refuse', tier } },
         })),
       }

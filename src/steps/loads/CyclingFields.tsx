@@ -38,6 +38,10 @@ const DRIVES = [
   { value: 'two-stage', words: 'Two stages' },
 ] as const
 
+/** Openings a day of a box kept shut, and of one in use. From memory. */
+const SHUT_A_DAY = 2
+const USUAL_A_DAY = 20
+
 /** A thermostat’s load: how much it runs, what it follows, what it does besides. */
 export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsProps) {
   const scenario = useScenario()
@@ -236,6 +240,14 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             </>
           )}
           {doors && (
+            <CheckField
+              label="Doors"
+              words="kept shut"
+              on={doors.nowADay <= SHUT_A_DAY}
+              onChange={(on) => put({ doors: { ...doors, nowADay: on ? SHUT_A_DAY : USUAL_A_DAY } })}
+            />
+          )}
+          {doors && doors.nowADay > SHUT_A_DAY && (
             <QuantityField
               label="Opened, times a day"
               path="load.doorsADay"
