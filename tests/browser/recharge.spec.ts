@@ -13,7 +13,7 @@ test.describe('what comes in', () => {
     await expect(page.getByTestId('days-chart')).toBeVisible()
     await expect(page.getByTestId('gate-refills')).toContainText('of 24')
     const before = await answerNow(page)
-    expect(before).toMatch(/The sun brings back/)
+    expect(before).toMatch(/the sun brings back/)
     for (const day of await page.getByLabel(/^Sky of/).all()) await day.selectOption('clear')
     const after = await changedAnswer(page, before)
     const hours = (text: string) => Number(text.match(/([\d.]+) h of every 24/)?.[1] ?? 0)

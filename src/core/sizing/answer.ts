@@ -76,8 +76,12 @@ export function answerOf(plan: Plan, result: SimulationResult, gates: Gates): An
     { text: ' for ' },
   ]
   return result.runtimeMin.p50 < result.outageMin
-    ? [...carries, ...shortParts(plan, result, gates.lasts), ...refillParts(plan, result)]
-    : [...carries, ...reachedParts(plan, result, gates.lasts, trips), ...refillParts(plan, result)]
+    ? [...carries, ...shortParts(plan, result, gates.lasts), ...refillParts(plan, result, true)]
+    : [
+        ...carries,
+        ...reachedParts(plan, result, gates.lasts, trips),
+        ...refillParts(plan, result, gates.lasts.verdict === 'short'),
+      ]
 }
 
 /** The most likely run ends before the outage does. */
@@ -92,18 +96,18 @@ function shortParts(plan: Plan, result: SimulationResult, lasts: LastsGate): Ans
     { text: `. It ${comesBack ? 'first ' : ''}runs out about ` },
     { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
     { text: `${occasion(plan, runtimeMin.p50)}. ` },
-    ...marginParts(lasts, comesBack),
+    ...marginParts(lasts),
   ]
 }
 
 /** By how much it is short, with the confidence asked for, as the gate has it. */
-function marginParts({ shortMin, outageMin, confidence }: LastsGate, comesBack: boolean): AnswerPart[] {
+function marginParts({ shortMin, outageMin, confidence }: LastsGate): AnswerPart[] {
   return [
     { text: `With ${formatPercent(confidence)} confidence it is ` },
     { text: `${formatDuration(shortMin)} short`, strong: true, tone: 'short', working: 'margin' },
     { text: ' of the ' },
     { text: formatExactDuration(outageMin), working: 'margin' },
-    { text: ` you planned for${comesBack ? ': the hours without power, all together' : ''}.` },
+    { text: ' you planned for' },
   ]
 }
 
@@ -128,17 +132,22 @@ function reachedParts(plan: Plan, result: SimulationResult, lasts: LastsGate, tr
       working: 'margin',
     },
     { text: enough ? `. ${runsOut}` : `; you asked for ${runsText(scenario.confidence)}. ${runsOut} ` },
-    ...(enough ? [] : marginParts(lasts, false)),
+    ...(enough ? [] : marginParts(lasts)),
   ]
 }
 
-/** What the refill is worth, in a sentence; nothing where none is planned. */
-function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
+/**
+ * What the refill is worth, in a sentence; nothing where none is planned.
+ *
+ * @param isOpen the sentence before it, which names the confidence, has yet to be ended
+ */
+function refillParts(plan: Plan, result: SimulationResult, isOpen: boolean): AnswerPart[] {
+  const end: AnswerPart[] = isOpen ? [{ text: '.' }] : []
   const { confidence } = plan.scenario
   const { coverage, verdict, refill } = refillsGate(result, confidence)
   const names = refillNames(plan)
   const causes = refillCauses(plan)
-  if (names.length === 0 || (!refill && causes.length === 0)) return []
+  if (names.length === 0 || (!refill && causes.length === 0)) return end
   const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
   const brings = `${who} ${names.length > 1 ? 'bring' : 'brings'} back `
   const guess = coldGuessWords(plan)
@@ -148,6 +157,7 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
   ]
   if (verdict === 'holds' && result.reachesFraction < confidence)
     return [
+      ...end,
       { text: ` The ${brings}` },
       { text: 'enough over a day', strong: true, working: 'refills' },
       { text: ', but not in time.' },
@@ -155,6 +165,7 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
     ]
   if (verdict === 'holds' && result.runtimeMin.p50 < Infinity)
     return [
+      ...end,
       { text: ` Within the outage the ${brings}` },
       { text: 'enough', strong: true, working: 'refills' },
       { text: `; the plan ends there: ${lastPlannedWords(plan) ?? 'the last day’s weather brings less'}.` },
@@ -162,6 +173,7 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
     ]
   if (verdict === 'holds')
     return [
+      ...end,
       { text: ` With the ${who} it ` },
       { text: 'goes on', strong: true, tone: 'holds', working: 'refills' },
       { text: ` ${goesOnWhile(plan)}.` },
@@ -169,13 +181,13 @@ function refillParts(plan: Plan, result: SimulationResult): AnswerPart[] {
     ]
   const hours = coverage * 24
   return [
-    { text: ` The ${brings}` },
+    { text: isOpen ? `, and the ${brings}` : ` The ${brings}` },
     {
       text: hours < 0.5 ? 'next to nothing' : `${formatNumber(hours, hours < 3 ? 1 : 0)} h of every 24`,
       strong: true,
       working: 'refills',
     },
-    { text: hours < 0.5 ? '.' : `, with ${formatPercent(confidence)} confidence.` },
+    { text: isOpen || hours < 0.5 ? '.' : `, with ${formatPercent(confidence)} confidence.` },
     ...notes,
   ]
 }

@@ -112,7 +112,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
             <QuantityField
               label="Persons in the house"
               path="load.persons"
-              value={Math.round((cycle.inflowLH.value * 240) / L_A_PERSON_AND_DAY) / 10}
+              value={Math.round((cycle.inflowLH.value * 2400) / L_A_PERSON_AND_DAY) / 100}
               onChange={(persons) =>
                 change({
                   ...behaviour,
