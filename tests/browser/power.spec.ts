@@ -13,6 +13,8 @@ test.describe('the search', () => {
   }) => {
     await openSample(page, 'power')
     const box = searchBox(page)
+    // a breathing aid is on this plan: a bank to be wired has to be asked for
+    await box.getByLabel(/be ready to plug in/).uncheck()
     await box.getByRole('button', { name: 'Search', exact: true }).click()
     await expect(page.getByTestId('search-answer')).toContainText(/is the cheapest that holds 42 h/)
     await expect(page.getByTestId('front-chart')).toBeVisible()
@@ -265,7 +267,9 @@ test.describe('the table', () => {
 
   test('the deciding cell is explained', async ({ page }) => {
     await openSample(page, 'power')
-    await expect(page.getByTestId('deciding')).toContainText(/carries and starts all, and ends .* too early/)
+    await expect(page.getByTestId('deciding')).toContainText(
+      /carries and starts all, and is .* short, with 90 % confidence/,
+    )
     await column(page, /^1 kWh station/).click()
     await expect(page.getByTestId('deciding')).toContainText(/may run together.*is given/)
   })

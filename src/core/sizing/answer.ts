@@ -54,7 +54,7 @@ export function answerOf(plan: Plan, result: SimulationResult, gates: Gates): An
   const tiers: AnswerPart = { text: TIER_WORDS[scenario.carriedTiers], control: 'tiers' }
   const opening: AnswerPart[] = [
     ...first,
-    { text: trips ? 'If it did not, in ' : breaks.length > 0 ? 'For the rest: in ' : 'In ' },
+    { text: trips ? 'Otherwise, in ' : breaks.length > 0 ? 'For the rest: in ' : 'In ' },
     { text: scenario.name, control: 'scenario' },
     { text: `, from ${formatMoment(scenario.startsAt, 0)}, the ` },
     { text: powerSystem.name, control: 'powerSystem' },

@@ -52,7 +52,11 @@ export function GivesWay({ plan }: { plan: Plan }) {
                   {costOf(load) && <small className={own.cost}>{costOf(load)}</small>}
                 </span>
                 <span className={own.gain}>
-                  {gain === undefined ? '…' : gain.hours < 0.05 ? 'buys no hours' : `buys ${gainWords(gain)}`}
+                  {gain === undefined
+                    ? '…'
+                    : gain.hours < 0.05
+                      ? 'buys no hours'
+                      : `buys ${gainWords(gain).replace('+', '')}`}
                 </span>
                 <button
                   className="text-button"

@@ -3,7 +3,9 @@ import type { Plan } from '../../plan/document'
 import type { Equipment } from '../../plan/equipment'
 import { BANK_LIMITS } from '../../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../../plan/power'
+import type { Load } from '../../plan/schema'
 import { quantity } from '../../quantity/quantity'
+import { leftOutWhy } from '../../simulation/compile'
 import { sourceOfBank, usualReserve } from '../../storage/bank'
 import type { Controller } from '../../refill/restrung'
 import { type BankFittings, type Fitting, fittingsOf } from './bankFittings'
@@ -57,16 +59,22 @@ export const USUAL_CONSTRAINTS: SearchConstraints = {
   countsRefill: false,
 }
 
+/** Whether a plan is to carry a load, whatever its source gives. */
+function isWanted(load: Load, plan: Plan): boolean {
+  const why = leftOutWhy(load, plan)
+  return why === null || why === 'voltage' || why === 'away'
+}
+
 /**
  * What is searched for a plan unless more is asked for: nothing to be wired where somebody depends on a medical device, what
  * joins the panels where there are some.
  *
  * @param countsRefill what refills it counts
  */
-export const usualConstraints = ({ loads, refill }: Plan, countsRefill: boolean): SearchConstraints => ({
+export const usualConstraints = (plan: Plan, countsRefill: boolean): SearchConstraints => ({
   ...USUAL_CONSTRAINTS,
-  plugAndPlay: loads.some(({ medical, on, tier }) => medical && on && tier !== 'refuse'),
-  joinsPanels: countsRefill && refill.panels.some(({ on }) => on),
+  plugAndPlay: plan.loads.some((load) => load.medical && isWanted(load, plan)),
+  joinsPanels: countsRefill && plan.refill.panels.some(({ on }) => on),
   countsRefill,
 })
 
