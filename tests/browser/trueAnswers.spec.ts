@@ -34,7 +34,7 @@ test.describe('the sentence tells what breaks first', () => {
       boiler.behaviour.averageW = w(300)
     })
     await expect(answer(page)).toHaveText(
-      /^Too much runs at once: .*, Boiler.* the largest; it would switch off\. Otherwise, in /,
+      /^Too much runs at once: .*, Boiler.* the largest; it would switch off\. .*Otherwise, in /,
     )
     await expect(answer(page)).toHaveText(/would carry the/)
     const fault = answer(page).getByText('Too much runs at once')
@@ -76,8 +76,6 @@ test.describe('the sentence tells what breaks first', () => {
     page,
   }) => {
     await openChanged(page, 'power', (household) => {
-      for (const id of ['boiler', 'drain-pump'])
-        if (loadOf(household, id)) loadOf(household, id).behaviour.runningW = w(500)
       const spare = structuredClone(loadOf(household, 'network'))
       household.loads.push({
         ...spare,
@@ -85,7 +83,7 @@ test.describe('the sentence tells what breaks first', () => {
         name: 'Heater',
         behaviour: {
           kind: 'session',
-          runningW: w(2000),
+          runningW: w(1500),
           minutesEach: { value: 30, unit: 'min', spread: { times: 1.2 }, evidence: 'typical' },
           when: { at: ['20:00'] },
         },
@@ -133,7 +131,7 @@ test.describe('what endangers is told', () => {
       for (const scenario of household.scenarios) scenario.place.latitudeDeg = 30
     })
     const verdict = page.getByTestId('string-verdict').first()
-    await expect(verdict).toContainText(/which is a guess\. Type the coldest it has ever been here/)
+    await expect(verdict).toContainText(/which is a guess.*Type the coldest it has ever been here/)
     await expect(verdict).not.toHaveAttribute('data-verdict', 'fits')
     const field = page.getByTestId('asks-record-cold').first().getByLabel('Coldest ever here')
     await field.fill('-5')
