@@ -48,11 +48,11 @@ test.describe('the sentence tells what breaks first', () => {
     const before = await answerNow(page)
     expect(before).toMatch(/^In /)
     const name = 'Larder refrigerator'
-    await page.getByRole('checkbox', { name: `${name} on` }).click()
+    await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(
       new RegExp(`^${name} must hold, but is switched off\\. For the rest: in `),
     )
-    await page.getByRole('checkbox', { name: `${name} on` }).click()
+    await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(/^In /)
   })
 
