@@ -47,7 +47,7 @@ test.describe('the sentence tells what breaks first', () => {
     await openSample(page, 'loads')
     const before = await answerNow(page)
     expect(before).toMatch(/^In /)
-    const name = 'Larder refrigerator'
+    const name = 'Boiler, two circulators'
     await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(
       new RegExp(`^${name} must hold, but is switched off\\. For the rest: in `),
