@@ -20,6 +20,8 @@ const PORT = Number(process.env.YOTROPE_TEST_PORT ?? 3399)
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: '.yotrope/test-results',
+  // the longest field tests: npm run soak
+  grepInvert: process.env.SOAK ? undefined : /@soak/,
   fullyParallel: true,
   workers: 2,
   // long enough for a busy machine: nothing here measures time

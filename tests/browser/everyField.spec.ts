@@ -116,13 +116,13 @@ test.describe('typed key by key into every field and left', () => {
     expect(done.size).toBeGreaterThan(20)
   })
 
-  test('of power: stations with their outlets, inputs and limits, and the search', async ({ page }) => {
+  test('@soak of power: stations with their outlets, inputs and limits, and the search', async ({ page }) => {
     await openSample(page, 'power')
     await page.getByRole('button', { name: /outlets, inputs and limits/ }).click()
     expect(await everyField(page)).toBeGreaterThan(30)
   })
 
-  test('of power: a bank and its parts', async ({ page }) => {
+  test('@soak of power: a bank and its parts', async ({ page }) => {
     await openSample(page, 'power')
     await page
       .getByRole('table')
