@@ -41,7 +41,7 @@ export interface RefilledState {
 }
 
 /** Wh below which a store may end before its floor: its volts may be too low at the largest draw; Infinity where it must be watched all the time. */
-export function watchedWh({ path, tables }: StoreInRun, peakW: number): number {
+export function watchedWh({ path, tables }: Pick<StoreInRun, 'path' | 'tables'>, peakW: number): number {
   const { detail } = path
   if (!detail) return 0
   if (detail.outOfRange || detail.sleepBelowW > 0) return Infinity

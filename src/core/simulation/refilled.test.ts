@@ -2,90 +2,20 @@ import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf, usualController } from '@/catalog/refill'
-import { constant, loadOf, mixedLoads, planWith } from '../../../tests/support/samplePlan'
+import { constant, loadOf } from '../../../tests/support/samplePlan'
+import {
+  type RefilledParts as Of,
+  planOfSome,
+  refilledPlan,
+  someRefill,
+  station,
+  stretch,
+} from '../../../tests/support/refilledPlan'
 import type { Plan } from '../plan/document'
 import type { Refill } from '../plan/refill'
 import { NO_REFILL } from '../plan/noRefill'
 import type { Scenario, Source } from '../plan/schema'
-import { refilledSlowly } from './oracleRefilled'
 import { runAll, simulate } from './simulate'
-
-const station = (id = 'station-2000'): Source => sourceOf(equipmentClass(id), 'main')
-const stretch = (fromH: number, toH: number) => ({ fromMin: fromH * 60, toMin: toH * 60 })
-
-interface Of {
-  refill?: Partial<Refill>
-  scenario?: Partial<Scenario>
-  hours?: number
-}
-function refilledPlan(
-  source: Source | Source[],
-  loads: Plan['loads'],
-  { refill, scenario, hours = 48 }: Of,
-): Plan {
-  const plan = planWith(loads, [source].flat(), hours)
-  return {
-    ...plan,
-    scenario: { ...plan.scenario, startsAt: '2027-06-04T18:00', ...scenario },
-    refill: { ...NO_REFILL, recordLowC: -10, ...refill },
-  }
-}
-
-const someRefill = fc.record({
-  panels: fc.integer({ min: 0, max: 3 }),
-  sky: fc.constantFrom('clear', 'mixed', 'overcast', 'dark' as const),
-  month: fc.integer({ min: 1, max: 12 }),
-  generatorFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
-  gridFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
-  socketFrom: fc.option(fc.integer({ min: 0, max: 120 }), { nil: null }),
-  loadW: fc.integer({ min: 20, max: 400 }),
-  charged: fc.double({ min: 0.1, max: 1, noNaN: true }),
-  bothWays: fc.boolean(),
-  passThrough: fc.boolean(),
-  totalW: fc.constantFrom(null, 150, 600),
-  seed: fc.integer({ min: 0, max: 1e6 }),
-})
-type Some = typeof someRefill extends fc.Arbitrary<infer T> ? T : never
-
-function planOfSome(of: Some, source = station(), hours = 48): Plan {
-  const quarters = (from: number | null, length: number) =>
-    from === null ? [] : [{ fromMin: from * 15 + 4, toMin: from * 15 + 4 + length }]
-  const outfit = source.outfit && {
-    ...source.outfit,
-    input: { ...source.outfit.input, totalW: of.totalW },
-    suppliesWhileCharging: of.bothWays,
-    passThrough: of.passThrough,
-  }
-  return refilledPlan(
-    { ...source, outfit, chargedFraction: of.charged },
-    [loadOf(constant(of.loadW), { id: 'steady' }), ...mixedLoads(3)],
-    {
-      refill: {
-        panels: of.panels
-          ? [
-              arrayOf('panel-220', 'a', {
-                parallel: of.panels,
-                controller: source.bank ? usualController(24) : null,
-                series: source.bank ? 2 : 1,
-              }),
-            ]
-          : [],
-        generator: { ...generatorOf(2000, 6), quiet: [] },
-        car: CARS['12 V socket'],
-      },
-      scenario: {
-        startsAt: `2027-${String(of.month).padStart(2, '0')}-04T18:00`,
-        sky: { kind: 'days', days: [of.sky as 'clear'] },
-        charging: {
-          generator: quarters(of.generatorFrom, 200),
-          grid: quarters(of.gridFrom, 61),
-          car: quarters(of.socketFrom, 300),
-        },
-      },
-      hours,
-    },
-  )
-}
 
 describe('energy is conserved: what comes in is fed, lost or stored, to a billionth', () => {
   test.each(['a plain station', 'a bank with Peukert and a cut-off'])('of %s', (kind) => {
@@ -129,37 +59,6 @@ describe('energy is conserved: what comes in is fed, lost or stored, to a billio
       { numRuns: 40 },
     )
   })
-})
-
-test('the fast program agrees with the slow one on any plain station, any weather, any stretches', () => {
-  fc.assert(
-    fc.property(someRefill, (of) => {
-      const plan = planOfSome({ ...of, socketFrom: null }, station('station-2000'))
-      const horizonMin = 48 * 60
-      const { chains } = runAll(plan, { runs: 2, seed: of.seed, horizonMin })
-      const chain = chains.find(({ refill }) => refill)
-      if (!chain) return
-      const slow = refilledSlowly(plan, 2, of.seed, horizonMin)
-      slow.forEach((expected, run) => {
-        const found = chain.emptyMin[0][run]
-        if (expected.emptyMin === Infinity) expect(found).toBe(Infinity)
-        else expect(found).toBeCloseTo(expected.emptyMin, 4)
-        for (let q = 0; q < expected.fractions.length; q += 5)
-          expect(chain.fractions[0][(q + 1) * 2 + run]).toBeCloseTo(expected.fractions[q], 5)
-      })
-      const { sum } = chain.refill!
-      expect(sum.fuelL).toBeCloseTo(
-        slow.reduce((total, { fuelL }) => total + fuelL, 0),
-        5,
-      )
-      const inWh = sum.sunWh + sum.acWh + sum.directWh
-      expect(inWh).toBeCloseTo(
-        slow.reduce((total, one) => total + one.inWh, 0),
-        4,
-      )
-    }),
-    { numRuns: 60 },
-  )
 })
 
 test('gliding over quiet quarters comes to what stepping through them does', () => {

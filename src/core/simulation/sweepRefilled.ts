@@ -137,11 +137,10 @@ export class RefilledSweep implements RefilledState {
     if (this.cause[this.active] === 'sleep' || detail?.outOfRange?.[Math.floor(from / 60)]) return false
     const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
     const restartWh = Math.min(RESTART_H * drainW, MOST_RESTART_FRACTION * path.capacityWh)
-    // one that was cut off for low volts holds charge still: it counts from what it held then, so only a charge brings it back
-    const heldWh = Math.max(
-      path.floorWh,
-      this.cause[this.active] === 'cut-off' ? this.endedWh[this.active] : 0,
-    )
+    // one that was cut off for low volts or for the cold holds charge still: it counts from what it held then, so
+    // only what charges it brings it back
+    const heldWh =
+      this.cause[this.active] === 'reserve' ? path.floorWh : Math.max(path.floorWh, this.endedWh[this.active])
     return this.energy[this.active] >= heldWh + restartWh
   }
 

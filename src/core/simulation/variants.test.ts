@@ -25,7 +25,12 @@ describe('many plans at once come to what each comes to alone', () => {
   const base = planOf(household)
 
   test('every lever of the sample, refill and all', () => {
-    const plans = [base, ...findLevers(base).slice(0, 8).map(({ change }) => withChange(base, change))]
+    const plans = [
+      base,
+      ...findLevers(base)
+        .slice(0, 8)
+        .map(({ change }) => withChange(base, change)),
+    ]
     expect(plans.length).toBeGreaterThan(5)
     const variants = new Variants(plans, 1)
     variants.make(0, 60)
