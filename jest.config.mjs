@@ -21,6 +21,8 @@ const shared = {
 
 export default {
   watchman: false,
+  // every core: nothing else is to be done meanwhile
+  maxWorkers: '100%',
   // long enough for a busy machine: nothing here measures time
   testTimeout: 60_000,
   projects: [

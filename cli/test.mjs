@@ -21,8 +21,9 @@ export function test(args) {
   const reports = join(placeOf().home, 'test-reports')
   rmSync(reports, { recursive: true, force: true })
   mkdirSync(reports, { recursive: true })
+  const began = performance.now()
   const counts = [
-    build(),
+    timed('build', build),
     check('package lock', process.execPath, ['cli/completeLock.mjs', '--check']),
     check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
     check('format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
@@ -34,18 +35,32 @@ export function test(args) {
   ]
   const sum = (key) => counts.reduce((total, count) => total + count[key], 0)
   const skipped = sum('skipped')
+  say(`\n== time: ${times.join(', ')}; all ${seconds(began)}`)
   say(`${sum('passed')} passed, ${sum('failed')} failed${skipped ? `, ${skipped} skipped` : ''}`)
   return sum('failed') === 0 ? 0 : 1
 }
 
-function run(name, command, args, env = {}) {
+/** What each part took, in the order they came. */
+const times = []
+const seconds = (from) => `${Math.round((performance.now() - from) / 1000)} s`
+
+function timed(name, work) {
+  const from = performance.now()
   say(`\n== ${name}`)
-  return (
-    spawnSync(command, args, {
-      cwd: ROOT,
-      stdio: 'inherit',
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-    }).status === 0
+  const came = work()
+  times.push(`${name} ${seconds(from)}`)
+  return came
+}
+
+function run(name, command, args, env = {}) {
+  return timed(
+    name,
+    () =>
+      spawnSync(command, args, {
+        cwd: ROOT,
+        stdio: 'inherit',
+        env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+      }).status === 0,
   )
 }
 
@@ -57,7 +72,6 @@ function check(name, command, args) {
 
 /** The build comes first: it also writes the types that others read. */
 function build() {
-  say('\n== build')
   try {
     ensureBuild()
     return { passed: 1, failed: 0, skipped: 0 }

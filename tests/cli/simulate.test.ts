@@ -3,6 +3,11 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import * as fc from 'fast-check'
+import { formatEnergy } from '@/core/quantity/format'
+import { answerText } from '@/core/sizing/answer'
+import { evaluate } from '@/core/sizing/evaluate'
+import { anyHousehold } from '../support/anyHousehold'
 import { constant, loadOf, planWith } from '../support/samplePlan'
 
 const command = join(__dirname, '../../yotrope')
@@ -65,6 +70,21 @@ describe('./yotrope simulate', () => {
     expect(result.at[0].stateOfCharge.main.p50).toBeCloseTo(1 - (8 * 110) / 2000, 6)
     expect(result.at[1].stateOfCharge.main.p50).toBeCloseTo(0, 6)
     expect(result.events).toMatchObject([{ kind: 'empty', sourceId: 'main', fraction: 1 }])
+  })
+
+  test('arbitrary households: the figures of the gates, in words and as data', () => {
+    for (const any of fc.sample(anyHousehold, { numRuns: 3, seed: 11 })) {
+      const { result, gates, answer } = evaluate(any)
+      const text = run('simulate', file('any.json', any)).stdout
+      expect(text).toContain(answerText(answer))
+      for (const { askedWh, suppliedWh } of result.loads)
+        expect(text).toMatch(new RegExp(`asks +${formatEnergy(askedWh)}, gets +${formatEnergy(suppliedWh)}`))
+      const data = JSON.parse(run('simulate', 'any.json', '--json').stdout)
+      expect(data.answer).toBe(answerText(answer))
+      for (const name of ['carries', 'starts', 'lasts', 'refills'] as const)
+        expect(data.gates[name].verdict).toBe(gates[name].verdict)
+      expect(data.gates.lasts.shortMin).toBe(gates.lasts.shortMin)
+    }
   })
 
   test('the same seed prints the same', () => {

@@ -14,6 +14,8 @@ interface VoltTable {
   sagV: Float64Array
 }
 const voltTables = new Map<string, VoltTable>()
+/** Peukert's exponent is drawn for every run, so tables are kept for a while only. */
+const MOST_FACTOR_TABLES = 64
 const factorTables = new Map<number, Float64Array>()
 
 function voltTable({ chemistry, school }: BankVoltage): VoltTable {
@@ -37,6 +39,7 @@ function factorTable(peukert: number): Float64Array {
     table = Float64Array.from({ length: RATIO_STEPS + 2 }, (_, i) =>
       peukertFactor((i * MOST_RATIO) / RATIO_STEPS, 1, peukert),
     )
+    if (factorTables.size >= MOST_FACTOR_TABLES) factorTables.clear()
     factorTables.set(peukert, table)
   }
   return table

@@ -1,54 +1,21 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
-import { arrayOf, generatorOf } from '@/catalog/refill'
+import { anyHousehold } from '../../../tests/support/anyHousehold'
 import { gateFigures } from './gateFigures'
-import { someLoads, someSource } from '../../../tests/support/arbitraryPlan'
-import { planWith } from '../../../tests/support/samplePlan'
-import type { Plan } from '@/core/plan/document'
-import { NO_CHARGING, NO_REFILL } from '@/core/plan/noRefill'
 import { formatDuration, formatEnergy, formatExactDuration, formatWatts } from '@/core/quantity/format'
 import { answerText, runsText } from '@/core/sizing/answer'
 import { evaluate } from '@/core/sizing/evaluate'
 import { cellsOf } from '@/core/sizing/matrix'
 import { energyWorking } from '@/core/sizing/propertyWorkings'
+import { runtimeAt } from '@/core/sizing/gates'
+import { NO_CONSTRAINTS } from '@/core/sizing/search/candidates'
+import { Search, onOneSource } from '@/core/sizing/search/search'
 
 const RUNS = { runs: 40 }
-/** An arbitrary household: loads, a source, and what refills it or nothing. */
-const somePlan = fc
-  .tuple(
-    someLoads(),
-    someSource,
-    fc.integer({ min: 6, max: 60 }),
-    fc.constantFrom('nothing', 'sun', 'generator', 'grid'),
-    fc.constantFrom(0.5, 0.8, 0.9),
-  )
-  .map(([loads, source, durationH, refilled, confidence]): Plan => {
-    const base = planWith(loads, [source], durationH)
-    const stretch = [{ fromMin: 120, toMin: 330 }]
-    return {
-      ...base,
-      scenario: {
-        ...base.scenario,
-        confidence,
-        charging: {
-          ...NO_CHARGING,
-          ...(refilled === 'generator' && { generator: stretch }),
-          ...(refilled === 'grid' && { grid: stretch }),
-        },
-      },
-      refill: {
-        ...NO_REFILL,
-        recordLowC: -20,
-        panels: refilled === 'sun' ? [arrayOf('panel-220', 'roof')] : [],
-        generator: refilled === 'generator' ? { ...generatorOf(2000), quiet: [] } : null,
-      },
-    }
-  })
-
 describe('every figure that is told twice is the same', () => {
   test('sentence, gates, strip, workings, table and energies of an arbitrary household', () => {
     fc.assert(
-      fc.property(somePlan, (plan) => {
+      fc.property(anyHousehold, (plan) => {
         const { result, gates, answer, workings } = evaluate(plan, RUNS)
         const text = answerText(answer)
         const { lasts, carries, refills } = gates
@@ -105,7 +72,7 @@ describe('every figure that is told twice is the same', () => {
 
   test('the table’s cell is the candidate’s own gate', () => {
     fc.assert(
-      fc.property(somePlan, (plan) => {
+      fc.property(anyHousehold, (plan) => {
         const [cell] = cellsOf([plan])
         const { gates, result } = evaluate(plan)
         if (result.loads.length === 0) return
@@ -118,6 +85,40 @@ describe('every figure that is told twice is the same', () => {
           expect(Math.abs(cell.runtimeMin - gates.lasts.runtimeMin)).toBeLessThan(0.01)
       }),
       { numRuns: 8, endOnFailure: true, seed: 7 },
+    )
+  })
+
+  test('the search says of the household’s own battery what its gates say', () => {
+    fc.assert(
+      fc.property(anyHousehold, (plan) => {
+        const [source] = plan.powerSystem.sources
+        const { confidence } = plan.scenario
+        const candidate = {
+          id: 'own',
+          name: source.name,
+          source,
+          price: 0,
+          totalKg: 1,
+          pieces: 1,
+          owned: true,
+          fittings: [],
+        }
+        const search = new Search([plan], NO_CONSTRAINTS, confidence, null, RUNS.runs)
+        const judged = search.judge(candidate)
+        if (judged.byScenario.length === 0) return
+        const one = onOneSource(plan)
+        const alone = {
+          ...one,
+          powerSystem: { ...one.powerSystem, sources: [{ ...source, id: 'main', afterSourceId: null }] },
+        }
+        const { result, gates } = evaluate(alone, RUNS)
+        const reached = Math.min(result.horizonMin, runtimeAt(result, confidence))
+        expect(Math.abs(judged.runtimeMin - reached)).toBeLessThan(0.05 + 0.0005 * reached)
+        expect(judged.carries).toBe(gates.carries.verdict === 'holds' && gates.starts.verdict === 'holds')
+        if (gates.lasts.verdict === 'short')
+          expect(judged.why).toContain(`${formatDuration(gates.lasts.shortMin)} short`)
+      }),
+      { numRuns: 20, endOnFailure: true, seed: 7 },
     )
   })
 })
