@@ -1,3 +1,4 @@
+import { ownEntry, withoutBuiltInIds } from '@/core/plan/builtInIds'
 import { type Household, readHousehold } from '@/core/plan/household'
 import type * as schema from './schema'
 
@@ -77,7 +78,7 @@ export function rowsOf(householdId: string, household: Household): HouseholdRows
     ),
     loadSources: household.powerSystems.flatMap((system) => {
       const known = new Set(system.sources.map(({ id }) => id))
-      return Object.entries(household.hangsOn[system.id] ?? {})
+      return Object.entries(ownEntry(household.hangsOn, system.id) ?? {})
         .filter(([loadId, sourceId]) => loadIds.has(loadId) && known.has(sourceId))
         .map(([loadId, sourceId]) => ({ householdId, powerSystemId: system.id, loadId, sourceId }))
     }),
@@ -90,10 +91,13 @@ export function householdOf(rows: HouseholdRows): Household {
     [...list].sort((a, b) => a.position - b.position)
   const without = <T extends object, K extends keyof T>(row: T, ...keys: K[]): Omit<T, K> =>
     Object.fromEntries(Object.entries(row).filter(([key]) => !keys.includes(key as K))) as Omit<T, K>
-  const hangsOn: Record<string, Record<string, string>> = {}
-  for (const { powerSystemId, loadId, sourceId } of rows.loadSources)
-    (hangsOn[powerSystemId] ??= {})[loadId] = sourceId
-  const reading = readHousehold({
+  const hangings = new Map<string, [string, string][]>()
+  for (const { powerSystemId, loadId, sourceId } of rows.loadSources) {
+    const list = hangings.get(powerSystemId)
+    if (list) list.push([loadId, sourceId])
+    else hangings.set(powerSystemId, [[loadId, sourceId]])
+  }
+  const stored = {
     profile: rows.household.profile,
     ...(rows.household.equipment ? { equipment: rows.household.equipment } : {}),
     ...(rows.household.refill ? { refill: rows.household.refill } : {}),
@@ -131,8 +135,9 @@ export function householdOf(rows: HouseholdRows): Household {
         ...(row.spec as object),
       })),
     })),
-    hangsOn,
-  })
+    hangsOn: Object.fromEntries([...hangings].map(([id, list]) => [id, Object.fromEntries(list)])),
+  }
+  const reading = readHousehold(withoutBuiltInIds(stored))
   if (!reading.ok) {
     const { path, message } = reading.faults[0]
     throw new Error(`the stored household is damaged: ${path} ${message}`)

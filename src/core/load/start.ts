@@ -1,3 +1,4 @@
+import { ownEntry } from '../plan/builtInIds'
 import type { Load, Start } from '../plan/schema'
 import { peakRunningW } from './peak'
 
@@ -46,7 +47,7 @@ export const LOCKED_ROTOR_KVA_PER_HP: Readonly<Record<string, number>> = {
  * @example startingVaByLetter(0.5, 'K') // 4500
  */
 export function startingVaByLetter(hp: number, letter: string): number {
-  const perHp = LOCKED_ROTOR_KVA_PER_HP[letter]
+  const perHp = ownEntry(LOCKED_ROTOR_KVA_PER_HP, letter)
   if (perHp === undefined) throw new RangeError(`no code letter ${letter}`)
   return hp * perHp * 1000
 }

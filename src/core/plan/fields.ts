@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
+import { isBuiltIn } from './builtInIds'
 import { LIMITS } from './limits'
 
 /** Fields that several parts of the plan document share. */
@@ -23,5 +24,14 @@ export function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
 export const idSchema = z
   .string()
   .regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
-export const name = z.string().trim().min(1).max(LIMITS.nameLength)
+  .refine((id) => !isBuiltIn(id), {
+    error: 'is a word the program needs itself; choose another, such as one with “-1” behind it',
+  })
+/** One line: a line end inside becomes a blank. */
+export const name = z
+  .string()
+  .overwrite((text) => text.replace(/[\s\p{Cc}]+/gu, ' '))
+  .trim()
+  .min(1)
+  .max(LIMITS.nameLength)
 export const note = z.string().max(LIMITS.noteLength)

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { powerFaults } from './document'
 import { equipmentSchema } from './equipment'
 import { type Fault, faultsOf } from './fault'
+import { brokenText } from './brokenText'
 import { LIMITS } from './limits'
 import { upgradeHousehold } from './migrate'
 import { householdLoadSchema, idSchema, profileSchema, scenarioSchema } from './schema'
@@ -32,6 +33,8 @@ export type HouseholdReading = { ok: true; household: Household } | { ok: false;
 
 /** Reads an unknown value as a household; every fault comes with the path of its field and what would be right. */
 export function readHousehold(input: unknown): HouseholdReading {
+  const broken = brokenText(input)
+  if (broken) return { ok: false, faults: [broken] }
   const parsed = householdSchema.safeParse(upgradeHousehold(input))
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
   const household = parsed.data

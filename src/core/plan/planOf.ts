@@ -1,3 +1,4 @@
+import { ownEntry } from './builtInIds'
 import type { Plan } from './document'
 import type { Household } from './household'
 import { PLAN_FORMAT, PLAN_VERSION } from './limits'
@@ -22,13 +23,16 @@ export function planOf(
   const scenario = household.scenarios.find(({ id }) => id === scenarioId)
   const powerSystem = household.powerSystems.find(({ id }) => id === powerSystemId)
   if (!scenario || !powerSystem) throw new RangeError('no such scenario or power system')
-  const hangsOn = household.hangsOn[powerSystemId] ?? {}
+  const hangings = ownEntry(household.hangsOn, powerSystemId)
   const known = new Set(powerSystem.sources.map(({ id }) => id))
-  const loads = household.loads.map(({ standings, ...load }) => ({
-    ...load,
-    ...(standings[scenarioId] ?? DEFAULT_STANDING),
-    sourceId: known.has(hangsOn[load.id]) ? hangsOn[load.id] : powerSystem.sources[0].id,
-  }))
+  const loads = household.loads.map(({ standings, ...load }) => {
+    const sourceId = ownEntry(hangings, load.id)
+    return {
+      ...load,
+      ...(ownEntry(standings, scenarioId) ?? DEFAULT_STANDING),
+      sourceId: sourceId !== undefined && known.has(sourceId) ? sourceId : powerSystem.sources[0].id,
+    }
+  })
   return {
     format: PLAN_FORMAT,
     version: PLAN_VERSION,

@@ -1,3 +1,4 @@
+import { ownEntry } from '@/core/plan/builtInIds'
 import type { PowerSystem } from '@/core/plan/schema'
 import { type RowContext, gates } from './candidateRows'
 
@@ -33,7 +34,7 @@ export const isHidden = ({ shown }: Pick<PowerSystem, 'shown'>) =>
 
 /** Those shown, the pinned ones first, each group in the order asked for. */
 export function inOrder(contexts: readonly RowContext[], order: string): RowContext[] {
-  const by = ORDERS[order]?.by
+  const by = ownEntry(ORDERS, order)?.by
   const shown = contexts.filter(({ system }) => !isHidden(system))
   const sorted = by ? [...shown].sort((a, b) => by(a) - by(b)) : shown
   const isPinned = ({ system }: RowContext) => system.shown === 'pinned'

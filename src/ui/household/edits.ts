@@ -1,3 +1,4 @@
+import { isBuiltIn, ownEntry } from '@/core/plan/builtInIds'
 import type { Equipment } from '@/core/plan/equipment'
 import type { Household } from '@/core/plan/household'
 import { DEFAULT_STANDING } from '@/core/plan/planOf'
@@ -36,7 +37,7 @@ export const changeLoad =
 
 /** How a load stands in the chosen scenario. */
 export function standingOf(household: Household, load: HouseholdLoad): Standing {
-  return load.standings[household.chosen.scenarioId] ?? DEFAULT_STANDING
+  return ownEntry(load.standings, household.chosen.scenarioId) ?? DEFAULT_STANDING
 }
 
 export const changeStanding =
@@ -113,11 +114,10 @@ export const addScenario =
   (household) => ({
     ...household,
     scenarios: [...household.scenarios, scenario],
-    loads: household.loads.map((load) =>
-      load.standings[likeId]
-        ? { ...load, standings: { ...load.standings, [scenario.id]: load.standings[likeId] } }
-        : load,
-    ),
+    loads: household.loads.map((load) => {
+      const like = ownEntry(load.standings, likeId)
+      return like ? { ...load, standings: { ...load.standings, [scenario.id]: like } } : load
+    }),
     chosen: { ...household.chosen, scenarioId: scenario.id },
   })
 
@@ -201,7 +201,7 @@ export const removeSource =
     const system = household.powerSystems.find(({ id }) => id === systemId)
     const gone = system?.sources.find(({ id }) => id === sourceId)
     if (!system || !gone || system.sources.length === 1) return household
-    const hangings = Object.entries(household.hangsOn[systemId] ?? {})
+    const hangings = Object.entries(ownEntry(household.hangsOn, systemId) ?? {})
     return {
       ...household,
       powerSystems: replaced(household.powerSystems, systemId, () => ({
@@ -226,7 +226,7 @@ export const hangLoad =
     ...household,
     hangsOn: {
       ...household.hangsOn,
-      [systemId]: { ...household.hangsOn[systemId], [loadId]: sourceId },
+      [systemId]: { ...ownEntry(household.hangsOn, systemId), [loadId]: sourceId },
     },
   })
 
@@ -250,7 +250,7 @@ export function freshId(name: string, taken: readonly { id: string }[]): string 
   const used = new Set(taken.map(({ id }) => id))
   for (let n = 1; ; n++) {
     const id = n === 1 ? base : `${base}-${n}`
-    if (!used.has(id)) return id
+    if (!used.has(id) && !isBuiltIn(id)) return id
   }
 }
 

@@ -1,0 +1,20 @@
+import type { Fault } from './fault'
+
+const HALF_A_PAIR = /[\uD800-\uDFFF]/u
+
+/** The first text in a document, names of fields included, that holds half a character and so can be stored nowhere; null when there is none. */
+export function brokenText(value: unknown, path = ''): Fault | null {
+  if (typeof value === 'string')
+    return HALF_A_PAIR.test(value)
+      ? { path: path || 'document', message: 'holds half a character; type it again' }
+      : null
+  if (typeof value !== 'object' || value === null) return null
+  for (const [key, inner] of Object.entries(value)) {
+    if (HALF_A_PAIR.test(key))
+      return { path: path || 'document', message: 'has a field whose name holds half a character' }
+    const at = Array.isArray(value) ? `${path}[${key}]` : path ? `${path}.${key}` : key
+    const fault = brokenText(inner, at)
+    if (fault) return fault
+  }
+  return null
+}
