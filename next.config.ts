@@ -6,7 +6,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   // ./yotrope test checks the types, of the tests too; a user's first start need not wait for that
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ['mysql2'],
+  serverExternalPackages: ['mysql2', 'piscina', 'pino'],
   experimental: { agentUpgrade: false },
 } as NextConfig
 

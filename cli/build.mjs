@@ -37,8 +37,10 @@ const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
 /** Builds the application when its sources are newer than the build. */
 export function ensureBuild() {
   const built = join(ROOT, '.next', 'BUILD_ID')
+  const thread = join(ROOT, '.next', 'threads', 'firstAnswer.mjs')
   const newest = Math.max(...SOURCES.map((source) => newestIn(join(ROOT, source))))
-  if (existsSync(built) && statSync(built).mtimeMs >= newest) return
+  // the thread is written last: with it the build is whole
+  if (existsSync(built) && existsSync(thread) && statSync(thread).mtimeMs >= newest) return
   sayStep('building (about a minute)')
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
@@ -50,13 +52,31 @@ export function ensureBuild() {
       maxBuffer: 1 << 26,
     },
   )
-  if (status === 0) return
+  if (status === 0) return bundleThread(thread)
   console.error(`${stdout}\n${stderr}`)
   throw new Stop(
     /ENOSPC/.test(stdout + stderr)
       ? 'the disk filled up while building; free some space, then try again'
       : 'the build failed; the reason stands above',
   )
+}
+
+/** Bundles the server's worker thread into one file: the framework does not follow it. */
+function bundleThread(outfile) {
+  const { status, stderr } = spawnSync(
+    join(ROOT, 'node_modules/.bin/esbuild'),
+    [
+      'src/server/firstAnswer.thread.ts',
+      `--outfile=${outfile}`,
+      '--bundle',
+      '--format=esm',
+      '--platform=node',
+      '--target=node20',
+      '--log-level=error',
+    ],
+    { cwd: ROOT, encoding: 'utf8' },
+  )
+  if (status !== 0) throw new Stop(`the build failed: ${firstLine(stderr)}`)
 }
 
 /** The time of the newest change in a file or folder; folders count too, so that a deletion is seen. */

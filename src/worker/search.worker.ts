@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { candidatesOf } from '@/core/sizing/search/candidates'
 import { type Judged, SEARCH_RUNS, Search } from '@/core/sizing/search/search'
+import { ensureComputable } from '@/core/simulation/switchingBudget'
 import { DEFAULT_SEED } from '@/core/simulation/simulate'
 import type { SearchJobs } from './searchJobs'
 
@@ -9,6 +10,7 @@ const REPORT_MS = 60
 
 const jobs: SearchJobs = {
   run: ({ plans, want, confidence, hours, stock }, share, shares, report) => {
+    plans.forEach(ensureComputable)
     const candidates = candidatesOf(stock, want)
     const search = new Search(plans, want, confidence, hours, SEARCH_RUNS, DEFAULT_SEED, stock.controllers)
     let judged: Judged[] = []

@@ -23,14 +23,17 @@ export class SearchClient {
     const isCurrent = () => this.workers === workers
     await Promise.all(
       workers.map((worker, share) =>
-        wrap<SearchJobs>(worker).run(
-          request,
-          share,
-          shares,
-          proxy((judged: Judged[], all: number) => {
-            if (isCurrent()) report(judged, all)
-          }),
-        ),
+        Promise.race([
+          brokenDown(worker),
+          wrap<SearchJobs>(worker).run(
+            request,
+            share,
+            shares,
+            proxy((judged: Judged[], all: number) => {
+              if (isCurrent()) report(judged, all)
+            }),
+          ),
+        ]),
       ),
     )
     const ended = isCurrent()
@@ -44,3 +47,9 @@ export class SearchClient {
     this.workers = []
   }
 }
+
+/** Settles never but when a worker breaks down. */
+const brokenDown = (worker: Worker) =>
+  new Promise<never>((_, reject) =>
+    worker.addEventListener('error', () => reject(new Error('the worker broke down'))),
+  )

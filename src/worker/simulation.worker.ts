@@ -1,4 +1,7 @@
 import { expose } from 'comlink'
+import type { Plan } from '@/core/plan/document'
+import type { SearchStock } from '@/core/sizing/search/candidates'
+import { ensureComputable } from '@/core/simulation/switchingBudget'
 import { evaluate } from '@/core/sizing/evaluate'
 import { leverRanks, type rankLevers } from '@/core/sizing/levers'
 import { longLook } from '@/core/sizing/longLook'
@@ -8,18 +11,31 @@ import { openersOf } from '@/core/sizing/openers'
 import { ruleGains } from '@/core/sizing/ruleGains'
 import type { SimulationJobs } from './simulationJobs'
 
+/** A job on plans that keep to the budget of switchings; others are refused with the load that is too busy. */
+const computable =
+  <A extends unknown[], R>(job: (plan: Plan, ...rest: A) => R) =>
+  (plan: Plan, ...rest: A): R => {
+    ensureComputable(plan)
+    return job(plan, ...rest)
+  }
+
 const jobs: SimulationJobs = {
-  evaluate,
-  rankLevers: (plan, report) => {
+  evaluate: computable(evaluate),
+  rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
     let last: ReturnType<typeof rankLevers> = []
     for (const ranked of leverRanks(plan)) report((last = ranked))
     return last
+  }),
+  cells: (plans) => {
+    plans.forEach(ensureComputable)
+    return cellsOf(plans)
   },
-  cells: (plans) => cellsOf(plans),
-  measureNext: (plan) => measureNext(plan),
-  ruleGains: (plan) => ruleGains(plan),
-  longLook: (plan) => longLook(plan),
-  openers: (plan, stock) => openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
+  measureNext: computable((plan) => measureNext(plan)),
+  ruleGains: computable((plan) => ruleGains(plan)),
+  longLook: computable((plan) => longLook(plan)),
+  openers: computable((plan, stock: SearchStock) =>
+    openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
+  ),
 }
 
 expose(jobs)

@@ -10,53 +10,72 @@ import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationJobs } from './simulationJobs'
 
+/** How a computation came out: with its evaluation, or with why there is none. */
+export type Outcome = { kind: 'done'; evaluation: Evaluation } | { kind: 'failed'; message: string }
+
+const outcomeOf = (error: unknown): Outcome => ({
+  kind: 'failed',
+  // what the core refuses names the load and what would be right
+  message:
+    error instanceof RangeError || (error as Error)?.name === 'RangeError'
+      ? (error as Error).message
+      : 'The computation failed.',
+})
+
 /** A worker that runs plans off the page's own thread, begun on first use. */
 export class SimulationClient {
   private worker: Worker | null = null
   private remote: Remote<SimulationJobs> | null = null
-  private waiting: { plan: Plan; settle: (evaluation: Evaluation | null) => void } | null = null
+  /** settles never but when the worker breaks down */
+  private broken: Promise<never> | null = null
+  private waiting: { plan: Plan; settle: (outcome: Outcome | null) => void } | null = null
   private busy = false
 
   /** Runs a plan. */
   evaluate(plan: Plan): Promise<Evaluation> {
-    return this.jobs().evaluate(plan)
+    return this.ask((jobs) => jobs.evaluate(plan))
+  }
+
+  /** Runs a plan; what goes wrong is in the outcome. */
+  attempt(plan: Plan): Promise<Outcome> {
+    return this.evaluate(plan).then((evaluation): Outcome => ({ kind: 'done', evaluation }), outcomeOf)
   }
 
   /** What buys hours, ranked; told as it is found. */
   rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): Promise<RankedLever[]> {
-    return this.jobs().rankLevers(plan, proxy(report))
+    return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
   }
 
   /** How each power system comes out in one outage. */
   cells(plans: Plan[]): Promise<MatrixCell[]> {
-    return this.jobs().cells(plans)
+    return this.ask((jobs) => jobs.cells(plans))
   }
 
   /** What is worth measuring, ranked. */
   measureNext(plan: Plan): Promise<MeasureNext[]> {
-    return this.jobs().measureNext(plan)
+    return this.ask((jobs) => jobs.measureNext(plan))
   }
 
   /** The hours each rule of load shedding buys. */
   ruleGains(plan: Plan): Promise<RuleGain[]> {
-    return this.jobs().ruleGains(plan)
+    return this.ask((jobs) => jobs.ruleGains(plan))
   }
 
   /** What becomes of it if the weather goes on. */
   longLook(plan: Plan): Promise<LongLook> {
-    return this.jobs().longLook(plan)
+    return this.ask((jobs) => jobs.longLook(plan))
   }
 
   /** What would open the gates that are shut. */
   openers(plan: Plan, stock: SearchStock): Promise<Opener[]> {
-    return this.jobs().openers(plan, stock)
+    return this.ask((jobs) => jobs.openers(plan, stock))
   }
 
   /**
    * Runs a plan unless a newer one comes before its turn: while one is being run only the newest waits.
-   * @returns the evaluation, or null when a newer plan took its place
+   * @returns how it came out, or null when a newer plan took its place
    */
-  evaluateNewest(plan: Plan): Promise<Evaluation | null> {
+  evaluateNewest(plan: Plan): Promise<Outcome | null> {
     return new Promise((settle) => {
       this.waiting?.settle(null)
       this.waiting = { plan, settle }
@@ -69,6 +88,7 @@ export class SimulationClient {
     this.worker?.terminate()
     this.worker = null
     this.remote = null
+    this.broken = null
   }
 
   private async work(): Promise<void> {
@@ -76,16 +96,25 @@ export class SimulationClient {
     while (this.waiting) {
       const { plan, settle } = this.waiting
       this.waiting = null
-      settle(await this.evaluate(plan).catch(() => null))
+      settle(await this.attempt(plan))
     }
     this.busy = false
   }
 
-  private jobs(): Remote<SimulationJobs> {
-    if (!this.remote) {
-      this.worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), { type: 'module' })
-      this.remote = wrap<SimulationJobs>(this.worker)
+  /** Puts a question to the worker. A worker that breaks down answers nothing: it is ended, and the next question begins a new one. */
+  private async ask<T>(question: (jobs: Remote<SimulationJobs>) => Promise<T>): Promise<T> {
+    if (!this.remote || !this.broken) {
+      const worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), { type: 'module' })
+      this.worker = worker
+      this.remote = wrap<SimulationJobs>(worker)
+      this.broken = new Promise((_, reject) => {
+        worker.addEventListener('error', () => {
+          if (this.worker === worker) this.dispose()
+          reject(new Error('the worker broke down'))
+        })
+      })
+      this.broken.catch(() => {})
     }
-    return this.remote
+    return Promise.race([question(this.remote), this.broken])
   }
 }

@@ -1,3 +1,4 @@
+import { cyclingPairs, pumpPairs } from './expectedPairs'
 import { startingW } from '../load/start'
 import { chargeStarts } from '../load/charging'
 import { RAIN_INFLOW, inflowByHour } from '../load/pump'
@@ -81,9 +82,6 @@ export interface CompiledPlan {
   chains: CompiledChain[]
   leftOut: { loadId: string; why: LeftOut }[]
 }
-
-/** No drawn cycle is shorter than this at half duty, so that a run's switchings are bounded. */
-export const SHORTEST_CYCLE_MIN = 0.5
 
 const TIER_ORDER: readonly Tier[] = ['hold', 'ration', 'spare']
 
@@ -259,27 +257,16 @@ export function compileLoad(
         (steering?.setBackK ?? 0) +
         (heatsHouse(behaviour) ? USUAL_INDOOR_C - Math.min(scenario.indoorC, WARMEST_SET_C) : 0)
       compiled.surroundC = surroundOf(behaviour.follows, weather)
-      compiled.expectedPairs = Math.ceil(horizonMin / behaviour.periodMin.value) + 1
-      if (behaviour.blower) compiled.expectedPairs *= 3
-      if (behaviour.idleW) compiled.expectedPairs *= 2
+      compiled.expectedPairs = cyclingPairs(behaviour, horizonMin)
       break
     case 'pump': {
-      const { cycle } = behaviour
       compiled.inflow = inflowByHour(behaviour, scenario, hoursOf(horizonMin))
       if (behaviour.inflowFollows === 'rain' && scenario.rain !== 'dry')
         compiled.storm = {
           rain: scenario.rain,
           dryFactor: RAIN_INFLOW.dry / RAIN_INFLOW[behaviour.knownIn ?? 'dry'],
         }
-      const most = Math.max(...compiled.inflow)
-      const everyMin =
-        cycle.by === 'spacing'
-          ? cycle.everyMin.value / Math.max(1, most)
-          : Math.max(
-              (4 * cycle.volumeL.value) / cycle.rateLMin.value,
-              (cycle.volumeL.value * 60) / Math.max(1e-6, cycle.inflowLH.value * most),
-            )
-      compiled.expectedPairs = Math.ceil(horizonMin / Math.max(SHORTEST_CYCLE_MIN, everyMin)) + 1
+      compiled.expectedPairs = pumpPairs(behaviour, Math.max(...compiled.inflow), horizonMin)
       break
     }
   }

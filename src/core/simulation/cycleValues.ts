@@ -17,7 +17,8 @@ import { normalQuantile } from '../quantity/normal'
 import { uniformAt } from '../quantity/random'
 import { type LoadValues, PLACE, demandAt } from './loadValues'
 import { AT } from './places'
-import { type CompiledLoad, SHORTEST_CYCLE_MIN } from './compile'
+import type { CompiledLoad } from './compile'
+import { SHORTEST_CYCLE_MIN } from './expectedPairs'
 import { applyDrift } from './drift'
 
 const SHORTEST_PERIOD_SHARE = 0.25

@@ -12,6 +12,8 @@ export interface Evaluation {
   gates: Gates
   answer: AnswerPart[]
   workings: ReturnType<typeof workingsOf>
+  /** whether curves and the list of runs are in it; see `withoutTraces` */
+  hasTraces: boolean
 }
 
 /** Runs a plan and judges it: the runs, the gates, the sentence, and the working of every figure in them. */
@@ -30,5 +32,6 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     gates,
     answer: answerOf(plan, result, gates),
     workings: workingsOf(plan, result, gates, other.startW),
+    hasTraces: true,
   }
 }

@@ -29,7 +29,7 @@ export function CandidateCell(props: CandidateCellProps) {
     <td
       className={`${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`}
       data-holds={!fails}
-      title={isDeciding ? decidingWords(context) : undefined}
+      title={isDeciding ? decidingWords(context) : (context.failure ?? undefined)}
       {...flags}
     >
       {!counts ? (

@@ -41,12 +41,14 @@ export function CandidateTable({ order }: { order: string }) {
     const here = system.sources.filter(({ isAway }) => !isAway)
     const one = system.id === powerSystemId ? system.sources.find(({ id }) => id === figuresOf) : undefined
     const sources = one ? [one] : here
+    const outcome = evaluations.get(system.id)
     return {
       system,
       sources,
       source: sources[0],
       plan: planOf(household, household.chosen.scenarioId, system.id),
-      evaluation: evaluations.get(system.id),
+      evaluation: outcome?.kind === 'done' ? outcome.evaluation : undefined,
+      failure: outcome?.kind === 'failed' ? outcome.message : null,
     }
   })
   const chosen = all.find(({ system }) => system.id === powerSystemId)!

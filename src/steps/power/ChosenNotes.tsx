@@ -18,8 +18,8 @@ const GATE_WORDS = { carries: 'To carry it', starts: 'To start it', lasts: 'To l
 export function ChosenNotes() {
   const plan = usePlan()
   const store = useHouseholdStore()
-  const carries = useHousehold(({ evaluation }) => evaluation.gates.carries)
-  const { forDc } = dcOnly(carries)
+  const carries = useHousehold(({ evaluation }) => evaluation?.gates.carries)
+  const forDc = carries ? dcOnly(carries).forDc : []
   const mains = useHousehold(({ household }) => household.profile.mains)
   const own = useHousehold(({ household }) => household.equipment)
   const ask = useMemo(() => {

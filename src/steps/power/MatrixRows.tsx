@@ -1,14 +1,13 @@
 import { formatDuration, formatNumber } from '@/core/quantity/format'
 import type { PowerSystem, Scenario } from '@/core/plan/schema'
 import styles from './PowerPage.module.css'
-import type { MatrixCell } from '@/core/sizing/matrix'
-import { cellKey } from './useScenarioMatrix'
+import { type MatrixOutcome, cellKey } from './useScenarioMatrix'
 
 /** Each candidate in each outage of the household: how long, or that it does not even carry it. */
 export function MatrixRows(props: {
   scenarios: readonly Scenario[]
   systems: readonly PowerSystem[]
-  cells: ReadonlyMap<string, MatrixCell>
+  cells: ReadonlyMap<string, MatrixOutcome>
   flags: (system: PowerSystem) => Record<string, boolean>
 }) {
   const { scenarios, systems, cells, flags } = props
@@ -30,8 +29,9 @@ export function MatrixRows(props: {
             return (
               <td
                 key={system.id}
-                className={cell && !cell.holds ? styles.fails : ''}
-                data-holds={cell?.holds ?? true}
+                className={fails(cell) ? styles.fails : ''}
+                data-holds={!fails(cell)}
+                title={cell && 'failure' in cell ? cell.failure : undefined}
                 {...flags(system)}
               >
                 {cell ? wordsFor(cell) : '…'}
@@ -44,7 +44,11 @@ export function MatrixRows(props: {
   )
 }
 
-function wordsFor({ carries, holds, runtimeMin }: MatrixCell): string {
+const fails = (cell: MatrixOutcome | undefined) => cell !== undefined && !('failure' in cell) && !cell.holds
+
+function wordsFor(cell: MatrixOutcome): string {
+  if ('failure' in cell) return 'not computed'
+  const { carries, holds, runtimeMin } = cell
   if (!carries) return '× not carried'
   const time = runtimeMin === Infinity ? 'beyond' : formatDuration(runtimeMin)
   return holds ? time : `× ${time}`

@@ -19,12 +19,12 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
   const store = useHouseholdStore()
   const plan = usePlan()
   const mains = useHousehold(({ household }) => household.profile.mains)
-  const result = useHousehold(({ evaluation }) => evaluation.result)
+  const result = useHousehold(({ evaluation }) => evaluation?.result)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const { edit } = store.getState()
   const { sources } = system
   const emptyOf = (id: string) =>
-    result.chains.flatMap((chain) => chain.sources).find(({ sourceId }) => sourceId === id)?.emptyMin.p50
+    result?.chains.flatMap((chain) => chain.sources).find(({ sourceId }) => sourceId === id)?.emptyMin.p50
   const add = (item: Equipment) => {
     const name = freshName(item.source.name, sources)
     const source = sourceOf(item, freshId(name, sources), mains === '230 V' ? 230 : 120)

@@ -6,7 +6,7 @@ import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/core/quantity/working'
 import type { Evaluation } from '@/core/sizing/evaluate'
 
-/** A candidate as its column needs it; the evaluation is missing until it has been run. */
+/** A candidate as its column needs it; the evaluation is missing until it has been run, and where it could not be. */
 export interface RowContext {
   system: PowerSystem
   /** those whose figures are shown: all that are here, or one of them */
@@ -15,6 +15,8 @@ export interface RowContext {
   source: Source
   plan: Plan
   evaluation: Evaluation | undefined
+  /** why there is no evaluation and will be none */
+  failure?: string | null
 }
 
 type QuantityKey =
@@ -48,6 +50,14 @@ export const shownQuantity = (quantity: Quantity, format: (value: number) => str
 
 /** What a row says of a candidate: of several sources each, where they differ. */
 export function shownOf(row: CandidateRow, context: RowContext): string {
+  const words = wordsOf(row, context)
+  return context.failure && words === WAITING ? 'not computed' : words
+}
+
+/** What stands in a cell that is still being computed. */
+export const WAITING = '…'
+
+function wordsOf(row: CandidateRow, context: RowContext): string {
   if (context.sources.length === 1) return row.show(context)
   if (row.ofAll) return row.ofAll(context)
   const each = context.sources.map((source) => row.show({ ...context, source, sources: [source] }))
@@ -59,7 +69,7 @@ export const lastsRow: CandidateRow = {
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
     const lasts = gates(context)?.lasts
-    if (!lasts) return '…'
+    if (!lasts) return WAITING
     return lasts.runtimeMin === Infinity
       ? `over ${formatExactDuration(context.evaluation!.result.horizonMin)}`
       : formatDuration(lasts.runtimeMin)
@@ -74,7 +84,7 @@ export const runningRow: CandidateRow = {
   follows: true,
   need: (context) => {
     const carries = gates(context)?.carries
-    return carries ? formatWatts(carries.neededW).replace(/W$/, carries.unit) : '…'
+    return carries ? formatWatts(carries.neededW).replace(/W$/, carries.unit) : WAITING
   },
   show: (context) => {
     const carries = gates(context)?.carries
@@ -115,7 +125,7 @@ export const refillsRow: CandidateRow = {
   need: () => '24 h',
   show: (context) => {
     const refills = gates(context)?.refills
-    if (!refills) return '…'
+    if (!refills) return WAITING
     if (refills.verdict === 'unplanned') return 'not planned'
     return refills.verdict === 'holds'
       ? 'goes on'
@@ -128,7 +138,7 @@ export const refillsRow: CandidateRow = {
 export const startsRow: CandidateRow = {
   label: 'Largest start',
   follows: true,
-  need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : '…'),
+  need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : WAITING),
   show: ({ source }) => shownQuantity(source.surgeW, formatWatts),
   working: ({ evaluation }) => evaluation?.workings.starts,
   fails: (context) => gates(context)?.starts.verdict === 'short',

@@ -17,6 +17,7 @@ export function decidingRow(context: RowContext): CandidateRow | null {
 
 /** Why the deciding cell decides, in a sentence. */
 export function decidingWords(context: RowContext): string {
+  if (context.failure) return `Could not be computed. ${context.failure}`
   const row = decidingRow(context)
   const found = gates(context)
   if (!row || !found) return ''

@@ -19,6 +19,7 @@ import {
   shownQuantity,
   startsRow,
   voltageRow,
+  WAITING,
 } from './candidateRows'
 
 const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
@@ -26,12 +27,12 @@ const plain = (label: string, show: (context: RowContext) => string): CandidateR
 const energyOf = ({ plan, evaluation }: RowContext) => evaluation && energyWorking(plan, evaluation.result)
 
 function energyWords({ evaluation }: RowContext, key: keyof EnergyBalance): string {
-  if (!evaluation) return '…'
+  if (!evaluation) return WAITING
   return formatEnergy(evaluation.result.chains.reduce((sum, { energy }) => sum + energy[key], 0))
 }
 
 function endsWords({ plan, evaluation }: RowContext): string {
-  if (!evaluation) return '…'
+  if (!evaluation) return WAITING
   const { p50 } = evaluation.result.runtimeMin
   return p50 === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, p50, 10)
 }
@@ -78,7 +79,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: ({ evaluation }) =>
           evaluation
             ? `${runsText(evaluation.result.reachesFraction)}${isPart(evaluation) ? ', of what it feeds' : ''}`
-            : '…',
+            : WAITING,
       },
     ],
   },

@@ -1,19 +1,19 @@
 import { useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
-import type { Evaluation } from '@/core/sizing/evaluate'
 import { useHousehold } from '@/ui/household/HouseholdContext'
-import { SimulationClient } from '@/worker/simulationClient'
+import { type Outcome, SimulationClient } from '@/worker/simulationClient'
 
 const QUIET_MS = 120
 
 /**
  * Every candidate run against the chosen outage, in a worker of their own so that the chosen one's answer
- * never waits. By power system; what is not run yet is missing.
+ * never waits. By power system; what is not run yet is missing, what could not be computed says why.
  */
-export function useCandidateEvaluations(): ReadonlyMap<string, Evaluation> {
+export function useCandidateEvaluations(): ReadonlyMap<string, Outcome> {
   const household = useHousehold((state) => state.household)
   const current = useHousehold((state) => state.evaluation)
-  const [others, setOthers] = useState<ReadonlyMap<string, Evaluation>>(new Map())
+  const failure = useHousehold((state) => state.failure)
+  const [others, setOthers] = useState<ReadonlyMap<string, Outcome>>(new Map())
   const [client] = useState(() => new SimulationClient())
   useEffect(() => () => client.dispose(), [client])
   useEffect(() => {
@@ -22,8 +22,8 @@ export function useCandidateEvaluations(): ReadonlyMap<string, Evaluation> {
       for (const { id } of household.powerSystems) {
         if (!isCurrent) return
         if (id === household.chosen.powerSystemId) continue
-        const evaluation = await client.evaluate(planOf(household, household.chosen.scenarioId, id))
-        if (isCurrent) setOthers((known) => new Map(known).set(id, evaluation))
+        const outcome = await client.attempt(planOf(household, household.chosen.scenarioId, id))
+        if (isCurrent) setOthers((known) => new Map(known).set(id, outcome))
       }
     }, QUIET_MS)
     return () => {
@@ -31,5 +31,10 @@ export function useCandidateEvaluations(): ReadonlyMap<string, Evaluation> {
       clearTimeout(timer)
     }
   }, [household, client])
-  return new Map(others).set(household.chosen.powerSystemId, current)
+  const all = new Map(others)
+  const { powerSystemId } = household.chosen
+  if (failure !== null) all.set(powerSystemId, { kind: 'failed', message: failure })
+  else if (current) all.set(powerSystemId, { kind: 'done', evaluation: current })
+  else all.delete(powerSystemId)
+  return all
 }

@@ -9,12 +9,15 @@ import { SimulationClient } from '@/worker/simulationClient'
 const QUIET_MS = 700
 const WORKERS = 2
 
+/** A cell of the table, or why there is none. */
+export type MatrixOutcome = MatrixCell | { failure: string }
+
 export const cellKey = (scenarioId: string, systemId: string) => `${scenarioId} ${systemId}`
 
 /** Every candidate against every scenario of the household, one after the other in a worker of its own. */
-export function useScenarioMatrix(): ReadonlyMap<string, MatrixCell> {
+export function useScenarioMatrix(): ReadonlyMap<string, MatrixOutcome> {
   const household = useHousehold((state) => state.household)
-  const [cells, setCells] = useState<ReadonlyMap<string, MatrixCell>>(new Map())
+  const [cells, setCells] = useState<ReadonlyMap<string, MatrixOutcome>>(new Map())
   useEffect(() => {
     if (household.scenarios.length < 2) return
     // the outage on show first, the others shared out among two workers
@@ -28,8 +31,10 @@ export function useScenarioMatrix(): ReadonlyMap<string, MatrixCell> {
     const work = async (client: SimulationClient) => {
       for (let scenarioId = waiting.shift(); scenarioId && isCurrent; scenarioId = waiting.shift()) {
         const plans = shown.map(({ id }) => planOf(household, scenarioId, id))
-        const found = await client.cells(plans).catch(() => null)
-        if (!isCurrent || !found) return
+        const found: MatrixOutcome[] = await client
+          .cells(plans)
+          .catch((error: Error) => plans.map(() => ({ failure: error.message })))
+        if (!isCurrent) return
         setCells((known) => {
           const next = new Map(known)
           shown.forEach(({ id }, i) => next.set(cellKey(scenarioId!, id), found[i]))

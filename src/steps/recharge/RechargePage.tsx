@@ -1,5 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
@@ -47,13 +48,14 @@ export function RechargePage() {
   const refill = household.refill ?? NO_REFILL
   const charging = scenario.charging ?? NO_CHARGING
   const { edit } = store.getState()
-  const found = evaluation.gates.refills
-  const mean = found.refill?.mean ?? null
+  const found = evaluation?.gates.refills ?? null
+  const mean = found?.refill?.mean ?? null
+  const hasTraces = evaluation?.hasTraces ?? false
   const outageMin = scenario.durationH * 60
   const { startsAt } = scenario
   const days = useMemo((): Days | null => {
-    const curves = found.refill?.curves
-    return curves
+    const curves = found?.refill?.curves
+    return curves && hasTraces
       ? {
           curves,
           startsAt,
@@ -61,7 +63,7 @@ export function RechargePage() {
           shownMin: Math.min(curves.sunW.length * 15, Math.max(outageMin, 24 * 60)),
         }
       : null
-  }, [found.refill, startsAt, outageMin])
+  }, [found?.refill, hasTraces, startsAt, outageMin])
   const shownMin = days?.shownMin ?? Math.max(outageMin, 24 * 60)
   const quiet = useMemo(
     () => (refill.generator ? windowIntervals(refill.generator.quiet, startsAt, shownMin) : []),
@@ -69,13 +71,13 @@ export function RechargePage() {
   )
   const source = refilledSource(plan.powerSystem.sources)
   const charge = useMemo(() => {
-    const band = evaluation.result.chains
+    const band = evaluation?.result.chains
       .flatMap((chain) => chain.sources)
       .find(({ sourceId }) => sourceId === source.id)?.band
-    if (!band) return null
+    if (!band || !hasTraces) return null
     const within = band.p50.subarray(0, Math.floor(outageMin / band.stepMin) + 1)
     return { band, least: Math.min(...within), last: within[within.length - 1] }
-  }, [evaluation.result, source.id, outageMin])
+  }, [evaluation?.result, hasTraces, source.id, outageMin])
   const addPanels = () => {
     const name = freshName(PANELS[2].name, refill.panels)
     const controller = source.bank ? usualController(bankVolts(source.bank)) : null
@@ -106,7 +108,7 @@ export function RechargePage() {
         </p>
       )}
       {refill.panels.map((array) => (
-        <ArrayPanel key={array.id} array={array} plan={plan} neededWh={found.neededPerDayWh} />
+        <ArrayPanel key={array.id} array={array} plan={plan} neededWh={found?.neededPerDayWh ?? 0} />
       ))}
     </>
   )
@@ -139,6 +141,8 @@ export function RechargePage() {
               gutters={gutters}
               label="Watts by the hour: what the sun offers, what comes in and what is asked"
             />
+          ) : found === null || found.refill ? (
+            <Skeleton variant="rectangular" height="100%" />
           ) : (
             <p className={styles.empty}>
               Nothing refills it yet. Add panels below, or drag along a lane to plan hours of the generator,
@@ -216,17 +220,17 @@ export function RechargePage() {
         <GivesWay plan={plan} />
       </div>
       <aside className={styles.aside} aria-label="Together, generator and car">
-        <Together plan={plan} evaluation={evaluation} />
+        {evaluation && <Together plan={plan} evaluation={evaluation} />}
         <GeneratorPanel
           generator={refill.generator}
           mean={mean}
-          fuelEndMin={found.refill?.fuelEndMin.p50 ?? Infinity}
+          fuelEndMin={found?.refill?.fuelEndMin.p50 ?? Infinity}
           startsAt={startsAt}
-          peakW={evaluation.gates.carries.requirement.runningW}
-          startW={evaluation.gates.starts.requirement.startW}
+          peakW={evaluation?.gates.carries.requirement.runningW ?? 0}
+          startW={evaluation?.gates.starts.requirement.startW ?? 0}
           days={scenario.durationH / 24}
         />
-        <CarPanel car={refill.car} source={source} mean={mean} neededWh={found.neededPerDayWh} />
+        <CarPanel car={refill.car} source={source} mean={mean} neededWh={found?.neededPerDayWh ?? 0} />
         <UpkeepCalendar plan={plan} />
       </aside>
     </div>

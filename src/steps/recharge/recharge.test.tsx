@@ -239,7 +239,7 @@ describe('together', () => {
   function All() {
     const plan = usePlan()
     const evaluation = useHousehold((state) => state.evaluation)
-    return <Together plan={plan} evaluation={evaluation} />
+    return <Together plan={plan} evaluation={evaluation!} />
   }
 
   test('what comes in against what goes out, and the wall beforehand', async () => {

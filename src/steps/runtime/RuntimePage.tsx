@@ -1,4 +1,5 @@
 'use client'
+import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
@@ -22,17 +23,19 @@ const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false
 export function RuntimePage() {
   const household = useHousehold((state) => state.household)
   const evaluation = useHousehold((state) => state.evaluation)
+  const failure = useHousehold((state) => state.failure)
   const plan = useMemo(() => planOf(household), [household])
   const { sources } = plan.powerSystem
   const { frame, gutters } = useGutters()
   const [wanted, setWanted] = useState<string | null>(null)
   // the evaluation may still be of the plan before: only a source that both know is drawn
-  const known = evaluation.result.chains.flatMap((chain) => chain.sources.map(({ sourceId }) => sourceId))
+  const known =
+    evaluation?.result.chains.flatMap((chain) => chain.sources.map(({ sourceId }) => sourceId)) ?? []
   const sourceId =
     sources.find(({ id }) => id === wanted && known.includes(id))?.id ??
     sources.find(({ id }) => known.includes(id))?.id
   const curve = useMemo(
-    () => (sourceId ? chargeCurve(plan, evaluation, sourceId) : null),
+    () => (sourceId && evaluation?.hasTraces ? chargeCurve(plan, evaluation, sourceId) : null),
     [plan, evaluation, sourceId],
   )
   return (
@@ -64,7 +67,8 @@ export function RuntimePage() {
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
-          {curve && (
+          {!curve && !failure && <Skeleton variant="rectangular" height="100%" />}
+          {curve && evaluation && (
             <ChargeChart
               curve={curve}
               label={`State of charge. ${answerText(evaluation.answer)}`}
@@ -73,18 +77,18 @@ export function RuntimePage() {
             />
           )}
         </div>
-        {curve && (
+        {curve && evaluation && (
           <Lanes plan={plan} result={evaluation.result} shownMin={curve.shownMin} gutters={gutters} />
         )}
-        <EnergyByLoad plan={plan} result={evaluation.result} />
+        {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
-        <Ends plan={plan} result={evaluation.result} />
+        {evaluation && <Ends plan={plan} result={evaluation.result} />}
         <BuysHours plan={plan} />
         <InForce plan={plan} />
         <MeasureNext className={styles.note} />
-        <OnTheWay plan={plan} result={evaluation.result} />
-        <EnergyPath plan={plan} result={evaluation.result} />
+        {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
+        {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
       </aside>
     </div>
   )

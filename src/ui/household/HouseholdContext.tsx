@@ -18,7 +18,11 @@ import { useLiveEvaluation } from './useLiveEvaluation'
 const Context = createContext<HouseholdStore | null>(null)
 
 /** Holds the household for all its pages, saves its changes and keeps its evaluation current. */
-export function HouseholdProvider(props: { stored: Stored; evaluation: Evaluation; children: ReactNode }) {
+export function HouseholdProvider(props: {
+  stored: Stored
+  evaluation: Evaluation | null
+  children: ReactNode
+}) {
   const [store] = useState(() => createHouseholdStore(props.stored, props.evaluation))
   const [keeper] = useState(() => fieldKeeperOf(store))
   useLiveEvaluation(store)

@@ -25,7 +25,10 @@ export interface HouseholdState {
   version: number
   savedAt: string
   save: SaveState
-  evaluation: Evaluation
+  /** of the household as shown, or the last that could be computed; null until there is one */
+  evaluation: Evaluation | null
+  /** why the household as shown has no evaluation of its own; null while it has, or is being computed */
+  failure: string | null
   /** the household with what is being typed, on trial; null while nothing is */
   trial: Household | null
   /** what was typed and refused, by field */
@@ -43,6 +46,7 @@ export interface HouseholdState {
   /** keeps what was refused in a field, or lets it go */
   hold: (key: string, held: HeldText | null) => void
   setEvaluation: (evaluation: Evaluation) => void
+  setFailure: (failure: string) => void
   setSave: (save: SaveState) => void
   saved: (version: number, savedAt: string, household: Household) => void
   /** takes the state someone else saved, keeping one's own a step of undo away */
@@ -54,7 +58,7 @@ export interface HouseholdState {
 const STEPS_KEPT = 200
 
 /** The household a page works on, its history, and how its saving stands. */
-export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
+export function createHouseholdStore(stored: Stored, evaluation: Evaluation | null) {
   /** where edits go while they are only tried out */
   let trial: Household | null = null
   return createStore<HouseholdState>((set, get) => ({
@@ -64,6 +68,7 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
     savedAt: stored.savedAt,
     save: { kind: 'saved' },
     evaluation,
+    failure: null,
     trial: null,
     heldTexts: new Map(),
     past: [],
@@ -130,7 +135,8 @@ export function createHouseholdStore(stored: Stored, evaluation: Evaluation) {
       else next.delete(key)
       set({ heldTexts: next })
     },
-    setEvaluation: (next) => set({ evaluation: next }),
+    setEvaluation: (next) => set({ evaluation: next, failure: null }),
+    setFailure: (failure) => set({ failure }),
     setSave: (save) => set({ save }),
     saved: (version, savedAt, household) =>
       set({ version, savedAt, save: { kind: get().household === household ? 'saved' : 'unsaved' } }),

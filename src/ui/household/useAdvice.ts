@@ -35,7 +35,8 @@ export function useAdvice<T>(ask: Ask<T>): T | null {
       const found = await ask(client, planOf(store.getState().household), show).catch(() => null)
       if (mine !== asked) return
       isBusy = false
-      if (found !== null) setAdvice(found)
+      // advice that could not be computed must not leave that of the plan before on show
+      setAdvice(found)
     }
     timer = setTimeout(work, QUIET_MS)
     const unsubscribe = store.subscribe(({ household }, before) => {

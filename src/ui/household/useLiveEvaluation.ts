@@ -3,17 +3,26 @@ import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
 import { type HouseholdStore, shownHousehold } from './store'
 
-/** Runs the chosen plan in the worker whenever the household changes or something is typed; a newer change takes a waiting one's place. */
+/**
+ * Runs the chosen plan in the worker whenever the household changes or something is typed, and at first where the page came
+ * without an evaluation or without its curves; a newer change takes a waiting one's place.
+ */
 export function useLiveEvaluation(store: HouseholdStore): void {
   useEffect(() => {
     const client = new SimulationClient()
-    const unsubscribe = store.subscribe(async (now, before) => {
-      const household = shownHousehold(now)
-      if (household === shownHousehold(before)) return
-      const evaluation = await client.evaluateNewest(planOf(household))
-      if (evaluation) store.getState().setEvaluation(evaluation)
+    let isOver = false
+    const compute = async () => {
+      const outcome = await client.evaluateNewest(planOf(shownHousehold(store.getState())))
+      if (!outcome || isOver) return
+      if (outcome.kind === 'done') store.getState().setEvaluation(outcome.evaluation)
+      else store.getState().setFailure(outcome.message)
+    }
+    if (!store.getState().evaluation?.hasTraces) void compute()
+    const unsubscribe = store.subscribe((now, before) => {
+      if (shownHousehold(now) !== shownHousehold(before)) void compute()
     })
     return () => {
+      isOver = true
       unsubscribe()
       client.dispose()
     }

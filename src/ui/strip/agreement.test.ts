@@ -19,9 +19,7 @@ describe('every figure that is told twice is the same', () => {
         const { result, gates, answer, workings } = evaluate(plan, RUNS)
         const text = answerText(answer)
         const { lasts, carries, refills } = gates
-        const strip = Object.fromEntries(
-          gateFigures({ result, gates, answer, workings }).map((one) => [one.name, one]),
-        )
+        const strip = Object.fromEntries(gateFigures({ result, gates }).map((one) => [one.name, one]))
         // one shortfall: sentence, gate and working
         if (result.loads.length > 0 && lasts.verdict === 'short') {
           const short = `${formatDuration(lasts.shortMin)} short`

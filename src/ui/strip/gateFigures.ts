@@ -23,7 +23,7 @@ export interface GateFigure {
 }
 
 /** The four gates in the order they are passed. */
-export function gateFigures({ gates, result }: Evaluation): GateFigure[] {
+export function gateFigures({ gates, result }: Pick<Evaluation, 'gates' | 'result'>): GateFigure[] {
   const { carries, starts, lasts } = gates
   const { runtimeMin, outageMin } = lasts
   const shownMin = Math.min(runtimeMin, result.horizonMin)

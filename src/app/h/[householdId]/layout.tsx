@@ -1,15 +1,17 @@
 import { headers } from 'next/headers'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { planOf } from '@/core/plan/planOf'
-import { evaluate } from '@/core/sizing/evaluate'
 import { database } from '@/db/client'
 import { findHousehold, listHouseholds } from '@/db/households'
+import { firstAnswer } from '@/server/firstAnswer'
 import { visitorOf } from '@/server/visitor'
-import { HouseholdProvider } from '@/ui/household/HouseholdContext'
+import { HouseholdLoader } from '@/ui/household/HouseholdLoader'
 import { Shell } from '@/ui/shell/Shell'
 
-/** A household's pages: its state, its first evaluation so that the answer stands in the page, and the frame. */
+/** Households larger than this are fetched by the page, not written into it, so that no page grows without bound; letters of JSON. */
+const EMBEDDED_LIMIT = 60_000
+
+/** A household's pages: its state, its first answer so that it stands in the page, and the frame. */
 export default async function HouseholdLayout(props: {
   params: Promise<{ householdId: string }>
   children: ReactNode
@@ -18,9 +20,19 @@ export default async function HouseholdLayout(props: {
   const userId = await visitorOf(await headers())
   const stored = userId && (await findHousehold(database(), userId, householdId))
   if (!stored) notFound()
+  const isEmbedded = JSON.stringify(stored.household).length <= EMBEDDED_LIMIT
+  const [households, evaluation] = await Promise.all([
+    listHouseholds(database(), userId),
+    isEmbedded ? firstAnswer(stored.household) : null,
+  ])
   return (
-    <HouseholdProvider key={stored.id} stored={stored} evaluation={evaluate(planOf(stored.household))}>
-      <Shell households={await listHouseholds(database(), userId)}>{props.children}</Shell>
-    </HouseholdProvider>
+    <HouseholdLoader
+      key={stored.id}
+      householdId={stored.id}
+      stored={isEmbedded ? stored : null}
+      evaluation={evaluation}
+    >
+      <Shell households={households}>{props.children}</Shell>
+    </HouseholdLoader>
   )
 }

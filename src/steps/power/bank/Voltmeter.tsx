@@ -12,8 +12,8 @@ const MOMENTS = 5
 /** What a voltmeter at the battery will show along the middle run, and what it is worth. */
 export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
   const { startsAt } = useScenario()
-  const result = useHousehold(({ evaluation }) => evaluation.result)
-  const chain = result.chains.find(({ sources }) => sources.some(({ sourceId }) => sourceId === source.id))
+  const result = useHousehold(({ evaluation }) => (evaluation?.hasTraces ? evaluation.result : null))
+  const chain = result?.chains.find(({ sources }) => sources.some(({ sourceId }) => sourceId === source.id))
   const own = chain?.sources.find(({ sourceId }) => sourceId === source.id)
   if (!chain || !own || chain.suppliedMin === 0) return null
   const meanW = (chain.energy.takenWh * 60) / chain.suppliedMin

@@ -1,5 +1,6 @@
 'use client'
 import { FieldScope } from '@/ui/field/FieldScope'
+import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { searchStock } from '@/catalog/searchStock'
@@ -43,7 +44,9 @@ export function SearchPanel() {
   const want = { ...usual, ...wish }
   const [asked, setAsked] = useState({ neededH: 0, confidence: 0, count: 1 })
   const [countsRefill, setCountsRefill] = useState(true)
-  const isRefilled = useHousehold(({ evaluation }) => evaluation.gates.refills.verdict !== 'unplanned')
+  const isRefilled = useHousehold(
+    ({ evaluation }) => evaluation !== null && evaluation.gates.refills.verdict !== 'unplanned',
+  )
   const search = useSearch()
   usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWish({ ...wish, ...part })
@@ -244,6 +247,11 @@ export function SearchPanel() {
             </div>
           </div>
           <div aria-live="polite">
+            {search.stage === 'failed' && (
+              <Alert severity="error">
+                The search broke off; what stands below is only a part. {search.failure}
+              </Alert>
+            )}
             {search.stage !== 'idle' && search.judged.length > 0 && (
               <SearchResults {...search} goal={goal} {...asked} />
             )}

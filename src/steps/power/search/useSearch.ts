@@ -6,8 +6,10 @@ import type { SearchRequest } from '@/worker/searchJobs'
 export interface SearchState {
   judged: Judged[]
   all: number
-  /** not begun, at work, done, cancelled */
-  stage: 'idle' | 'running' | 'done' | 'cancelled'
+  /** not begun, at work, done, cancelled, broken off by a failure */
+  stage: 'idle' | 'running' | 'done' | 'cancelled' | 'failed'
+  /** what failed */
+  failure?: string
 }
 
 const SHOW_MS = 250
@@ -24,15 +26,22 @@ export function useSearch() {
     setState({ ...IDLE, stage: 'running' })
     const found: Judged[] = []
     let shownAt = 0
-    const ended = await client.current.run(request, (judged, all) => {
+    const report = (judged: Judged[], all: number) => {
       found.push(...judged)
       // the first at once, then no oftener than the eye follows: every showing costs the page's own thread
       if (performance.now() - shownAt < SHOW_MS) return
       shownAt = performance.now()
       startTransition(() => setState({ judged: [...found], all, stage: 'running' }))
-    })
-    if (ended)
-      setState(({ all }) => ({ judged: [...found], all: Math.max(all, found.length), stage: 'done' }))
+    }
+    try {
+      if (await client.current.run(request, report))
+        setState(({ all }) => ({ judged: [...found], all: Math.max(all, found.length), stage: 'done' }))
+    } catch (error) {
+      client.current.cancel()
+      const failure =
+        (error as Error).name === 'RangeError' ? (error as Error).message : 'The computation failed.'
+      setState(({ all }) => ({ judged: [...found], all, stage: 'failed', failure }))
+    }
   }
   const cancel = () => {
     client.current?.cancel()

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { faultsOf } from '@/core/plan/fault'
 import { readHousehold } from '@/core/plan/household'
+import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
 import { deleteHousehold, findHousehold, saveHousehold } from '@/db/households'
 import { forVisitor, readJson } from '@/server/request'
@@ -34,6 +35,8 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
       household.faults.slice(0, 20),
     )
   }
+  const busy = busyFault(household.household)
+  if (busy) return refuse(422, 'bad-request', `Not saved: ${busy.path} ${busy.message}.`, [busy])
   const outcome = await saveHousehold(
     database(),
     userId,

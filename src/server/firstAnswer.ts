@@ -1,0 +1,61 @@
+import 'server-only'
+import { createHash } from 'node:crypto'
+import { availableParallelism } from 'node:os'
+import { join } from 'node:path'
+import { LRUCache } from 'lru-cache'
+import Piscina from 'piscina'
+import type { Household } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
+import { tooBusy } from '@/core/simulation/switchingBudget'
+import type { Evaluation } from '@/core/sizing/evaluate'
+
+/** Longest a page waits for its first answer; past it the browser works it out. */
+export const DEADLINE_MS = 2000
+/** Answers kept; about 15 KB each. */
+const MOST_KEPT = 400
+const MOST_WAITING = 32
+
+class FirstAnswers {
+  private readonly known = new LRUCache<string, Evaluation>({ max: MOST_KEPT })
+  private readonly underWay = new Map<string, Promise<Evaluation | null>>()
+  private readonly pool = new Piscina({
+    filename: join(process.cwd(), '.next/threads/firstAnswer.mjs'),
+    minThreads: 1,
+    maxThreads: Math.max(1, availableParallelism() - 1),
+    maxQueue: MOST_WAITING,
+    idleTimeout: 60_000,
+    resourceLimits: { maxOldGenerationSizeMb: 256 },
+  })
+
+  /** The answer, or null where it is not there in time: too much to do, too many before it, a thread that failed. */
+  of(household: Household): Promise<Evaluation | null> {
+    const plan = planOf(household)
+    const key = createHash('sha256').update(JSON.stringify(plan)).digest('base64')
+    const known = this.known.get(key)
+    if (known) return Promise.resolve(known)
+    const running = this.underWay.get(key)
+    if (running) return running
+    if (tooBusy(plan)) return Promise.resolve(null)
+    // one that is given up ends its thread: nothing works on after the page has gone
+    const answer = this.pool
+      .run(plan, { signal: AbortSignal.timeout(DEADLINE_MS) })
+      .then((evaluation: Evaluation) => {
+        this.known.set(key, evaluation)
+        return evaluation
+      })
+      .catch(() => null)
+      .finally(() => this.underWay.delete(key))
+    this.underWay.set(key, answer)
+    return answer
+  }
+}
+
+const held = globalThis as { yotropeFirstAnswers?: FirstAnswers }
+
+/**
+ * The first answer of a page, worked out in worker threads and never in the thread that answers requests. The same plan is
+ * worked out once, whoever asks.
+ */
+export function firstAnswer(household: Household): Promise<Evaluation | null> {
+  return (held.yotropeFirstAnswers ??= new FirstAnswers()).of(household)
+}
