@@ -20,9 +20,8 @@ export async function GET(request: Request): Promise<Response> {
     }
     let [household] = await listHouseholds(database(), userId)
     if (!household) {
-      const sample = demoHousehold()
-      household = { id: randomUUID(), ...sample.profile }
-      await createHousehold(database(), userId, household.id, sample, new Date())
+      household = { id: randomUUID(), ...demoHousehold().profile }
+      await createHousehold(database(), userId, household.id, null, new Date())
     }
     headers.set('Location', `/h/${household.id}/runtime`)
     return new Response(null, { status: 303, headers })

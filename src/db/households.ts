@@ -1,7 +1,10 @@
-import { and, desc, eq, sql } from 'drizzle-orm'
+import { and, count, desc, eq, sql } from 'drizzle-orm'
 import type { MySqlTable } from 'drizzle-orm/mysql-core'
+import { demoHousehold } from '@/catalog/demoHousehold'
 import type { Household } from '@/core/plan/household'
+import { PLAN_VERSION } from '@/core/plan/limits'
 import type { Database } from './client'
+import { keepVersion } from './versions'
 import { type HouseholdRows, householdOf, rowsOf } from './rows'
 import * as schema from './schema'
 
@@ -18,8 +21,13 @@ export type SaveOutcome =
   | { kind: 'stale'; newer: StoredHousehold }
   | { kind: 'absent' }
 
-type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
-type Reader = Database | Transaction
+export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
+
+/** All reads of one moment: none of a save that is made meanwhile. */
+const ONE_MOMENT = {
+  isolationLevel: 'repeatable read',
+  withConsistentSnapshot: true,
+} as const
 
 /** The households a visitor may see, the last saved first. */
 export async function listHouseholds(db: Database, userId: string) {
@@ -35,13 +43,32 @@ export async function listHouseholds(db: Database, userId: string) {
   })
 }
 
-/** A household, if the visitor may see it; null otherwise, and no word on whether it exists. */
-export async function findHousehold(
-  db: Reader,
+/** A household as it was at one moment, if the visitor may see it; null otherwise, and no word on whether it exists. */
+export function findHousehold(
+  db: Database,
   userId: string,
   householdId: string,
 ): Promise<StoredHousehold | null> {
-  const [row] = await db
+  return db.transaction((tx) => readStored(tx, userId, householdId), ONE_MOMENT)
+}
+
+/** Whether a household is the visitor's. */
+export async function isMember(db: Database, userId: string, householdId: string): Promise<boolean> {
+  const rows = await db
+    .select({ id: schema.householdMembers.householdId })
+    .from(schema.householdMembers)
+    .where(
+      and(eq(schema.householdMembers.householdId, householdId), eq(schema.householdMembers.userId, userId)),
+    )
+  return rows.length > 0
+}
+
+async function readStored(
+  tx: Transaction,
+  userId: string,
+  householdId: string,
+): Promise<StoredHousehold | null> {
+  const [row] = await tx
     .select({ household: schema.households })
     .from(schema.households)
     .innerJoin(schema.householdMembers, membership(userId))
@@ -52,25 +79,59 @@ export async function findHousehold(
     id: householdId,
     version,
     savedAt: savedAt.toISOString(),
-    household: householdOf({ household: row.household, ...(await partsOf(db, householdId)) }),
+    household: await readContent(tx, row.household),
   }
 }
 
-/** Stores a new household that belongs to the visitor. */
+type HouseholdRow = typeof schema.households.$inferSelect
+
+/** The household of a row with its parts; of one nobody changed the sample as it is now. */
+export async function readContent(tx: Transaction, row: HouseholdRow): Promise<Household> {
+  if (row.isPristine) return demoHousehold()
+  if (row.documentVersion > PLAN_VERSION)
+    throw new Error(
+      `the stored household is of document version ${row.documentVersion}, made by a newer release; this one reads up to ${PLAN_VERSION}`,
+    )
+  return householdOf({ household: row, ...(await partsOf(tx, row.id)) })
+}
+
+/** The most households a visitor may have. */
+export const HOUSEHOLDS_LIMIT = 24
+
+/**
+ * Stores a new household that belongs to the visitor; null: a copy of the sample, which takes no rows of its own until it is
+ * changed.
+ *
+ * @returns whether it was made; not where the visitor has as many as are allowed
+ */
 export async function createHousehold(
   db: Database,
   userId: string,
   householdId: string,
-  household: Household,
+  household: Household | null,
   now: Date,
-) {
-  const rows = rowsOf(householdId, household)
-  await db.transaction(async (tx) => {
-    await tx
-      .insert(schema.households)
-      .values({ id: householdId, version: 1, createdAt: now, savedAt: now, ...rows.household })
+): Promise<boolean> {
+  const rows = rowsOf(householdId, household ?? demoHousehold())
+  return db.transaction(async (tx) => {
+    // the visitor's row is held meanwhile, so that many requests at once cannot pass the limit together
+    await tx.select({ id: schema.user.id }).from(schema.user).where(eq(schema.user.id, userId)).for('update')
+    const [{ owned }] = await tx
+      .select({ owned: count() })
+      .from(schema.householdMembers)
+      .where(eq(schema.householdMembers.userId, userId))
+    if (owned >= HOUSEHOLDS_LIMIT) return false
+    await tx.insert(schema.households).values({
+      id: householdId,
+      version: 1,
+      documentVersion: PLAN_VERSION,
+      isPristine: household === null,
+      createdAt: now,
+      savedAt: now,
+      ...rows.household,
+    })
     await tx.insert(schema.householdMembers).values({ householdId, userId, role: 'owner' })
-    await writeParts(tx, householdId, null, rows)
+    if (household) await writeParts(tx, householdId, null, rows)
+    return true
   })
 }
 
@@ -89,21 +150,29 @@ export async function saveHousehold(
   now: Date,
 ): Promise<SaveOutcome> {
   return db.transaction(async (tx): Promise<SaveOutcome> => {
-    const [row] = await tx
-      .select({ version: schema.households.version })
+    const [found] = await tx
+      .select({ row: schema.households })
       .from(schema.households)
       .innerJoin(schema.householdMembers, membership(userId))
       .where(eq(schema.households.id, householdId))
       .for('update')
-    if (!row) return { kind: 'absent' }
+    if (!found) return { kind: 'absent' }
+    const { row } = found
     if (row.version !== baseVersion)
-      return { kind: 'stale', newer: (await findHousehold(tx, userId, householdId))! }
+      return { kind: 'stale', newer: (await readStored(tx, userId, householdId))! }
     const rows = rowsOf(householdId, household)
     const version = baseVersion + 1
-    await writeParts(tx, householdId, await partsOf(tx, householdId), rows)
+    const before = row.isPristine ? null : await partsOf(tx, householdId)
+    await keepVersion(
+      tx,
+      row,
+      () => (before ? householdOf({ household: row, ...before }) : demoHousehold()),
+      now,
+    )
+    await writeParts(tx, householdId, before, rows)
     await tx
       .update(schema.households)
-      .set({ ...rows.household, version, savedAt: now })
+      .set({ ...rows.household, version, savedAt: now, documentVersion: PLAN_VERSION, isPristine: false })
       .where(eq(schema.households.id, householdId))
     return { kind: 'saved', version, savedAt: now.toISOString() }
   })
@@ -150,10 +219,10 @@ const PARTS = [
   { key: 'loadSources', table: schema.loadSources, identity: ['powerSystemId', 'loadId'] },
 ] as const
 
-async function partsOf(db: Reader, householdId: string): Promise<Parts> {
+async function partsOf(tx: Transaction, householdId: string): Promise<Parts> {
   const found: Record<string, unknown> = {}
   for (const { key, table } of PARTS)
-    found[key] = await db.select().from(table).where(eq(table.householdId, householdId))
+    found[key] = await tx.select().from(table).where(eq(table.householdId, householdId))
   return found as unknown as Parts
 }
 

@@ -1,4 +1,5 @@
 import {
+  bigint,
   boolean,
   customType,
   datetime,
@@ -19,6 +20,14 @@ const json = customType<{ data: unknown; driverData: string }>({
   toDriver: (value) => JSON.stringify(value),
   fromDriver: (text) => (typeof text === 'string' ? JSON.parse(text) : text),
 })
+
+/** An id of a part of a household, as its maker wrote it: capitals count. */
+const partId = customType<{ data: string }>({
+  dataType: () => 'varchar(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin',
+})
+
+/** A document of up to 16 MB. */
+const longText = customType<{ data: string }>({ dataType: () => 'mediumtext' })
 
 /** Visitors, sessions and accounts: the tables the session library keeps. */
 const uid = (name: string) => varchar(name, { length: 64 })
@@ -90,13 +99,17 @@ export const verification = mysqlTable(
 export const households = mysqlTable('households', {
   id: uid('id').primaryKey(),
   version: int('version').notNull().default(1),
+  /** of the document its parts make; 0: of a release that wrote none */
+  documentVersion: int('document_version').notNull().default(0),
+  /** a copy of the sample that nobody changed: it has no parts of its own, and is cleaned up after a week */
+  isPristine: boolean('is_pristine').notNull().default(false),
   profile: json('profile').notNull(),
   /** what the household has or looked at beside the catalogue */
   equipment: json('equipment'),
   /** panels, generator, car */
   refill: json('refill'),
-  chosenScenarioId: uid('chosen_scenario_id').notNull(),
-  chosenPowerSystemId: uid('chosen_power_system_id').notNull(),
+  chosenScenarioId: partId('chosen_scenario_id').notNull(),
+  chosenPowerSystemId: partId('chosen_power_system_id').notNull(),
   createdAt: datetime('created_at', { fsp: 3 }).notNull(),
   savedAt: datetime('saved_at', { fsp: 3 }).notNull(),
 })
@@ -123,7 +136,7 @@ const ofHousehold = () => ({
   householdId: uid('household_id')
     .notNull()
     .references(() => households.id, { onDelete: 'cascade' }),
-  id: uid('id').notNull(),
+  id: partId('id').notNull(),
   position: int('position').notNull(),
   name: varchar('name', { length: 80 }).notNull(),
   note: text('note').notNull(),
@@ -171,8 +184,8 @@ export const standings = mysqlTable(
   'standings',
   {
     householdId: uid('household_id').notNull(),
-    scenarioId: uid('scenario_id').notNull(),
-    loadId: uid('load_id').notNull(),
+    scenarioId: partId('scenario_id').notNull(),
+    loadId: partId('load_id').notNull(),
     isOn: boolean('is_on').notNull(),
     tier: varchar('tier', { length: 16 }).notNull(),
     steering: json('steering'),
@@ -204,8 +217,8 @@ export const sources = mysqlTable(
   'sources',
   {
     householdId: uid('household_id').notNull(),
-    powerSystemId: uid('power_system_id').notNull(),
-    id: uid('id').notNull(),
+    powerSystemId: partId('power_system_id').notNull(),
+    id: partId('id').notNull(),
     position: int('position').notNull(),
     name: varchar('name', { length: 80 }).notNull(),
     kind: varchar('kind', { length: 16 }).notNull(),
@@ -227,9 +240,9 @@ export const loadSources = mysqlTable(
   'load_sources',
   {
     householdId: uid('household_id').notNull(),
-    powerSystemId: uid('power_system_id').notNull(),
-    loadId: uid('load_id').notNull(),
-    sourceId: uid('source_id').notNull(),
+    powerSystemId: partId('power_system_id').notNull(),
+    loadId: partId('load_id').notNull(),
+    sourceId: partId('source_id').notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.householdId, table.powerSystemId, table.loadId] }),
@@ -246,3 +259,41 @@ export const loadSources = mysqlTable(
     index('load_source_of_load').on(table.householdId, table.loadId),
   ],
 )
+
+/** Earlier states of a household, whole, as they were saved. */
+export const householdVersions = mysqlTable(
+  'household_versions',
+  {
+    householdId: uid('household_id')
+      .notNull()
+      .references(() => households.id, { onDelete: 'cascade' }),
+    version: int('version').notNull(),
+    savedAt: datetime('saved_at', { fsp: 3 }).notNull(),
+    documentVersion: int('document_version').notNull(),
+    content: longText('content').notNull(),
+    bytes: int('bytes').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.householdId, table.version] })],
+)
+
+/** Codes that open a household on another device; of the code itself only a hash is kept. */
+export const recoveryCodes = mysqlTable(
+  'recovery_codes',
+  {
+    id: uid('id').primaryKey(),
+    householdId: uid('household_id')
+      .notNull()
+      .references(() => households.id, { onDelete: 'cascade' }),
+    hash: varchar('hash', { length: 64 }).notNull().unique(),
+    createdAt: datetime('created_at', { fsp: 3 }).notNull(),
+    usedAt: datetime('used_at', { fsp: 3 }),
+  },
+  (table) => [index('recovery_code_household').on(table.householdId)],
+)
+
+/** What the limits by address and visitor count, for all instances; the limiter's own table. */
+export const rateLimits = mysqlTable('rate_limits', {
+  key: varchar('key', { length: 255 }).primaryKey(),
+  points: int('points').notNull().default(0),
+  expire: bigint('expire', { mode: 'number', unsigned: true }),
+})

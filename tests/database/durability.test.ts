@@ -6,13 +6,11 @@ import mysql from 'mysql2/promise'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { connect } from '@/db/client'
 import { createHousehold, findHousehold, saveHousehold } from '@/db/households'
-import { applyMigrations } from '@/db/migrate'
 import * as schema from '@/db/schema'
 import { startTestDatabase } from '../support/testDatabase'
 
 jest.setTimeout(120_000)
 
-const MIGRATIONS = join(__dirname, '../../src/db/migrations')
 const userId = 'visitor'
 const id = randomUUID()
 
@@ -69,18 +67,6 @@ describe('the private server', () => {
       'SELECT @@bind_address AS address, @@innodb_flush_log_at_trx_commit AS flush, @@innodb_doublewrite AS doublewrite, @@character_set_database AS charset',
     )
     expect(rows[0]).toMatchObject({ address: '127.0.0.1', flush: 1, doublewrite: 1, charset: 'utf8mb4' })
-    await connection.end()
-    await server.stop()
-  })
-
-  test('migrating again changes nothing, and a first migration that was cut is begun anew', async () => {
-    const server = await startTestDatabase('test-migrations', true, 'bare')
-    const connection = await mysql.createConnection(server.url)
-    await connection.query('CREATE TABLE loads (half int)')
-    await applyMigrations(server.url, MIGRATIONS)
-    await applyMigrations(server.url, MIGRATIONS)
-    const [columns] = await connection.query<mysql.RowDataPacket[]>('SHOW COLUMNS FROM loads')
-    expect(columns.map(({ Field }) => Field)).toContain('behaviour')
     await connection.end()
     await server.stop()
   })

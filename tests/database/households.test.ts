@@ -6,6 +6,7 @@ import { equipmentClass } from '@/catalog/equipment'
 import { newHousehold } from '@/catalog/newHousehold'
 import { type Connected, connect } from '@/db/client'
 import {
+  HOUSEHOLDS_LIMIT,
   createHousehold,
   deleteHousehold,
   findHousehold,
@@ -14,6 +15,7 @@ import {
   saveHousehold,
 } from '@/db/households'
 import * as schema from '@/db/schema'
+import { listVersions, readVersion } from '@/db/versions'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
 
 jest.setTimeout(60_000)
@@ -193,5 +195,105 @@ describe('who may see what', () => {
       schema.householdMembers,
     ])
       expect(await opened.db.select().from(table).where(eq(table.householdId, id))).toEqual([])
+  })
+})
+
+describe('one moment', () => {
+  test('reads during saves never mix two versions, and none fails', async () => {
+    const { userId, id } = await householdOfVisitor()
+    const marked = (n: number) => {
+      const household = demoHousehold()
+      household.profile.name = `Mark ${n}`
+      for (const part of [...household.loads, ...household.scenarios, ...household.powerSystems])
+        part.note = `Mark ${n}`
+      return household
+    }
+    await saveHousehold(opened.db, userId, id, 1, marked(1), new Date())
+    let isSaving = true
+    const saves = (async () => {
+      for (let n = 2; n <= 40; n++) await saveHousehold(opened.db, userId, id, n, marked(n), new Date())
+      isSaving = false
+    })()
+    let reads = 0
+    while (isSaving) {
+      const found = (await findHousehold(opened.db, userId, id))!
+      const n = found.version - 1
+      expect(found.household).toEqual(marked(n))
+      reads++
+    }
+    await saves
+    expect(reads).toBeGreaterThan(5)
+  })
+})
+
+describe('a copy of the sample that nobody changed', () => {
+  test('has no rows of its own parts, reads as the sample, and gets its parts with the first save', async () => {
+    const userId = await visitor()
+    const id = randomUUID()
+    expect(await createHousehold(opened.db, userId, id, null, new Date())).toBe(true)
+    const partsOfIt = () => opened.db.select().from(schema.loads).where(eq(schema.loads.householdId, id))
+    expect(await partsOfIt()).toEqual([])
+    expect((await findHousehold(opened.db, userId, id))?.household).toEqual(demoHousehold())
+    const changed = demoHousehold()
+    changed.loads[0].name = 'Mine'
+    expect((await saveHousehold(opened.db, userId, id, 1, changed, new Date())).kind).toBe('saved')
+    expect((await findHousehold(opened.db, userId, id))?.household).toEqual(changed)
+  })
+})
+
+describe('the limit of households', () => {
+  test('holds when many are made at once', async () => {
+    const userId = await visitor()
+    const made = await Promise.all(
+      Array.from({ length: HOUSEHOLDS_LIMIT + 12 }, () =>
+        createHousehold(opened.db, userId, randomUUID(), null, new Date()),
+      ),
+    )
+    expect(made.filter(Boolean)).toHaveLength(HOUSEHOLDS_LIMIT)
+    expect(await listHouseholds(opened.db, userId)).toHaveLength(HOUSEHOLDS_LIMIT)
+  })
+})
+
+describe('earlier versions', () => {
+  const at = (minute: number) => new Date(Date.parse('2027-03-01T08:00:00Z') + minute * 60_000)
+
+  test('are kept at least a minute apart, listed the newest first, and read back whole', async () => {
+    const userId = await visitor()
+    const id = randomUUID()
+    await createHousehold(opened.db, userId, id, demoHousehold(), at(0))
+    const named = (name: string) => ({ ...demoHousehold(), profile: { ...demoHousehold().profile, name } })
+    for (const [version, minute] of [
+      [1, 2],
+      [2, 2.2],
+      [3, 2.4],
+      [4, 9],
+    ])
+      await saveHousehold(opened.db, userId, id, version, named(`At ${minute}`), at(minute))
+    const kept = await listVersions(opened.db, id)
+    expect(kept.map(({ version }) => version)).toEqual([2, 1])
+    expect((await readVersion(opened.db, id, 2))?.content).toEqual(named('At 2'))
+    expect((await readVersion(opened.db, id, 1))?.content).toEqual(demoHousehold())
+    expect(await readVersion(opened.db, id, 7)).toBeNull()
+    await deleteHousehold(opened.db, userId, id)
+    expect(await listVersions(opened.db, id)).toEqual([])
+  })
+})
+
+describe('a database that hangs', () => {
+  test('refuses within the time limit, and is asked again when it goes on', async () => {
+    const { userId, id } = await householdOfVisitor()
+    const impatient = connect(server.url, 300)
+    expect(await findHousehold(impatient.db, userId, id)).not.toBeNull()
+    process.kill(server.pid, 'SIGSTOP')
+    try {
+      const asked = await Promise.allSettled(
+        Array.from({ length: 20 }, () => findHousehold(impatient.db, userId, id)),
+      )
+      expect(asked.every(({ status }) => status === 'rejected')).toBe(true)
+    } finally {
+      process.kill(server.pid, 'SIGCONT')
+    }
+    expect((await findHousehold(impatient.db, userId, id))?.id).toBe(id)
+    await impatient.pool.end()
   })
 })

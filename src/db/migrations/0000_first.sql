@@ -1,4 +1,4 @@
-CREATE TABLE `account` (
+CREATE TABLE IF NOT EXISTS `account` (
 	`id` varchar(64) NOT NULL,
 	`account_id` varchar(255) NOT NULL,
 	`provider_id` varchar(255) NOT NULL,
@@ -15,14 +15,14 @@ CREATE TABLE `account` (
 	CONSTRAINT `account_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `household_members` (
+CREATE TABLE IF NOT EXISTS `household_members` (
 	`household_id` varchar(64) NOT NULL,
 	`user_id` varchar(64) NOT NULL,
 	`role` varchar(16) NOT NULL,
 	CONSTRAINT `household_members_household_id_user_id_pk` PRIMARY KEY(`household_id`,`user_id`)
 );
 --> statement-breakpoint
-CREATE TABLE `households` (
+CREATE TABLE IF NOT EXISTS `households` (
 	`id` varchar(64) NOT NULL,
 	`version` int NOT NULL DEFAULT 1,
 	`profile` json NOT NULL,
@@ -33,7 +33,7 @@ CREATE TABLE `households` (
 	CONSTRAINT `households_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `load_sources` (
+CREATE TABLE IF NOT EXISTS `load_sources` (
 	`household_id` varchar(64) NOT NULL,
 	`power_system_id` varchar(64) NOT NULL,
 	`load_id` varchar(64) NOT NULL,
@@ -41,7 +41,7 @@ CREATE TABLE `load_sources` (
 	CONSTRAINT `load_sources_household_id_power_system_id_load_id_pk` PRIMARY KEY(`household_id`,`power_system_id`,`load_id`)
 );
 --> statement-breakpoint
-CREATE TABLE `loads` (
+CREATE TABLE IF NOT EXISTS `loads` (
 	`household_id` varchar(64) NOT NULL,
 	`id` varchar(64) NOT NULL,
 	`position` int NOT NULL,
@@ -55,7 +55,7 @@ CREATE TABLE `loads` (
 	CONSTRAINT `loads_household_id_id_pk` PRIMARY KEY(`household_id`,`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `power_systems` (
+CREATE TABLE IF NOT EXISTS `power_systems` (
 	`household_id` varchar(64) NOT NULL,
 	`id` varchar(64) NOT NULL,
 	`position` int NOT NULL,
@@ -64,7 +64,7 @@ CREATE TABLE `power_systems` (
 	CONSTRAINT `power_systems_household_id_id_pk` PRIMARY KEY(`household_id`,`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `scenarios` (
+CREATE TABLE IF NOT EXISTS `scenarios` (
 	`household_id` varchar(64) NOT NULL,
 	`id` varchar(64) NOT NULL,
 	`position` int NOT NULL,
@@ -81,7 +81,7 @@ CREATE TABLE `scenarios` (
 	CONSTRAINT `scenarios_household_id_id_pk` PRIMARY KEY(`household_id`,`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `session` (
+CREATE TABLE IF NOT EXISTS `session` (
 	`id` varchar(64) NOT NULL,
 	`expires_at` timestamp(3) NOT NULL,
 	`token` varchar(255) NOT NULL,
@@ -94,7 +94,7 @@ CREATE TABLE `session` (
 	CONSTRAINT `session_token_unique` UNIQUE(`token`)
 );
 --> statement-breakpoint
-CREATE TABLE `sources` (
+CREATE TABLE IF NOT EXISTS `sources` (
 	`household_id` varchar(64) NOT NULL,
 	`power_system_id` varchar(64) NOT NULL,
 	`id` varchar(64) NOT NULL,
@@ -106,7 +106,7 @@ CREATE TABLE `sources` (
 	CONSTRAINT `sources_household_id_power_system_id_id_pk` PRIMARY KEY(`household_id`,`power_system_id`,`id`)
 );
 --> statement-breakpoint
-CREATE TABLE `standings` (
+CREATE TABLE IF NOT EXISTS `standings` (
 	`household_id` varchar(64) NOT NULL,
 	`scenario_id` varchar(64) NOT NULL,
 	`load_id` varchar(64) NOT NULL,
@@ -115,7 +115,7 @@ CREATE TABLE `standings` (
 	CONSTRAINT `standings_household_id_scenario_id_load_id_pk` PRIMARY KEY(`household_id`,`scenario_id`,`load_id`)
 );
 --> statement-breakpoint
-CREATE TABLE `user` (
+CREATE TABLE IF NOT EXISTS `user` (
 	`id` varchar(64) NOT NULL,
 	`name` varchar(255) NOT NULL,
 	`email` varchar(255) NOT NULL,
@@ -128,7 +128,7 @@ CREATE TABLE `user` (
 	CONSTRAINT `user_email_unique` UNIQUE(`email`)
 );
 --> statement-breakpoint
-CREATE TABLE `verification` (
+CREATE TABLE IF NOT EXISTS `verification` (
 	`id` varchar(64) NOT NULL,
 	`identifier` varchar(255) NOT NULL,
 	`value` text NOT NULL,
@@ -138,21 +138,21 @@ CREATE TABLE `verification` (
 	CONSTRAINT `verification_id` PRIMARY KEY(`id`)
 );
 --> statement-breakpoint
-ALTER TABLE `account` ADD CONSTRAINT `account_user_id_user_id_fk` FOREIGN KEY (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `household_members` ADD CONSTRAINT `household_members_household_id_households_id_fk` FOREIGN KEY (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `household_members` ADD CONSTRAINT `household_members_user_id_user_id_fk` FOREIGN KEY (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `load_sources` ADD CONSTRAINT `load_source_source` FOREIGN KEY (`household_id`,`power_system_id`,`source_id`) REFERENCES `sources`(`household_id`,`power_system_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `load_sources` ADD CONSTRAINT `load_source_load` FOREIGN KEY (`household_id`,`load_id`) REFERENCES `loads`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `loads` ADD CONSTRAINT `loads_household_id_households_id_fk` FOREIGN KEY (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `power_systems` ADD CONSTRAINT `power_systems_household_id_households_id_fk` FOREIGN KEY (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `scenarios` ADD CONSTRAINT `scenarios_household_id_households_id_fk` FOREIGN KEY (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `session` ADD CONSTRAINT `session_user_id_user_id_fk` FOREIGN KEY (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `sources` ADD CONSTRAINT `source_power_system` FOREIGN KEY (`household_id`,`power_system_id`) REFERENCES `power_systems`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `standings` ADD CONSTRAINT `standing_scenario` FOREIGN KEY (`household_id`,`scenario_id`) REFERENCES `scenarios`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE `standings` ADD CONSTRAINT `standing_load` FOREIGN KEY (`household_id`,`load_id`) REFERENCES `loads`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-CREATE INDEX `account_user` ON `account` (`user_id`);--> statement-breakpoint
-CREATE INDEX `member_user` ON `household_members` (`user_id`);--> statement-breakpoint
-CREATE INDEX `load_source_of_load` ON `load_sources` (`household_id`,`load_id`);--> statement-breakpoint
-CREATE INDEX `session_user` ON `session` (`user_id`);--> statement-breakpoint
-CREATE INDEX `standing_of_load` ON `standings` (`household_id`,`load_id`);--> statement-breakpoint
-CREATE INDEX `verification_identifier` ON `verification` (`identifier`);
+ALTER TABLE `account` ADD CONSTRAINT `account_user_id_user_id_fk` FOREIGN KEY IF NOT EXISTS `account_user_id_user_id_fk` (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `household_members` ADD CONSTRAINT `household_members_household_id_households_id_fk` FOREIGN KEY IF NOT EXISTS `household_members_household_id_households_id_fk` (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `household_members` ADD CONSTRAINT `household_members_user_id_user_id_fk` FOREIGN KEY IF NOT EXISTS `household_members_user_id_user_id_fk` (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `load_sources` ADD CONSTRAINT `load_source_source` FOREIGN KEY IF NOT EXISTS `load_source_source` (`household_id`,`power_system_id`,`source_id`) REFERENCES `sources`(`household_id`,`power_system_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `load_sources` ADD CONSTRAINT `load_source_load` FOREIGN KEY IF NOT EXISTS `load_source_load` (`household_id`,`load_id`) REFERENCES `loads`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `loads` ADD CONSTRAINT `loads_household_id_households_id_fk` FOREIGN KEY IF NOT EXISTS `loads_household_id_households_id_fk` (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `power_systems` ADD CONSTRAINT `power_systems_household_id_households_id_fk` FOREIGN KEY IF NOT EXISTS `power_systems_household_id_households_id_fk` (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `scenarios` ADD CONSTRAINT `scenarios_household_id_households_id_fk` FOREIGN KEY IF NOT EXISTS `scenarios_household_id_households_id_fk` (`household_id`) REFERENCES `households`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `session` ADD CONSTRAINT `session_user_id_user_id_fk` FOREIGN KEY IF NOT EXISTS `session_user_id_user_id_fk` (`user_id`) REFERENCES `user`(`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `sources` ADD CONSTRAINT `source_power_system` FOREIGN KEY IF NOT EXISTS `source_power_system` (`household_id`,`power_system_id`) REFERENCES `power_systems`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `standings` ADD CONSTRAINT `standing_scenario` FOREIGN KEY IF NOT EXISTS `standing_scenario` (`household_id`,`scenario_id`) REFERENCES `scenarios`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE `standings` ADD CONSTRAINT `standing_load` FOREIGN KEY IF NOT EXISTS `standing_load` (`household_id`,`load_id`) REFERENCES `loads`(`household_id`,`id`) ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `account_user` ON `account` (`user_id`);--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `member_user` ON `household_members` (`user_id`);--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `load_source_of_load` ON `load_sources` (`household_id`,`load_id`);--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `session_user` ON `session` (`user_id`);--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `standing_of_load` ON `standings` (`household_id`,`load_id`);--> statement-breakpoint
+CREATE INDEX IF NOT EXISTS `verification_identifier` ON `verification` (`identifier`);

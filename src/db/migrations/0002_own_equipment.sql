@@ -1,1 +1,1 @@
-ALTER TABLE `households` ADD `equipment` json;
+ALTER TABLE `households` ADD COLUMN IF NOT EXISTS `equipment` json;

@@ -1,1 +1,1 @@
-ALTER TABLE `power_systems` ADD `shown` varchar(16);
+ALTER TABLE `power_systems` ADD COLUMN IF NOT EXISTS `shown` varchar(16);

@@ -1,1 +1,1 @@
-ALTER TABLE `loads` ADD `count` int;
+ALTER TABLE `loads` ADD COLUMN IF NOT EXISTS `count` int;

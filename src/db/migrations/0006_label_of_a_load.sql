@@ -1,1 +1,1 @@
-ALTER TABLE `loads` ADD `label` json;
+ALTER TABLE `loads` ADD COLUMN IF NOT EXISTS `label` json;

@@ -1,16 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import * as z from 'zod'
-import { demoHousehold } from '@/catalog/demoHousehold'
 import { newHousehold } from '@/catalog/newHousehold'
 import { localOf } from '@/core/plan/clock'
 import { faultsOf } from '@/core/plan/fault'
 import { profileSchema } from '@/core/plan/schema'
 import { database } from '@/db/client'
-import { createHousehold, listHouseholds } from '@/db/households'
+import { HOUSEHOLDS_LIMIT, createHousehold, listHouseholds } from '@/db/households'
 import { forVisitor, readJson } from '@/server/request'
 import { answer, refuse } from '@/server/respond'
-
-const HOUSEHOLDS_LIMIT = 24
 
 const creation = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('sample') }),
@@ -32,19 +29,14 @@ export const POST = forVisitor(async ({ userId, request }) => {
   if (!parsed.success)
     return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
   const db = database()
-  if ((await listHouseholds(db, userId)).length >= HOUSEHOLDS_LIMIT)
-    return refuse(
-      409,
-      'limit',
-      `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`,
-    )
   const id = randomUUID()
-  await createHousehold(db, userId, id, made(parsed.data), new Date())
-  return answer({ id }, 201)
+  return (await createHousehold(db, userId, id, made(parsed.data), new Date()))
+    ? answer({ id }, 201)
+    : refuse(409, 'limit', `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`)
 })
 
 function made(wish: z.infer<typeof creation>) {
-  if (wish.from === 'sample') return demoHousehold()
+  if (wish.from === 'sample') return null
   const tomorrow = localOf(Math.floor(Date.now() / 60000) + 1440).slice(0, 10)
   return newHousehold(wish.name, wish.mains, `${tomorrow}T18:00`)
 }

@@ -3,7 +3,7 @@ import { faultsOf } from '@/core/plan/fault'
 import { readHousehold } from '@/core/plan/household'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
-import { deleteHousehold, findHousehold, saveHousehold } from '@/db/households'
+import { deleteHousehold, findHousehold, isMember, saveHousehold } from '@/db/households'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 
@@ -18,8 +18,7 @@ export const GET = forVisitor<Params>(async ({ userId, params }) => {
 
 export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   // who may write is settled before what is written is looked at, so that a stranger learns nothing
-  if (!(await findHousehold(database(), userId, params.householdId)))
-    return refuse(404, 'not-found', NOT_FOUND)
+  if (!(await isMember(database(), userId, params.householdId))) return refuse(404, 'not-found', NOT_FOUND)
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = saving.safeParse(reading.body)
