@@ -42,7 +42,7 @@ export default defineConfig({
   ],
   webServer: {
     command: 'node cli/testServer.mjs',
-    url: `http://127.0.0.1:${PORT}/api/health`,
+    url: `http://127.0.0.1:${PORT}/api/ready`,
     env: { PORT: String(PORT) },
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },

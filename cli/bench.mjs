@@ -10,10 +10,10 @@ import { CHROMIUM, MARIADB, ensureProgram } from './packages.mjs'
 import { ROOT, placeOf } from './paths.mjs'
 import { say } from './say.mjs'
 
-ensureProgram(MARIADB)
-ensureProgram(CHROMIUM)
-ensureModules()
-ensureBuild()
+await ensureProgram(MARIADB)
+await ensureProgram(CHROMIUM)
+await ensureModules()
+await ensureBuild()
 const place = placeOf('bench')
 rmSync(place.home, { recursive: true, force: true })
 const from = performance.now()

@@ -1,8 +1,8 @@
-import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, readdirSync, statSync, statfsSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { ROOT } from './paths.mjs'
+import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
 
 const ENOUGH_DISK_BYTES = 400e6
@@ -17,16 +17,15 @@ export function ensureDisk(folder = ROOT) {
 }
 
 /** Installs the npm packages the lock file names, unless that was done already. */
-export function ensureModules() {
+export async function ensureModules() {
   const stamp = join(ROOT, 'node_modules', '.yotrope-lock')
   const lock = createHash('sha256')
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   sayStep('installing npm packages (a minute or two)')
-  const { status, stderr } = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], {
+  const { status, stderr } = await run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], {
     cwd: ROOT,
-    encoding: 'utf8',
   })
   if (status !== 0) throw new Stop(`npm ci failed: ${firstLine(stderr)}`)
   writeFileSync(stamp, lock)
@@ -35,21 +34,19 @@ export function ensureModules() {
 const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
 
 /** Builds the application when its sources are newer than the build. */
-export function ensureBuild() {
+export async function ensureBuild() {
   const built = join(ROOT, '.next', 'BUILD_ID')
   const thread = join(ROOT, '.next', 'threads', 'firstAnswer.mjs')
   const newest = Math.max(...SOURCES.map((source) => newestIn(join(ROOT, source))))
   // the thread is written last: with it the build is whole
   if (existsSync(built) && existsSync(thread) && statSync(thread).mtimeMs >= newest) return
   sayStep('building (about a minute)')
-  const { status, stdout, stderr } = spawnSync(
+  const { status, stdout, stderr } = await run(
     process.execPath,
     [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'],
     {
       cwd: ROOT,
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
-      encoding: 'utf8',
-      maxBuffer: 1 << 26,
     },
   )
   if (status === 0) return bundleThread(thread)
@@ -62,8 +59,8 @@ export function ensureBuild() {
 }
 
 /** Bundles the server's worker thread into one file: the framework does not follow it. */
-function bundleThread(outfile) {
-  const { status, stderr } = spawnSync(
+async function bundleThread(outfile) {
+  const { status, stderr } = await run(
     join(ROOT, 'node_modules/.bin/esbuild'),
     [
       'src/server/firstAnswer.thread.ts',
@@ -74,7 +71,7 @@ function bundleThread(outfile) {
       '--target=node20',
       '--log-level=error',
     ],
-    { cwd: ROOT, encoding: 'utf8' },
+    { cwd: ROOT },
   )
   if (status !== 0) throw new Stop(`the build failed: ${firstLine(stderr)}`)
 }

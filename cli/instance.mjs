@@ -1,16 +1,19 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { closeSync, openSync, statSync, truncateSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
 import { ensureSecretFile, startDatabase } from './database.mjs'
 import { ROOT, ensureHome } from './paths.mjs'
+import { run } from './run.mjs'
 import { Stop, say } from './say.mjs'
+import { supervise } from './supervise.mjs'
 
 const READY_WITHIN_MS = 60_000
-const RESTARTS_A_MINUTE = 3
+const MOST_LOG_BYTES = 20e6
 
-/** Stops with one line when a port of the loopback address is taken. */
-export async function ensurePortFree(port) {
+/** Stops with one line when a port is taken. */
+export async function ensurePortFree(port, host = '127.0.0.1') {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Stop(`PORT must be a whole number from 1 to 65535, such as 3001`)
   await new Promise((resolve, reject) => {
@@ -20,120 +23,161 @@ export async function ensurePortFree(port) {
         new Stop(
           error.code === 'EACCES'
             ? `port ${port} is for the administrator only; choose one above 1023: PORT=3001 ./yotrope start`
-            : `port ${port} is in use by another program; choose another: PORT=${port + 1} ./yotrope start`,
+            : error.code === 'EADDRNOTAVAIL'
+              ? `${host} is no address of this machine; --host 0.0.0.0 listens on all it has`
+              : `port ${port} is in use by another program; choose another: PORT=${port + 1} ./yotrope start`,
         ),
       ),
     )
-    probe.listen(port, '127.0.0.1', () => probe.close(resolve))
+    probe.listen(port, host, () => probe.close(resolve))
   })
 }
 
 /** Brings the schema of a database up to date. */
-export function applyMigrations(url) {
-  const { status, stderr } = spawnSync(process.execPath, ['--import', 'tsx', join(ROOT, 'cli/migrate.ts')], {
+export async function applyMigrations(url) {
+  const { status, stderr } = await run(process.execPath, ['--import', 'tsx', join(ROOT, 'cli/migrate.ts')], {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
-    encoding: 'utf8',
   })
   if (status !== 0)
     throw new Stop(`the database schema could not be brought up to date: ${stderr.trim().split('\n').pop()}`)
 }
 
+const WORDS = {
+  ended: (what) => `${what} ended unexpectedly; starting it again. What was saved is kept.`,
+  failed: (what, error) => `${what} could not be started again yet (${error.message}); trying once more.`,
+  again: (what) => `${what} is there again.`,
+}
+
 /**
- * Runs database and web server of a place. A database that dies is started again on the same
- * port, so that the web server finds it; what was saved is on the disk.
+ * Runs database and web server of a place. Either that dies is started again, later each time it dies soon; the
+ * database on the same port, so that the web server finds it. What was saved is on the disk.
  *
- * @returns { port, stop, ended }: `ended` settles when the web server ends without having been asked to
+ * @param options.databaseUrl a database that is given: none of its own is run then
+ * @param options.signal gives up what is still coming up
+ * @param options.onPhase told what is going on
+ * @returns { port, stop, state } once it answers
  */
-export async function runInstance(place, port, env = {}) {
+export async function runInstance(
+  place,
+  port,
+  { env = {}, host = '127.0.0.1', databaseUrl, signal: giveUp, onPhase = () => {} } = {},
+) {
   ensureHome(place)
   ensureSecretFile(place.secret)
-  let web = null
-  let stopping = false
-  const deaths = []
-  let giveUp
-  const ended = new Promise((resolve) => (giveUp = resolve))
-
-  const databaseDied = async () => {
-    deaths.push(Date.now())
-    if (stopping || deaths.filter((at) => Date.now() - at < 60_000).length > RESTARTS_A_MINUTE)
-      return giveUp('the database keeps dying')
-    say('The database ended unexpectedly; starting it again. What was saved is kept.')
-    try {
-      database = await startDatabase(place, databaseDied, database.port)
-    } catch (error) {
-      giveUp(error.message)
-    }
+  const over = new AbortController()
+  giveUp?.addEventListener('abort', () => over.abort(), { once: true })
+  const reportOf = (what) => (kind, error) => {
+    say(WORDS[kind](what, error))
+    onPhase(kind === 'again' ? 'running' : WORDS[kind](what, error))
   }
-  let database = await startDatabase(place, databaseDied)
+  let database = null
+  let url = databaseUrl
+  let web
   try {
-    applyMigrations(database.url)
-    web = await startWeb(place, port, database.url, env, (reason) => !stopping && giveUp(reason))
+    if (!url) {
+      onPhase('starting the database')
+      let samePort = null
+      const begin = async () => {
+        const server = await startDatabase(place, samePort, over.signal)
+        samePort = server.port
+        return server
+      }
+      database = await supervise(begin, over.signal, reportOf('The database'))
+      ;({ url } = database.now())
+    }
+    onPhase('bringing the schema up to date')
+    await applyMigrations(url)
+    onPhase('starting the web server')
+    web = await supervise(
+      () => startWeb(place, { port, host, databaseUrl: url, env, signal: over.signal }),
+      over.signal,
+      reportOf('The web server'),
+    )
   } catch (error) {
-    stopping = true
-    await database.stop()
+    over.abort()
+    await database?.stop()
     throw error
   }
+  onPhase('running')
   return {
     port,
-    webPid: web.pid,
-    database: () => database,
-    ended,
+    databaseUrl: url,
+    state: () => ({
+      databasePid: database?.now().pid,
+      webPid: web.now().pid,
+      restarts: web.restarts() + (database?.restarts() ?? 0),
+    }),
     stop: async () => {
-      stopping = true
+      over.abort()
       await web.stop()
-      await database.stop()
+      await database?.stop()
     },
   }
 }
 
-async function startWeb(place, port, databaseUrl, env, onExit) {
-  const child = spawn(
-    process.execPath,
-    [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      cwd: ROOT,
-      stdio: ['ignore', 'ignore', 'pipe'],
-      detached: true,
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_TELEMETRY_DISABLED: '1',
-        PORT: String(port),
-        DATABASE_URL: databaseUrl,
-        YOTROPE_SECRET_FILE: place.secret,
-        ...env,
-      },
+/** A file that is appended to; begun anew when it has grown large. */
+function logFile(path) {
+  const log = openSync(path, 'a', 0o600)
+  if (statSync(path).size > MOST_LOG_BYTES) truncateSync(path)
+  return log
+}
+
+async function startWeb(place, { port, host, databaseUrl, env, signal }) {
+  const log = logFile(place.webLog)
+  const child = spawn(process.execPath, [join(ROOT, 'cli/webServer.mjs')], {
+    cwd: ROOT,
+    // standard input tells it when we are gone: it ends itself then
+    stdio: ['pipe', log, 'pipe'],
+    detached: true,
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+      HOST: host,
+      PORT: String(port),
+      DATABASE_URL: databaseUrl,
+      YOTROPE_SECRET_FILE: process.env.YOTROPE_SECRET_FILE ?? place.secret,
+      ...env,
     },
-  )
+  })
+  closeSync(log)
+  child.stdin.on('error', () => {})
   let words = ''
-  let ended = false
+  let hasEnded = false
   child.stderr.on('data', (chunk) => {
     words = (words + chunk).slice(-4000)
     process.stderr.write(chunk)
   })
-  child.once('exit', () => {
-    ended = true
-    onExit('the web server ended unexpectedly')
-  })
-  for (let waited = 0; ; waited += 50) {
-    if (ended || waited > READY_WITHIN_MS) {
-      if (!ended) child.kill('SIGKILL')
-      throw new Stop(`the web server did not come up: ${words.trim().split('\n').pop() || 'it said nothing'}`)
+  const ended = new Promise((resolve) =>
+    child.once('exit', () => {
+      hasEnded = true
+      resolve()
+    }),
+  )
+  const stop = async () => {
+    if (!hasEnded) child.kill('SIGTERM')
+    await Promise.race([ended, pause(5000)])
+    if (!hasEnded) child.kill('SIGKILL')
+    await ended
+  }
+  const address = host === '0.0.0.0' ? '127.0.0.1' : host === '::' ? '[::1]' : host
+  for (const from = Date.now(); ;) {
+    const isLate = Date.now() - from > READY_WITHIN_MS
+    if (hasEnded || isLate || signal.aborted) {
+      await stop()
+      throw new Stop(
+        `the web server did not come up: ${words.trim().split('\n').pop() || `see ${place.webLog}`}`,
+      )
     }
-    const healthy = await fetch(`http://127.0.0.1:${port}/api/health`).then(
+    const isReady = await fetch(`http://${address}:${port}/api/ready`, {
+      signal: AbortSignal.timeout(3000),
+    }).then(
       (response) => response.ok,
       () => false,
     )
-    if (healthy) break
+    if (isReady) break
     await pause(50)
   }
-  return {
-    pid: child.pid,
-    stop: async () => {
-      if (!ended) child.kill('SIGTERM')
-      for (let waited = 0; !ended && waited < 5000; waited += 20) await pause(20)
-      if (!ended) child.kill('SIGKILL')
-    },
-  }
+  return { pid: child.pid, ended, stop }
 }

@@ -18,7 +18,7 @@ const HELP = `yotrope: plan how a household holds through a power outage
 `
 
 const COMMANDS = {
-  start: () => import('./start.mjs').then(({ start }) => start()),
+  start: (args) => import('./start.mjs').then(({ startCommand }) => startCommand(args)),
   stop: () => import('./stop.mjs').then(({ stop }) => stop()),
   status: () => import('./status.mjs').then(({ status }) => status()),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),

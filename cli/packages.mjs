@@ -1,6 +1,6 @@
-import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
+import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
 
 const SYSTEM_PATHS = ['/usr/local/sbin', '/usr/local/bin', '/usr/sbin', '/usr/bin', '/sbin', '/bin']
@@ -19,11 +19,11 @@ export const MARIADB = {
 export const CHROMIUM = { program: 'chromium', packages: ['chromium'], what: 'Chromium' }
 
 /** Installs a program from Debian's packages where it is missing, as root or through sudo; otherwise says what to run. */
-export function ensureProgram({ program, packages, what }) {
+export async function ensureProgram({ program, packages, what }) {
   if (find(program)) return
   const command = ['apt-get', 'install', '-y', '--no-install-recommends', ...packages]
   const isRoot = process.getuid?.() === 0
-  const viaSudo = !isRoot && find('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0
+  const viaSudo = !isRoot && find('sudo') && (await run('sudo', ['-n', 'true'])).status === 0
   if (!find('apt-get') || (!isRoot && !viaSudo)) {
     throw new Stop(
       `${what} is missing. Install it with this line, then try again:\n  sudo ${command.join(' ')}`,
@@ -31,10 +31,9 @@ export function ensureProgram({ program, packages, what }) {
   }
   sayStep(`installing ${what} (${packages.join(', ')})`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  const run = (args) =>
-    spawnSync(viaSudo ? 'sudo' : args[0], viaSudo ? args : args.slice(1), { env, encoding: 'utf8' })
-  run(['apt-get', 'update', '-qq'])
-  const { status, stderr } = run(command)
+  const asRoot = (args) => run(viaSudo ? 'sudo' : args[0], viaSudo ? args : args.slice(1), { env })
+  await asRoot(['apt-get', 'update', '-qq'])
+  const { status, stderr } = await asRoot(command)
   if (status !== 0 || !find(program)) {
     const reason = (stderr ?? '').trim().split('\n').pop()
     throw new Stop(

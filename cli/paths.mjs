@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, mkdirSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -16,7 +16,12 @@ const SOCKET_PATH_LIMIT = 100
 export function placeOf(name = '') {
   const base = process.env.YOTROPE_DATA ?? join(ROOT, '.yotrope')
   const home = name ? join(base, name) : base
-  const socket = join(home, 'database.sock')
+  /** A socket in the place, or where its path would be too long beside it. */
+  const socketOf = (file) => {
+    const path = join(home, file)
+    const short = createHash('sha256').update(path).digest('hex').slice(0, 16)
+    return path.length <= SOCKET_PATH_LIMIT ? path : join(tmpdir(), `yotrope-${short}.sock`)
+  }
   return {
     home,
     dataDir: join(home, 'database'),
@@ -25,46 +30,14 @@ export function placeOf(name = '') {
     password: join(home, 'database-password'),
     secret: join(home, 'session-secret'),
     initFile: join(home, 'database-accounts.sql'),
-    state: join(home, 'running.json'),
-    socket:
-      socket.length <= SOCKET_PATH_LIMIT
-        ? socket
-        : join(tmpdir(), `yotrope-${createHash('sha256').update(home).digest('hex').slice(0, 16)}.sock`),
+    webLog: join(home, 'web.log'),
+    control: socketOf('control.sock'),
+    socket: socketOf('database.sock'),
   }
 }
 
+/** Makes the place, for its owner alone; one that others could read is closed to them. */
 export function ensureHome(place) {
   mkdirSync(place.home, { recursive: true, mode: 0o700 })
-}
-
-/** What the last start left on record; null without one. */
-export function recordOf(place) {
-  try {
-    return JSON.parse(readFileSync(place.state, 'utf8'))
-  } catch {
-    return null
-  }
-}
-
-/** The record of the last start, if its process still lives. */
-export function runningNow(place) {
-  const record = recordOf(place)
-  return record && isAlive(record.pid) ? record : null
-}
-
-export function isAlive(pid) {
-  try {
-    process.kill(pid, 0)
-    return true
-  } catch {
-    return false
-  }
-}
-
-export function recordRunning(place, state) {
-  writeFileSync(place.state, JSON.stringify({ ...state, pid: process.pid }))
-}
-
-export function forgetRunning(place) {
-  rmSync(place.state, { force: true })
+  if (statSync(place.home).mode & 0o077) chmodSync(place.home, 0o700)
 }

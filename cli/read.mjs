@@ -4,8 +4,8 @@ import { ensureModules } from './build.mjs'
 import { ROOT } from './paths.mjs'
 
 /** `./yotrope read`: lines of loads in, what was understood out; the work is done in read.ts. */
-export function read(args) {
-  ensureModules()
+export async function read(args) {
+  await ensureModules()
   const { status } = spawnSync(
     process.execPath,
     ['--import', join(ROOT, 'node_modules/tsx/dist/loader.mjs'), join(ROOT, 'cli/read.ts'), ...args],

@@ -7,10 +7,10 @@ import { runInstance } from './instance.mjs'
 import { CHROMIUM, MARIADB, ensureProgram, find } from './packages.mjs'
 import { ROOT, placeOf } from './paths.mjs'
 
-ensureProgram(MARIADB)
-ensureProgram(CHROMIUM)
-ensureModules()
-ensureBuild()
+await ensureProgram(MARIADB)
+await ensureProgram(CHROMIUM)
+await ensureModules()
+await ensureBuild()
 const { chromium } = await import('@playwright/test')
 const VIEWS = [
   { name: 'runtime-day', step: 'runtime' },

@@ -4,8 +4,8 @@ import { ensureModules } from './build.mjs'
 import { ROOT } from './paths.mjs'
 
 /** `./yotrope simulate plan.json`: no database and no browser; the work is done in simulate.ts. */
-export function simulate(args) {
-  ensureModules()
+export async function simulate(args) {
+  await ensureModules()
   const { status } = spawnSync(
     process.execPath,
     ['--import', join(ROOT, 'node_modules/tsx/dist/loader.mjs'), join(ROOT, 'cli/simulate.ts'), ...args],

@@ -1,48 +1,77 @@
 import { ensureBuild, ensureDisk, ensureModules } from './build.mjs'
+import { ask, holdPlace } from './control.mjs'
 import { ensurePortFree, runInstance } from './instance.mjs'
-import { endOrphans } from './orphans.mjs'
 import { MARIADB, ensureProgram } from './packages.mjs'
-import { ensureHome, forgetRunning, placeOf, recordRunning, runningNow } from './paths.mjs'
+import { ensureHome, placeOf } from './paths.mjs'
+import { endOrphans } from './processes.mjs'
 import { Stop, say } from './say.mjs'
 
-/** `./yotrope start`: everything from a fresh checkout to a page that answers; runs until it is told to stop. */
-export async function start() {
+/**
+ * Everything from a fresh checkout to a page that answers; runs until it is told to stop.
+ *
+ * @param options.host where it listens
+ * @param options.databaseUrl a database that is given, in place of one of its own
+ * @param options.words what to say once it runs
+ */
+export async function start({
+  host = '127.0.0.1',
+  port = Number(process.env.PORT ?? 3000),
+  databaseUrl,
+  words,
+} = {}) {
   const place = placeOf()
-  const port = Number(process.env.PORT ?? 3000)
-  const running = runningNow(place)
-  if (running) {
-    say(`Yotrope is already running on http://127.0.0.1:${running.port}`)
+  ensureHome(place)
+  let askedToStop
+  const stopAsked = new Promise((resolve) => (askedToStop = resolve))
+  const givenUp = new AbortController()
+  let phase = 'setting up'
+  let instance
+  const letGo = await holdPlace(place, () => ({ port, phase, ...instance?.state() }), askedToStop)
+  if (!letGo) {
+    const running = await ask(place)
+    say(`Yotrope is already running on http://127.0.0.1:${running?.port ?? port}`)
     return 0
   }
-  await endOrphans(place)
-  await ensurePortFree(port)
-  ensureHome(place)
-  ensureDisk()
-  ensureDisk(place.home)
-  ensureProgram(MARIADB)
-  ensureModules()
-  ensureBuild()
-  recordRunning(place, { port })
-  let instance
-  const stopAsked = new Promise((resolve) => {
-    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve(null))
-  })
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, askedToStop)
   try {
-    instance = await runInstance(place, port)
-    recordRunning(place, {
-      port,
-      databasePort: instance.database().port,
-      databasePid: instance.database().pid,
-      webPid: instance.webPid,
+    await endOrphans(place)
+    await ensurePortFree(port, host)
+    ensureDisk()
+    ensureDisk(place.home)
+    phase = 'installing what it needs'
+    if (!databaseUrl) await ensureProgram(MARIADB)
+    await ensureModules()
+    phase = 'building'
+    await ensureBuild()
+    const coming = runInstance(place, port, {
+      host,
+      databaseUrl,
+      signal: givenUp.signal,
+      onPhase: (now) => (phase = now),
     })
-    say(`Yotrope is running on http://127.0.0.1:${port}\nCtrl-C stops it; what you entered is kept.`)
-    const reason = await Promise.race([stopAsked, instance.ended])
-    if (reason) throw new Stop(`${reason}; what was saved is kept. The log is ${place.log}`)
+    const came = await Promise.race([coming, stopAsked.then(() => null)])
+    if (came) {
+      instance = came
+      say(
+        words ?? `Yotrope is running on http://127.0.0.1:${port}\nCtrl-C stops it; what you entered is kept.`,
+      )
+      await stopAsked
+    }
     say('\nStopping…')
+    phase = 'stopping'
+    givenUp.abort()
+    instance ??= await coming.catch(() => null)
     return 0
   } finally {
     await instance?.stop()
-    forgetRunning(place)
+    await letGo()
     if (instance) say('Stopped.')
   }
+}
+
+/** Reads the arguments of `./yotrope start`, which takes none. */
+export function startCommand(args) {
+  if (args.length)
+    throw new Stop(`“${args[0]}”: ./yotrope start takes no arguments; PORT=3001 changes the port`, 2)
+  return start()
 }

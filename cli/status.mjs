@@ -1,22 +1,21 @@
-import { placeOf, runningNow } from './paths.mjs'
+import { ask } from './control.mjs'
+import { placeOf } from './paths.mjs'
 import { say } from './say.mjs'
 
 /** `./yotrope status`: 0 when it runs and answers, 3 when it does not. */
 export async function status() {
-  const running = runningNow(placeOf())
+  const running = await ask(placeOf())
   if (!running) {
     say('Yotrope is not running. ./yotrope start starts it.')
     return 3
   }
   const address = `http://127.0.0.1:${running.port}`
-  const answers = await fetch(`${address}/api/health`).then(
+  const isReady = await fetch(`${address}/api/ready`, { signal: AbortSignal.timeout(6000) }).then(
     (response) => response.ok,
     () => false,
   )
-  say(
-    answers
-      ? `Yotrope is running on ${address}`
-      : `Yotrope was started (process ${running.pid}) but ${address} does not answer yet.`,
-  )
-  return answers ? 0 : 3
+  if (isReady) say(`Yotrope is running on ${address}`)
+  else say(`Yotrope was started (process ${running.pid}) but does not answer yet: ${running.phase}.`)
+  if (running.restarts) say(`Servers started again since: ${running.restarts}.`)
+  return isReady ? 0 : 3
 }

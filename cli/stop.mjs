@@ -1,22 +1,25 @@
 import { setTimeout as pause } from 'node:timers/promises'
-import { placeOf, runningNow } from './paths.mjs'
+import { ask } from './control.mjs'
+import { placeOf } from './paths.mjs'
 import { Stop, say } from './say.mjs'
 
-/** `./yotrope stop` */
+const STOP_WITHIN_MS = 40_000
+
+/** `./yotrope stop` asks the one that runs here to stop; nothing is ever ended by its number. */
 export async function stop() {
   const place = placeOf()
-  const running = runningNow(place)
-  if (!running) {
+  if (!(await ask(place, 'stop'))) {
     say('Yotrope is not running.')
     return 0
   }
-  process.kill(running.pid, 'SIGTERM')
-  for (let waited = 0; waited < 30_000; waited += 100) {
-    if (!runningNow(place)) {
+  for (const from = Date.now(); Date.now() - from < STOP_WITHIN_MS;) {
+    if (!(await ask(place))) {
       say('Stopped.')
       return 0
     }
     await pause(100)
   }
-  throw new Stop(`process ${running.pid} did not stop within 30 s; look at ${place.log}`)
+  throw new Stop(
+    `it did not stop within ${STOP_WITHIN_MS / 1000} s; look at ${place.log} and ${place.webLog}`,
+  )
 }

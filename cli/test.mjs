@@ -12,26 +12,26 @@ const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
  * `./yotrope test`: everything that can fail, each runner's real counts added up. Tests have databases of
  * their own; the user's is never touched.
  */
-export function test(args) {
+export async function test(args) {
   if (args.length) throw new Stop(`“${args[0]}”: ./yotrope test takes no arguments`, 2)
   ensureDisk()
-  ensureProgram(MARIADB)
-  ensureProgram(CHROMIUM)
-  ensureModules()
+  await ensureProgram(MARIADB)
+  await ensureProgram(CHROMIUM)
+  await ensureModules()
   const reports = join(placeOf().home, 'test-reports')
   rmSync(reports, { recursive: true, force: true })
   mkdirSync(reports, { recursive: true })
   const began = performance.now()
   const counts = [
-    timed('build', build),
-    check('package lock', process.execPath, ['cli/completeLock.mjs', '--check']),
-    check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
-    check('format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
-    check('types', bin('tsc'), ['--noEmit']),
-    jest('unit', reports),
-    jest('component', reports),
-    jest('database', reports),
-    browser(reports),
+    await timed('build', build),
+    await check('package lock', process.execPath, ['cli/completeLock.mjs', '--check']),
+    await check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
+    await check('format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
+    await check('types', bin('tsc'), ['--noEmit']),
+    await jest('unit', reports),
+    await jest('component', reports),
+    await jest('database', reports),
+    await browser(reports),
   ]
   const sum = (key) => counts.reduce((total, count) => total + count[key], 0)
   const skipped = sum('skipped')
@@ -44,15 +44,15 @@ export function test(args) {
 const times = []
 const seconds = (from) => `${Math.round((performance.now() - from) / 1000)} s`
 
-function timed(name, work) {
+async function timed(name, work) {
   const from = performance.now()
   say(`\n== ${name}`)
-  const came = work()
+  const came = await work()
   times.push(`${name} ${seconds(from)}`)
   return came
 }
 
-function run(name, command, args, env = {}) {
+async function runPart(name, command, args, env = {}) {
   return timed(
     name,
     () =>
@@ -65,15 +65,15 @@ function run(name, command, args, env = {}) {
 }
 
 /** A runner that only says yes or no counts as one test. */
-function check(name, command, args) {
-  const passed = run(name, command, args)
+async function check(name, command, args) {
+  const passed = await runPart(name, command, args)
   return { passed: passed ? 1 : 0, failed: passed ? 0 : 1, skipped: 0 }
 }
 
 /** The build comes first: it also writes the types that others read. */
-function build() {
+async function build() {
   try {
-    ensureBuild()
+    await ensureBuild()
     return { passed: 1, failed: 0, skipped: 0 }
   } catch (error) {
     say(error.message)
@@ -81,9 +81,9 @@ function build() {
   }
 }
 
-function jest(project, reports) {
+async function jest(project, reports) {
   const file = join(reports, `${project}.json`)
-  const passed = run(
+  const passed = await runPart(
     `${project} tests`,
     bin('jest'),
     ['--selectProjects', project, '--json', `--outputFile=${file}`, '--silent'],
@@ -100,9 +100,11 @@ function jest(project, reports) {
   }
 }
 
-function browser(reports) {
+async function browser(reports) {
   const file = join(reports, 'browser.json')
-  const passed = run('browser tests', bin('playwright'), ['test'], { PLAYWRIGHT_JSON_OUTPUT_NAME: file })
+  const passed = await runPart('browser tests', bin('playwright'), ['test'], {
+    PLAYWRIGHT_JSON_OUTPUT_NAME: file,
+  })
   const stats = readReport(file)?.stats
   if (!stats) return { passed: 0, failed: 1, skipped: 0 }
   const failed = stats.unexpected + stats.flaky

@@ -5,11 +5,14 @@ import { applyMigrations } from './instance.mjs'
 import { placeOf } from './paths.mjs'
 
 const [name, mode] = process.argv.slice(2)
-const database = await startDatabase(placeOf(name), () => process.exit(9))
-if (mode !== 'bare') applyMigrations(database.url)
+const database = await startDatabase(placeOf(name))
+let isAsked = false
+void database.ended.then(() => isAsked || process.exit(9))
+if (mode !== 'bare') await applyMigrations(database.url)
 console.log(JSON.stringify({ url: database.url, pid: database.pid }))
 process.stdin.resume()
 process.stdin.on('end', async () => {
+  isAsked = true
   await database.stop()
   process.exit(0)
 })

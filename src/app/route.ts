@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { database } from '@/db/client'
 import { createHousehold, listHouseholds } from '@/db/households'
+import { addressOf, overLimit } from '@/server/limits'
+import { audit } from '@/server/log'
 import { refuseError } from '@/server/respond'
 import { newVisitor, visitorOf } from '@/server/visitor'
 
@@ -14,8 +16,11 @@ export async function GET(request: Request): Promise<Response> {
     let userId = await visitorOf(request.headers)
     const headers = new Headers({ 'Cache-Control': 'no-store' })
     if (!userId) {
+      const over = await overLimit('visitor', addressOf(request.headers))
+      if (over) return over
       const visitor = await newVisitor()
       userId = visitor.userId
+      audit('visitor-made')
       for (const cookie of visitor.cookies) headers.append('Set-Cookie', cookie)
     }
     let [household] = await listHouseholds(database(), userId)

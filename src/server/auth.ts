@@ -6,6 +6,7 @@ import { anonymous } from 'better-auth/plugins'
 import { database } from '@/db/client'
 import { moveHouseholds } from '@/db/households'
 import * as schema from '@/db/schema'
+import { log } from './log'
 import { siteOrigin, trustedOrigins } from './origin'
 
 const WEEK_S = 7 * 24 * 3600
@@ -19,6 +20,8 @@ function create() {
     trustedOrigins: trustedOrigins(),
     secret: secret(),
     telemetry: { enabled: false },
+    // its own words may hold a session's token: the first line, without what was asked, is enough
+    logger: { log: (level, message) => log()[level]({ sessions: message.split('\n')[0].slice(0, 200) }) },
     database: drizzleAdapter(db, { provider: 'mysql', schema }),
     session: { expiresIn: 52 * WEEK_S, updateAge: WEEK_S },
     advanced: {

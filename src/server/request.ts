@@ -5,6 +5,8 @@ import { visitorOf } from './visitor'
 
 /** Largest request that is read, bytes. A full household of 200 loads has about 250,000. */
 export const REQUEST_LIMIT_BYTES = 1_000_000
+/** Longest the rest of a request is waited for. */
+const READ_WITHIN_MS = 15_000
 
 type Handler<P> = (visitor: { userId: string; request: Request; params: P }) => Promise<Response>
 
@@ -59,12 +61,27 @@ export async function readJson(request: Request): Promise<JsonReading> {
     return { ok: false, refusal: tooLarge() }
   const chunks: Uint8Array[] = []
   let length = 0
-  if (request.body) {
-    for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
-      length += chunk.byteLength
-      if (length > REQUEST_LIMIT_BYTES) return { ok: false, refusal: tooLarge() }
-      chunks.push(chunk)
+  const reader = request.body?.getReader()
+  const deadline = AbortSignal.timeout(READ_WITHIN_MS)
+  const late = new Promise<'late'>((resolve) =>
+    deadline.addEventListener('abort', () => resolve('late'), { once: true }),
+  )
+  while (reader) {
+    const read = await Promise.race([reader.read(), late])
+    if (read === 'late') {
+      void reader.cancel().catch(() => {})
+      return {
+        ok: false,
+        refusal: refuse(408, 'bad-request', 'The request did not come to its end in time.'),
+      }
     }
+    if (read.done) break
+    length += read.value.byteLength
+    if (length > REQUEST_LIMIT_BYTES) {
+      void reader.cancel().catch(() => {})
+      return { ok: false, refusal: tooLarge() }
+    }
+    chunks.push(read.value)
   }
   try {
     return { ok: true, body: JSON.parse(Buffer.concat(chunks).toString('utf8')) }

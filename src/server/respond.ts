@@ -1,4 +1,5 @@
 import type { Fault } from '@/core/plan/fault'
+import { log } from './log'
 
 /** What every route answers when it refuses. */
 export interface Refusal {
@@ -38,19 +39,21 @@ export const NOT_FOUND =
 
 /** The refusal for an error nobody meant: says what happened in a homeowner's words and that nothing was half-saved. */
 export function refuseError(error: unknown): Response {
-  console.error('request failed:', describe(error))
   const text = describe(error)
+  log().error({ failed: text })
   if (/ENOSPC|disk full|ER_DISK_FULL|ER_RECORD_FILE_FULL|errno: 28/i.test(text))
     return refuse(
       507,
       'unavailable',
       'The disk is full, so nothing was saved. Free some space; what you typed is kept in this window.',
     )
-  return refuse(
+  const response = refuse(
     503,
     'unavailable',
     'The database is not answering, so nothing was saved. What you typed is kept in this window and saved when it is back.',
   )
+  response.headers.set('Retry-After', '5')
+  return response
 }
 
 function describe(error: unknown): string {

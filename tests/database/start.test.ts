@@ -1,7 +1,7 @@
 import { afterAll, describe, expect, jest, test } from '@jest/globals'
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
 import { once } from 'node:events'
-import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 
@@ -37,8 +37,39 @@ async function start(): Promise<ChildProcess> {
   throw new Error(`it did not start: ${words}`)
 }
 
+/** What the one that runs says of itself, a line for each thing. */
+function control(words: string): string {
+  const ask = `import { ask } from './cli/control.mjs'; import { placeOf } from './cli/paths.mjs'
+    console.log(Object.entries((await ask(placeOf(), '${words}')) ?? {}).map((one) => one.join('=')).join('\\n'))`
+  return spawnSync(process.execPath, ['--input-type=module', '-e', ask], { env, cwd: ROOT, encoding: 'utf8' })
+    .stdout
+}
+
+/** Asks again and again until there is an answer. */
+async function until<T>(ask: () => Promise<T | null>): Promise<T> {
+  for (const from = Date.now(); ;) {
+    const found = await ask().catch(() => null)
+    if (found !== null) return found
+    if (Date.now() - from > 60_000) throw new Error('nothing came')
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
+
+function processesWith(argument: string): number[] {
+  return readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .filter((name) => {
+      try {
+        return readFileSync(`/proc/${name}/cmdline`, 'utf8').split('\0').includes(argument)
+      } catch {
+        return false
+      }
+    })
+    .map(Number)
+}
+
 const isUp = () =>
-  fetch(`http://127.0.0.1:${PORT}/api/health`).then(
+  fetch(`http://127.0.0.1:${PORT}/api/ready`).then(
     (response) => response.ok,
     () => false,
   )
@@ -95,6 +126,69 @@ describe('./yotrope start, status, stop', () => {
     const ended = once(second, 'exit')
     second.kill('SIGTERM')
     expect((await ended)[0]).toBe(0)
+  })
+
+  test('web server, database, or both that die come back by themselves, and no acknowledged save is lost', async () => {
+    const child = await start()
+    const pidOf = (argument: string) => {
+      const found = processesWith(argument)
+      expect(found).toHaveLength(1)
+      return found[0]
+    }
+    const databaseOf = `--datadir=${join(HOME, 'database')}`
+    const webOf = () => Number(/^webPid=(\d+)$/m.exec(control('state'))![1])
+    const visit = await fetch(`http://127.0.0.1:${PORT}/`, { redirect: 'manual' })
+    const cookie = visit.headers.get('set-cookie')!.split(';')[0]
+    const url = `http://127.0.0.1:${PORT}/api/households/${visit.headers.get('location')!.split('/')[2]}`
+    const headers = { cookie, origin: `http://127.0.0.1:${PORT}`, 'content-type': 'application/json' }
+    for (const who of ['web', 'database', 'both'] as const) {
+      const stored = await (await fetch(url, { headers })).json()
+      stored.household.profile.name = `Before ${who} ${stored.version}`
+      const body = JSON.stringify({ baseVersion: stored.version, household: stored.household })
+      const saved = await fetch(url, { method: 'PUT', headers, body })
+      expect(saved.status).toBe(200)
+      if (who !== 'database') process.kill(webOf(), 'SIGKILL')
+      if (who !== 'web') process.kill(pidOf(databaseOf), 'SIGKILL')
+      const back = await until(async () => {
+        const response = await fetch(url, { headers })
+        return response.ok ? ((await response.json()) as typeof stored) : null
+      })
+      expect(back).toMatchObject({ version: stored.version + 1, household: stored.household })
+    }
+    expect(yotrope('status').stdout).toMatch(/is running on .*\nServers started again since: 4\.$/)
+    const ended = once(child, 'exit')
+    child.kill('SIGINT')
+    expect((await ended)[0]).toBe(0)
+    expect(processesWith(databaseOf)).toEqual([])
+  })
+
+  test('a record of an older release that names a process of somebody else’s: that one lives on', () => {
+    const stranger = spawn('sleep', ['60'])
+    writeFileSync(join(HOME, 'running.json'), JSON.stringify({ pid: stranger.pid, port: Number(PORT) }))
+    expect(yotrope('stop').stdout).toBe('Yotrope is not running.')
+    expect(yotrope('status').status).toBe(3)
+    expect(stranger.exitCode).toBeNull()
+    expect(() => process.kill(stranger.pid!, 0)).not.toThrow()
+    stranger.kill()
+  })
+
+  test('a place that others could read is closed to them', async () => {
+    chmodSync(HOME, 0o755)
+    const child = await start()
+    expect(statSync(HOME).mode & 0o077).toBe(0)
+    const ended = once(child, 'exit')
+    expect(yotrope('stop').stdout).toBe('Stopped.')
+    await ended
+  })
+
+  test('stopping while it comes up', async () => {
+    const child = spawn(join(ROOT, 'yotrope'), ['start'], { env, stdio: 'ignore' })
+    const ended = once(child, 'exit')
+    await until(async () => (/^phase=starting/m.test(control('state')) ? true : null))
+    expect(yotrope('status').stdout).toMatch(/but does not answer yet: (starting|bringing) the .*\.$/)
+    child.kill('SIGINT')
+    expect((await ended)[0]).toBe(0)
+    expect(processesWith(`--datadir=${join(HOME, 'database')}`)).toEqual([])
   })
 
   test('a busy port: one line with what to do', async () => {

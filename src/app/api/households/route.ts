@@ -6,6 +6,7 @@ import { faultsOf } from '@/core/plan/fault'
 import { profileSchema } from '@/core/plan/schema'
 import { database } from '@/db/client'
 import { HOUSEHOLDS_LIMIT, createHousehold, listHouseholds } from '@/db/households'
+import { overLimit } from '@/server/limits'
 import { forVisitor, readJson } from '@/server/request'
 import { answer, refuse } from '@/server/respond'
 
@@ -28,6 +29,8 @@ export const POST = forVisitor(async ({ userId, request }) => {
   const parsed = creation.safeParse(reading.body)
   if (!parsed.success)
     return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
+  const over = await overLimit('household', userId)
+  if (over) return over
   const db = database()
   const id = randomUUID()
   return (await createHousehold(db, userId, id, made(parsed.data), new Date()))

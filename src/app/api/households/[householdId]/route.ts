@@ -4,6 +4,7 @@ import { readHousehold } from '@/core/plan/household'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
 import { deleteHousehold, findHousehold, isMember, saveHousehold } from '@/db/households'
+import { audit } from '@/server/log'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 
@@ -63,8 +64,9 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   }
 })
 
-export const DELETE = forVisitor<Params>(async ({ userId, params }) =>
-  (await deleteHousehold(database(), userId, params.householdId))
-    ? answer({ deleted: true })
-    : refuse(404, 'not-found', NOT_FOUND),
-)
+export const DELETE = forVisitor<Params>(async ({ userId, params }) => {
+  if (!(await deleteHousehold(database(), userId, params.householdId)))
+    return refuse(404, 'not-found', NOT_FOUND)
+  audit('household-deleted')
+  return answer({ deleted: true })
+})

@@ -2,7 +2,10 @@ import * as z from 'zod'
 import { APPLIANCES } from '@/catalog/appliances'
 import { newHousehold } from '@/catalog/newHousehold'
 import { quantity } from '@/core/quantity/quantity'
+import { overLimit } from '@/server/limits'
+import { forVisitor } from '@/server/request'
 import { refuse } from '@/server/respond'
+import { MOST_STREAMS, takeStream } from '@/server/streams'
 import { meterStream } from '@/standins/plugInMeter'
 
 const asked = z.object({
@@ -13,7 +16,7 @@ const asked = z.object({
 })
 
 /** The simulated plug-in meter, as an event stream: one reading each ten seconds of its own time. */
-export function GET(request: Request): Response {
+export const GET = forVisitor(async ({ userId, request }) => {
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.success)
     return refuse(
@@ -41,7 +44,13 @@ export function GET(request: Request): Response {
     tier: 'hold' as const,
     sourceId: 'main',
   }
-  return new Response(meterStream(load, scenario, { ...options, stepS: 10 }, request.signal), {
+  const over = await overLimit('stream', userId)
+  if (over) return over
+  const turn = takeStream(userId, request.signal)
+  if (!turn)
+    return refuse(429, 'limit', `${MOST_STREAMS} simulated devices run already; end one of them first.`)
+  const stream = meterStream(load, scenario, { ...options, stepS: 10 }, turn.signal)
+  return new Response(stream.pipeThrough(new TransformStream({ flush: turn.end })), {
     headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
   })
-}
+})

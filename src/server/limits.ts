@@ -1,0 +1,71 @@
+import 'server-only'
+import { RateLimiterMemory, RateLimiterMySQL, RateLimiterRes } from 'rate-limiter-flexible'
+import { databasePool } from '@/db/client'
+import { audit } from './log'
+import { refuse } from './respond'
+
+/** What may be made so often in so many seconds. By address, or by visitor. */
+const LIMITS = {
+  /** new visitors of one address: a household of people, a school class, not a machine */
+  visitor: { points: Number(process.env.YOTROPE_VISITORS_PER_TEN_MINUTES ?? 40), duration: 600 },
+  /** households of one visitor */
+  household: { points: 40, duration: 600 },
+  /** codes tried from one address */
+  code: { points: 10, duration: 600 },
+  /** simulated devices begun by one visitor */
+  stream: { points: 60, duration: 600 },
+} as const
+export type Limit = keyof typeof LIMITS
+
+const held = globalThis as { yotropeLimits?: Map<Limit, RateLimiterMySQL> }
+
+function limiterOf(limit: Limit): RateLimiterMySQL {
+  const limiters = (held.yotropeLimits ??= new Map())
+  let limiter = limiters.get(limit)
+  if (!limiter) {
+    const { points, duration } = LIMITS[limit]
+    limiter = new RateLimiterMySQL({
+      // counted in the database, so that any number of instances count together
+      storeClient: databasePool().pool,
+      storeType: 'pool',
+      dbName: new URL(process.env.DATABASE_URL!).pathname.slice(1),
+      tableName: 'rate_limits',
+      tableCreated: true,
+      keyPrefix: limit,
+      points,
+      duration,
+      // one who is over the limit costs the database nothing more
+      inMemoryBlockOnConsumed: points + 1,
+      insuranceLimiter: new RateLimiterMemory({ points, duration }),
+    })
+    limiters.set(limit, limiter)
+  }
+  return limiter
+}
+
+/** The address a request comes from, as the server in front saw it. */
+export const addressOf = (headers: Headers): string => headers.get('x-yotrope-address') ?? 'unknown'
+
+/**
+ * Counts one more of what is limited.
+ *
+ * @param who an address or a visitor
+ * @returns the refusal when it is one too many; null else
+ */
+export async function overLimit(limit: Limit, who: string): Promise<Response | null> {
+  try {
+    await limiterOf(limit).consume(who)
+    return null
+  } catch (error) {
+    if (!(error instanceof RateLimiterRes)) throw error
+    const seconds = Math.ceil(error.msBeforeNext / 1000)
+    audit('limited', { limit })
+    const response = refuse(
+      429,
+      'limit',
+      `Too many at once. Try again in ${seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : `${seconds} seconds`}.`,
+    )
+    response.headers.set('Retry-After', String(seconds))
+    return response
+  }
+}
