@@ -91,7 +91,7 @@ export async function startDatabase(place, samePort = null, signal = undefined) 
   )
   const stop = async () => {
     if (!hasEnded) server.kill('SIGTERM')
-    await Promise.race([ended, pause(STOP_WITHIN_MS)])
+    await Promise.race([ended, pause(STOP_WITHIN_MS, null, { ref: false })])
     if (!hasEnded) server.kill('SIGKILL')
     await ended
   }

@@ -157,7 +157,7 @@ async function startWeb(place, { port, host, databaseUrl, env, signal }) {
   )
   const stop = async () => {
     if (!hasEnded) child.kill('SIGTERM')
-    await Promise.race([ended, pause(5000)])
+    await Promise.race([ended, pause(5000, null, { ref: false })])
     if (!hasEnded) child.kill('SIGKILL')
     await ended
   }
