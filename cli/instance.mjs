@@ -105,6 +105,7 @@ export async function runInstance(
     databaseUrl: url,
     state: () => ({
       databasePid: database?.now().pid,
+      databasePort: database?.now().port,
       webPid: web.now().pid,
       restarts: web.restarts() + (database?.restarts() ?? 0),
     }),

@@ -14,12 +14,18 @@ const HELP = `yotrope: plan how a household holds through a power outage
   ./yotrope read                 read lines of loads from standard input, one JSON object for each
       --mains 120 or 230         the voltage where none is written (120)
       --room 20                  the room refrigerators stand in, °C (20)
+  ./yotrope serve                as start, for the whole house or behind a proxy; --host 0.0.0.0 listens on every address
+  ./yotrope backup FILE          everything that is saved into one file, while it runs; FILE.sha256 beside it
+  ./yotrope restore FILE         everything from such a file, in the place of what is there, which is backed up first
   ./yotrope help                 this text
 `
 
 const COMMANDS = {
   start: (args) => import('./start.mjs').then(({ startCommand }) => startCommand(args)),
   stop: () => import('./stop.mjs').then(({ stop }) => stop()),
+  serve: (args) => import('./serve.mjs').then(({ serve }) => serve(args)),
+  backup: (args) => import('./backup.mjs').then(({ backup }) => backup(args)),
+  restore: (args) => import('./backup.mjs').then(({ restore }) => restore(args)),
   status: () => import('./status.mjs').then(({ status }) => status()),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),
   read: (args) => import('./read.mjs').then(({ read }) => read(args)),

@@ -16,6 +16,8 @@ export const MARIADB = {
   packages: ['mariadb-server-core', 'mariadb-client-core'],
   what: 'MariaDB’s server',
 }
+/** The dump tool, which the core client does not bring. */
+export const DUMP = { program: 'mariadb-dump', packages: ['mariadb-client'], what: 'MariaDB’s dump tool' }
 export const CHROMIUM = { program: 'chromium', packages: ['chromium'], what: 'Chromium' }
 
 /** Installs a program from Debian's packages where it is missing, as root or through sudo; otherwise says what to run. */

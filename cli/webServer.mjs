@@ -66,7 +66,6 @@ function refuse(response, status, code, message, headers = {}) {
     'Content-Type': 'application/json',
     'Cache-Control': 'no-store',
     'X-Content-Type-Options': 'nosniff',
-    Connection: 'close',
     ...headers,
   })
   response.end(JSON.stringify({ error: { code, message } }))
@@ -93,6 +92,8 @@ function refused(request, response) {
   }
   const length = Number(request.headers['content-length'] ?? 0)
   if (length > MOST_BODY_BYTES) {
+    // what still comes is thrown away unread, so that the sender hears the answer; not for long (requestTimeout)
+    request.resume()
     refuse(
       response,
       413,

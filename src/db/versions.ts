@@ -113,3 +113,18 @@ export async function readVersion(db: Database, householdId: string, version: nu
       }
     : null
 }
+
+/** All earlier versions with their documents, the newest first; five megabytes at most. */
+export async function readAllVersions(db: Database, householdId: string) {
+  const rows = await db
+    .select()
+    .from(schema.householdVersions)
+    .where(eq(schema.householdVersions.householdId, householdId))
+    .orderBy(desc(schema.householdVersions.version))
+  return rows.map(({ version, savedAt, documentVersion, content }) => ({
+    version,
+    savedAt,
+    documentVersion,
+    content: JSON.parse(content) as unknown,
+  }))
+}

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals'
 
 import { siteOrigin, trustedOrigins } from './origin'
+import { log } from './log'
 import { answer, refuseError } from './respond'
 
 jest.mock('./visitor', () => ({ visitorOf: async (headers: Headers) => headers.get('x-visitor') }))
@@ -99,7 +100,7 @@ describe('a route for visitors', () => {
   })
 
   test('an error becomes a clear refusal, without its innards', async () => {
-    const log = jest.spyOn(console, 'error').mockImplementation(() => {})
+    const logged = jest.spyOn(log(), 'error').mockImplementation(() => {})
     const failing = forVisitor(async () => {
       throw new Error('Failed query', {
         cause: Object.assign(new Error('connect'), { code: 'ECONNREFUSED' }),
@@ -110,12 +111,12 @@ describe('a route for visitors', () => {
     const { error } = await response.json()
     expect(error.message).toMatch(/^The database is not answering, so nothing was saved\./)
     expect(JSON.stringify(error)).not.toContain('ECONNREFUSED')
-    expect(log.mock.calls[0].join(' ')).toContain('ECONNREFUSED')
-    log.mockRestore()
+    expect(JSON.stringify(logged.mock.calls[0])).toContain('ECONNREFUSED')
+    logged.mockRestore()
   })
 
   test('a full disk is told as one', async () => {
-    const log = jest.spyOn(console, 'error').mockImplementation(() => {})
+    const logged = jest.spyOn(log(), 'error').mockImplementation(() => {})
     const response = refuseError(
       Object.assign(new Error('Error writing file (Errcode: 28 "No space left on device") disk full'), {
         code: 'ER_DISK_FULL',
@@ -123,6 +124,6 @@ describe('a route for visitors', () => {
     )
     expect(response.status).toBe(507)
     expect((await response.json()).error.message).toMatch(/^The disk is full, so nothing was saved\./)
-    log.mockRestore()
+    logged.mockRestore()
   })
 })

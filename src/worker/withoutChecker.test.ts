@@ -16,6 +16,9 @@ function fileOf(name: string, from: string): string | null {
   )
 }
 
+/** Fetched only where something from outside is to be read: a draft that was left, a file that is opened. */
+const ON_DEMAND = ['@/core/plan/householdFile']
+
 /** What a file takes in when it runs: types are gone by then. */
 function valuesIn(file: string): string[] {
   return [...readFileSync(file, 'utf8').matchAll(IMPORT)].flatMap(([, names, from, lazy]) => {
@@ -27,7 +30,7 @@ function valuesIn(file: string): string[] {
         .split(',')
         .filter((name) => name.trim())
         .every((name) => name.trim().startsWith('type '))
-    return onlyTypes ? [] : [from ?? lazy]
+    return onlyTypes || ON_DEMAND.includes(lazy) ? [] : [from ?? lazy]
   })
 }
 

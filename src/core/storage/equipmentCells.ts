@@ -66,8 +66,9 @@ export function cellOf(value: number | null | undefined): string {
 export class EquipmentCells {
   constructor(private readonly row: EquipmentRow) {}
 
+  /** A cell's text, without the mark that keeps it from being a formula. */
   text(column: EquipmentColumn): string {
-    return this.row[column]?.trim() ?? ''
+    return this.row[column]?.trim().replace(/^'(?=[=+\-@\t\r])/, '') ?? ''
   }
 
   /** A figure within its bounds, with or without its unit. */

@@ -53,7 +53,11 @@ export function OwnEquipment() {
   }
   const write = async () => {
     const { default: Papa } = await import('papaparse')
-    const text = Papa.unparse(rowsOfEquipment(equipment), { columns: [...EQUIPMENT_COLUMNS] })
+    const text = Papa.unparse(rowsOfEquipment(equipment), {
+      columns: [...EQUIPMENT_COLUMNS],
+      // a name that begins like a formula must not be one in a spreadsheet
+      escapeFormulae: true,
+    })
     const url = URL.createObjectURL(new Blob([`${text}\r\n`], { type: 'text/csv' }))
     const link = Object.assign(document.createElement('a'), { href: url, download: 'equipment.csv' })
     link.click()

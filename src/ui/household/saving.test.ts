@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
-import { clearDraft, readDraft, writeDraft } from './draft'
+import { clearDraft, findDraft, writeDraft } from './draft'
 import { saveHousehold } from './saving'
 
 const household = demoHousehold()
@@ -57,32 +57,73 @@ describe('the server’s answer to a save', () => {
 
 describe('drafts', () => {
   const kept = new Map<string, string>()
+  const tab = new Map<string, string>()
+  const storage = (of: Map<string, string>) =>
+    new Proxy(
+      {
+        getItem: (key: string) => of.get(key) ?? null,
+        setItem: (key: string, value: string) => void of.set(key, value),
+        removeItem: (key: string) => void of.delete(key),
+      },
+      {
+        ownKeys: () => [...of.keys()],
+        getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+      },
+    )
+  const browser = globalThis as { localStorage?: unknown; sessionStorage?: unknown }
   beforeEach(() => {
     kept.clear()
-    ;(globalThis as { localStorage?: unknown }).localStorage = {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => void kept.set(key, value),
-      removeItem: (key: string) => void kept.delete(key),
-    }
+    browser.localStorage = storage(kept)
+    browser.sessionStorage = storage(tab)
   })
   afterEach(() => {
-    delete (globalThis as { localStorage?: unknown }).localStorage
+    delete browser.localStorage
+    delete browser.sessionStorage
   })
 
-  test('come back whole, each household’s its own, until they are cleared', () => {
+  test('come back whole, each household’s its own, until they are cleared', async () => {
     writeDraft('one', { baseVersion: 3, household })
-    expect(readDraft('one')).toEqual({ baseVersion: 3, household })
-    expect(readDraft('two')).toBeNull()
+    expect(await findDraft('one')).toEqual({ baseVersion: 3, household })
+    expect(await findDraft('two')).toBeNull()
     clearDraft('one')
-    expect(readDraft('one')).toBeNull()
+    expect(await findDraft('one')).toBeNull()
   })
 
-  test('a damaged one is none, and a browser that keeps nothing is no trouble', () => {
-    kept.set('yotrope-draft-one', '{"half":')
-    expect(readDraft('one')).toBeNull()
-    delete (globalThis as { localStorage?: unknown }).localStorage
+  test('two windows offline do not share one; what a closed window left is taken over', async () => {
+    const other = { ...household, profile: { ...household.profile, name: 'Other window' } }
+    const left = { documentVersion: 7, baseVersion: 2, household: other }
+    kept.set('yotrope-draft-one-elsewhere', JSON.stringify(left))
+    writeDraft('one', { baseVersion: 3, household })
+    expect(kept.size).toBe(2)
+    expect((await findDraft('one'))?.baseVersion).toBe(3)
+    clearDraft('one')
+    expect(await findDraft('one')).toEqual({ baseVersion: 2, household: other })
+    expect([...kept.keys()]).not.toContain('yotrope-draft-one-elsewhere')
+  })
+
+  test('one of an older release is upgraded; a damaged one, or of a newer release, is none and stays', async () => {
+    const { indoorC, rain, ...older } = household.scenarios[0]
+    void [indoorC, rain]
+    kept.set(
+      'yotrope-draft-one',
+      JSON.stringify({ baseVersion: 1, household: { ...household, scenarios: [older] } }),
+    )
+    expect((await findDraft('one'))?.household.scenarios[0]).toMatchObject({ indoorC: 20, rain: 'dry' })
+    for (const text of [
+      '{"half":',
+      JSON.stringify({ baseVersion: 1, household: { ...household, loads: [{ id: 'constructor' }] } }),
+      JSON.stringify({ documentVersion: 99, baseVersion: 1, household }),
+    ]) {
+      kept.set('yotrope-draft-two-x', text)
+      expect(await findDraft('two')).toBeNull()
+      expect(kept.get('yotrope-draft-two-x')).toBe(text)
+    }
+  })
+
+  test('a browser that keeps nothing is no trouble', async () => {
+    delete browser.localStorage
     expect(() => writeDraft('one', { baseVersion: 1, household })).not.toThrow()
-    expect(readDraft('one')).toBeNull()
+    expect(await findDraft('one')).toBeNull()
     expect(() => clearDraft('one')).not.toThrow()
   })
 })

@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { clearDraft, readDraft, writeDraft } from './draft'
+import { clearDraft, findDraft, writeDraft } from './draft'
 import { sameHousehold } from './sameHousehold'
 import { saveHousehold } from './saving'
 import type { HouseholdStore } from './store'
@@ -46,25 +46,30 @@ export function useAutosave(store: HouseholdStore): void {
       if (now.household !== before.household || now.save !== before.save) schedule()
     })
 
-    const { householdId, version } = store.getState()
-    const draft = readDraft(householdId)
-    if (draft && draft.baseVersion === version) store.getState().edit(() => draft.household)
-    else if (draft && sameHousehold(draft.household, store.getState().household)) clearDraft(householdId)
-    else if (draft) {
-      // another window saved after this draft was begun: it is put one step of undo away, not over the newer state
-      const newer = store.getState().household
-      store.getState().edit(() => draft.household)
-      store.getState().setSave({
-        kind: 'stale',
-        newer: { id: householdId, version, savedAt: store.getState().savedAt, household: newer },
-      })
-    }
+    const { householdId, version, household: asLoaded } = store.getState()
+    let isOver = false
+    void findDraft(householdId).then((draft) => {
+      if (!draft || isOver) return
+      const { household: now, version: current, edit, setSave, savedAt } = store.getState()
+      if (sameHousehold(draft.household, now)) return clearDraft(householdId)
+      if (now !== asLoaded) {
+        // something was changed before the draft was read: it is put one step of undo away
+        edit(() => draft.household)
+        edit(() => now)
+      } else if (draft.baseVersion === version) edit(() => draft.household)
+      else {
+        // another window saved after this draft was begun: it is put one step of undo away, not over the newer state
+        edit(() => draft.household)
+        setSave({ kind: 'stale', newer: { id: householdId, version: current, savedAt, household: now } })
+      }
+    })
 
     const flush = () => {
       if (document.visibilityState === 'hidden') void save()
     }
     document.addEventListener('visibilitychange', flush)
     return () => {
+      isOver = true
       unsubscribe()
       clearTimeout(timer)
       document.removeEventListener('visibilitychange', flush)

@@ -1,15 +1,15 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { choose } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { type PickItem, PickDialog } from './PickDialog'
 import { STEPS } from './steps'
+import { useGo } from './useGo'
 
 /** Finds loads, outages, candidates and pages by any part of their name. */
 export function FindDialog({ householdId, onClose }: { householdId: string; onClose: () => void }) {
   const store = useHouseholdStore()
   const household = useHousehold((state) => state.household)
-  const router = useRouter()
+  const go = useGo()
   const { edit } = store.getState()
   const item = (kind: string, id: string, name: string, path: string, before?: () => void): PickItem => ({
     key: `${kind} ${id}`,
@@ -18,7 +18,7 @@ export function FindDialog({ householdId, onClose }: { householdId: string; onCl
     pick: () => {
       onClose()
       before?.()
-      router.push(`/h/${householdId}/${path}`)
+      go(`/h/${householdId}/${path}`)
     },
   })
   const all = [

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
-import { ChoiceMenu, NewHouseholdDialog } from './lazy'
+import { ChoiceMenu, KeepDialog, NewHouseholdDialog } from './lazy'
 
 export interface HouseholdEntry {
   id: string
@@ -16,6 +16,7 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
   const householdId = useHousehold((state) => state.householdId)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const [starting, setStarting] = useState(false)
+  const [keeping, setKeeping] = useState(false)
   const startOwn = () => setStarting(true)
   return (
     <div className={styles.household}>
@@ -48,10 +49,12 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
               href: `/h/${id}/runtime`,
             })),
             { key: 'start', words: 'Start your own household…', pick: startOwn, apart: true },
+            { key: 'keep', words: 'Keep this household…', pick: () => setKeeping(true), apart: true },
             { key: 'plan', words: 'Download this plan (JSON)', href: `/api/households/${householdId}/plan` },
           ]}
         />
       )}
+      {keeping && <KeepDialog onClose={() => setKeeping(false)} />}
       {starting && <NewHouseholdDialog onClose={() => setStarting(false)} />}
     </div>
   )

@@ -10,6 +10,8 @@ import styles from './Shell.module.css'
 import { StaleNotice } from './StaleNotice'
 import { STEPS } from './steps'
 import { ThemeSwitch } from './ThemeSwitch'
+import { Unreachable } from './Unreachable'
+import { useGo } from './useGo'
 import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
 
@@ -18,6 +20,7 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
   const { householdId } = useParams<{ householdId: string }>()
   const here = usePathname().split('/').pop()
   const [open, setOpen] = useState<'keys' | 'find' | null>(null)
+  const go = useGo()
   usePreload(...LAZY_LOADERS)
   useShortcuts({ householdId, openKeys: () => setOpen('keys'), openFind: () => setOpen('find') })
   return (
@@ -34,6 +37,10 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
               key={path}
               href={`/h/${householdId}/${path}`}
               className={styles.step}
+              onNavigate={(event) => {
+                event.preventDefault()
+                go(`/h/${householdId}/${path}`)
+              }}
               aria-current={here === path ? 'page' : undefined}
             >
               <span className={styles.stepKey} aria-hidden>
@@ -59,6 +66,7 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
       <main id="page" className={styles.page} tabIndex={-1}>
         {children}
       </main>
+      <Unreachable />
       {open === 'keys' && <KeysDialog onClose={() => setOpen(null)} />}
       {open === 'find' && <FindDialog householdId={householdId} onClose={() => setOpen(null)} />}
     </>

@@ -6,6 +6,7 @@ const loaders = {
   keysDialog: () => import('./KeysDialog').then((module) => module.KeysDialog),
   findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
   newHouseholdDialog: () => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog),
+  keepDialog: () => import('../keep/KeepDialog').then((module) => module.KeepDialog),
   workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
 }
 
@@ -13,6 +14,7 @@ export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
 export const KeysDialog = dynamic(loaders.keysDialog, { ssr: false })
 export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
 export const NewHouseholdDialog = dynamic(loaders.newHouseholdDialog, { ssr: false })
+export const KeepDialog = dynamic(loaders.keepDialog, { ssr: false })
 export const WorkingDialog = dynamic(loaders.workingDialog, { ssr: false })
 
 export const LAZY_LOADERS: (() => Promise<unknown>)[] = Object.values(loaders)

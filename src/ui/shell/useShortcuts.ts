@@ -1,8 +1,8 @@
-import { useRouter } from 'next/navigation'
 import { useEffect, useLayoutEffect, useRef } from 'react'
 import { choose, neighbour } from '../household/edits'
 import { useHouseholdStore } from '../household/HouseholdContext'
 import { STEPS } from './steps'
+import { useGo } from './useGo'
 
 /** Pages listen for this to add what belongs to them. */
 export const ADD_EVENT = 'yotrope-add'
@@ -16,7 +16,7 @@ interface Shortcuts {
 /** The keys that work on every page. They rest while a field, a menu or a dialog has the keyboard. */
 export function useShortcuts(shortcuts: Shortcuts): void {
   const store = useHouseholdStore()
-  const router = useRouter()
+  const go = useGo()
   const current = useRef(shortcuts)
   useEffect(() => {
     current.current = shortcuts
@@ -47,14 +47,14 @@ export function useShortcuts(shortcuts: Shortcuts): void {
         ',': () => scenario(-1),
         '.': () => scenario(1),
       }
-      const action = step ? () => router.push(`/h/${householdId}/${step.path}`) : actions[event.key]
+      const action = step ? () => go(`/h/${householdId}/${step.path}`) : actions[event.key]
       if (!action) return
       event.preventDefault()
       action()
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
-  }, [store, router])
+  }, [store, go])
 }
 
 function isBusy(target: EventTarget | null): boolean {

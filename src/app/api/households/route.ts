@@ -2,8 +2,11 @@ import { randomUUID } from 'node:crypto'
 import * as z from 'zod'
 import { newHousehold } from '@/catalog/newHousehold'
 import { localOf } from '@/core/plan/clock'
-import { faultsOf } from '@/core/plan/fault'
+import { type Fault, faultsOf } from '@/core/plan/fault'
+import type { Household } from '@/core/plan/household'
+import { readHouseholdOf } from '@/core/plan/householdFile'
 import { profileSchema } from '@/core/plan/schema'
+import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
 import { HOUSEHOLDS_LIMIT, createHousehold, listHouseholds } from '@/db/households'
 import { overLimit } from '@/server/limits'
@@ -17,6 +20,7 @@ const creation = z.discriminatedUnion('from', [
     name: profileSchema.shape.name,
     mains: profileSchema.shape.mains,
   }),
+  z.strictObject({ from: z.literal('file'), version: z.number(), household: z.unknown() }),
 ])
 
 export const GET = forVisitor(async ({ userId }) =>
@@ -32,14 +36,29 @@ export const POST = forVisitor(async ({ userId, request }) => {
   const over = await overLimit('household', userId)
   if (over) return over
   const db = database()
+  const household = made(parsed.data)
+  if (household && 'faults' in household)
+    return refuse(
+      422,
+      'bad-request',
+      `Not made: ${household.faults[0].path} ${household.faults[0].message}.`,
+      household.faults.slice(0, 20),
+    )
   const id = randomUUID()
-  return (await createHousehold(db, userId, id, made(parsed.data), new Date()))
+  return (await createHousehold(db, userId, id, household, new Date()))
     ? answer({ id }, 201)
     : refuse(409, 'limit', `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`)
 })
 
-function made(wish: z.infer<typeof creation>) {
+/** The household that is wished for; null for the sample as it is, faults where a file holds none. */
+function made(wish: z.infer<typeof creation>): Household | null | { faults: Fault[] } {
   if (wish.from === 'sample') return null
+  if (wish.from === 'file') {
+    const reading = readHouseholdOf(wish.version, wish.household)
+    if (!reading.ok) return { faults: reading.faults }
+    const busy = busyFault(reading.household)
+    return busy ? { faults: [busy] } : reading.household
+  }
   const tomorrow = localOf(Math.floor(Date.now() / 60000) + 1440).slice(0, 10)
   return newHousehold(wish.name, wish.mains, `${tomorrow}T18:00`)
 }

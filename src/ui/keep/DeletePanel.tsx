@@ -1,0 +1,51 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { useState } from 'react'
+import { clearDraft } from '../household/draft'
+import { useHousehold } from '../household/HouseholdContext'
+import { call } from './call'
+import { saveFile } from './saveFile'
+
+/** Deletes the household for good; a file is offered first. */
+export function DeletePanel() {
+  const household = useHousehold((state) => state.household)
+  const householdId = useHousehold((state) => state.householdId)
+  const [isSure, setIsSure] = useState(false)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const remove = async () => {
+    const answer = await call('DELETE', `/api/households/${householdId}`)
+    if (!answer.ok) return setTrouble(answer.message)
+    clearDraft(householdId)
+    // the page and all it holds goes with it
+    // eslint-disable-next-line @next/next/no-location-assign-relative-destination
+    window.location.href = '/'
+  }
+  return (
+    <>
+      <Alert severity="warning" sx={{ mb: 2 }}>
+        {household.profile.name} goes for good: its earlier versions and codes too, for everybody who opened
+        it. Nobody can bring it back but from a file.
+      </Alert>
+      <Button variant="outlined" onClick={() => saveFile(household)}>
+        Save to a file first
+      </Button>
+      <br />
+      <FormControlLabel
+        control={<Checkbox checked={isSure} onChange={(event) => setIsSure(event.target.checked)} />}
+        label={`Yes, delete ${household.profile.name}`}
+      />
+      <br />
+      <Button variant="contained" color="error" disabled={!isSure} onClick={remove}>
+        Delete it
+      </Button>
+      {trouble && (
+        <Alert severity="error" sx={{ mt: 2 }}>
+          {trouble}
+        </Alert>
+      )}
+    </>
+  )
+}

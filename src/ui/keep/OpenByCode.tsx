@@ -1,0 +1,69 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import Paper from '@mui/material/Paper'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import { useRouter } from 'next/navigation'
+import { type FormEvent, useEffect, useState } from 'react'
+import { call } from './call'
+
+/** Opens a household on this device by its code, typed or from a link. */
+export function OpenByCode() {
+  const router = useRouter()
+  const [code, setCode] = useState('')
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const [isBusy, setIsBusy] = useState(false)
+  useEffect(() => {
+    const { hash } = window.location
+    if (hash.length < 2) return
+    const given = decodeURIComponent(hash.slice(1))
+    // the address bar is seen by others, and kept in the browser's history
+    window.history.replaceState(null, '', window.location.pathname)
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the hash is known to the browser alone
+    setCode(given)
+  }, [])
+  const open = async (event: FormEvent) => {
+    event.preventDefault()
+    setIsBusy(true)
+    const answer = await call<{ householdId: string }>('POST', '/api/open', { code })
+    if (answer.ok) router.push(`/h/${answer.body.householdId}/runtime`)
+    else {
+      setTrouble(answer.message)
+      setIsBusy(false)
+    }
+  }
+  return (
+    <Paper
+      component="main"
+      variant="outlined"
+      sx={{ maxWidth: 460, m: '8vh auto', p: 4, '@media (max-width: 500px)': { m: 2, p: 2 } }}
+    >
+      <form onSubmit={open} noValidate>
+        <Typography component="h1" variant="h5" sx={{ mb: 1 }}>
+          Open a household
+        </Typography>
+        <Typography sx={{ mb: 2 }}>
+          With the code that was shown under “Keep this household” on the device it was made on.
+        </Typography>
+        <TextField
+          fullWidth
+          autoFocus
+          label="Code"
+          placeholder="7K2M-09PQ-RS4T-WXYZ-1234"
+          value={code}
+          error={trouble !== null}
+          helperText={trouble ?? 'Capitals and dashes do not matter.'}
+          onChange={(event) => setCode(event.target.value)}
+          slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false } }}
+        />
+        <Alert severity="info" icon={false} sx={{ my: 2 }}>
+          Whoever opens it can change it.
+        </Alert>
+        <Button type="submit" variant="contained" disabled={isBusy}>
+          Open it
+        </Button>
+      </form>
+    </Paper>
+  )
+}

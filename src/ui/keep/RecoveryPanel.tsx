@@ -1,0 +1,115 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import List from '@mui/material/List'
+import ListItem from '@mui/material/ListItem'
+import ListItemText from '@mui/material/ListItemText'
+import Typography from '@mui/material/Typography'
+import { useEffect, useState } from 'react'
+import { useHousehold } from '../household/HouseholdContext'
+import { call } from './call'
+import { momentWords } from './moment'
+
+interface Code {
+  id: string
+  createdAt: string
+  usedAt: string | null
+}
+interface Made {
+  code: string
+  link: string
+  picture: string | null
+  isHere: boolean
+}
+
+/** Codes that open the household on another device: made, shown once, listed, revoked. */
+export function RecoveryPanel() {
+  const householdId = useHousehold((state) => state.householdId)
+  const path = `/api/households/${householdId}/codes`
+  const [codes, setCodes] = useState<Code[] | null>(null)
+  const [made, setMade] = useState<Made | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const [round, setRound] = useState(0)
+  const load = () => setRound((before) => before + 1)
+  useEffect(() => {
+    void call<{ codes: Code[] }>('GET', path).then((answer) =>
+      answer.ok ? setCodes(answer.body.codes) : setTrouble(answer.message),
+    )
+  }, [path, round])
+  const make = async () => {
+    setTrouble(null)
+    const answer = await call<{ code: string; origin: string }>('POST', path)
+    if (!answer.ok) return setTrouble(answer.message)
+    const { code, origin } = answer.body
+    // behind the hash it reaches neither server nor log
+    const link = `${origin}/open#${code}`
+    const picture = await import('qrcode')
+      .then(({ toDataURL }) => toDataURL(link, { margin: 1, width: 180 }))
+      .catch(() => null)
+    setMade({ code, link, picture, isHere: /\/\/(127\.|localhost|\[::1\])/.test(origin) })
+    load()
+  }
+  const revoke = async (id: string) => {
+    const answer = await call('DELETE', `${path}/${id}`)
+    if (!answer.ok) setTrouble(answer.message)
+    setMade(null)
+    load()
+  }
+  return (
+    <>
+      <Typography sx={{ mb: 2 }}>
+        Whoever has the code can see and change this household, here or on another device. It is the only way
+        back when this browser’s data is cleared: write it down, or print it.
+      </Typography>
+      {trouble && <Alert severity="error">{trouble}</Alert>}
+      {made && (
+        <Alert severity="success" icon={false} sx={{ my: 1 }}>
+          <Typography
+            component="p"
+            data-testid="recovery-code"
+            sx={{ fontSize: 22, fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}
+          >
+            {made.code}
+          </Typography>
+          <Typography component="p" variant="body2" sx={{ overflowWrap: 'anywhere' }}>
+            {made.link}
+          </Typography>
+          {made.isHere && (
+            <Typography component="p" variant="body2">
+              This address is of this computer alone; another device must be able to reach Yotrope at one of
+              its own.
+            </Typography>
+          )}
+          {made.picture && (
+            // the picture is made in this browser
+            // eslint-disable-next-line @next/next/no-img-element
+            <img src={made.picture} width={180} height={180} alt="The link as a QR code" />
+          )}
+          <Typography component="p" variant="body2">
+            <b>It is shown this once.</b> Afterwards nobody can tell it, only make another.
+          </Typography>
+          <Button onClick={() => navigator.clipboard?.writeText(made.code)}>Copy the code</Button>
+        </Alert>
+      )}
+      <Button variant="contained" onClick={make}>
+        Make a code
+      </Button>
+      <List dense aria-label="Codes of this household">
+        {(codes ?? []).map(({ id, createdAt, usedAt }) => (
+          <ListItem
+            key={id}
+            disableGutters
+            divider
+            secondaryAction={<Button onClick={() => revoke(id)}>Revoke</Button>}
+          >
+            <ListItemText
+              primary={`Made ${momentWords(createdAt)}`}
+              secondary={usedAt ? `last used ${momentWords(usedAt)}` : 'never used'}
+            />
+          </ListItem>
+        ))}
+      </List>
+      {codes?.length === 0 && <Typography variant="body2">No code yet.</Typography>}
+    </>
+  )
+}

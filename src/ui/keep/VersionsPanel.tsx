@@ -1,0 +1,71 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import LinearProgress from '@mui/material/LinearProgress'
+import List from '@mui/material/List'
+import ListItem from '@mui/material/ListItem'
+import ListItemText from '@mui/material/ListItemText'
+import Typography from '@mui/material/Typography'
+import { useEffect, useState } from 'react'
+import type { Household } from '@/core/plan/household'
+import type { HouseholdChanges } from '@/core/plan/householdChanges'
+import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
+import { call } from './call'
+import { changeWords } from './changeWords'
+import { momentWords } from './moment'
+
+interface Version {
+  version: number
+  savedAt: string
+  /** what the version after it changed; null where it cannot be read any more */
+  changes: HouseholdChanges | null
+}
+
+/** The household as it was: a list with what changed since, each to be brought back. */
+export function VersionsPanel({ onClose }: { onClose: () => void }) {
+  const store = useHouseholdStore()
+  const householdId = useHousehold((state) => state.householdId)
+  const [versions, setVersions] = useState<Version[] | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const path = `/api/households/${householdId}/versions`
+  useEffect(() => {
+    void call<{ versions: Version[] }>('GET', path).then((answer) =>
+      answer.ok ? setVersions(answer.body.versions) : setTrouble(answer.message),
+    )
+  }, [path])
+  const bringBack = async (version: number) => {
+    const answer = await call<{ household: Household }>('GET', `${path}/${version}`)
+    if (!answer.ok) return setTrouble(answer.message)
+    store.getState().edit(() => answer.body.household)
+    onClose()
+  }
+  return (
+    <>
+      <Typography sx={{ mb: 1 }}>
+        The last fifty saves a minute or more apart, then one a day for ninety days.
+      </Typography>
+      {trouble && <Alert severity="error">{trouble}</Alert>}
+      {!versions && !trouble && <LinearProgress aria-label="Fetching earlier versions" />}
+      {versions?.length === 0 && <Typography variant="body2">None yet: nothing has been changed.</Typography>}
+      <List dense aria-label="Earlier versions">
+        {(versions ?? []).map(({ version, savedAt, changes }) => (
+          <ListItem
+            key={version}
+            disableGutters
+            divider
+            secondaryAction={changes && <Button onClick={() => bringBack(version)}>Bring it back</Button>}
+          >
+            <ListItemText
+              sx={{ pr: 12 }}
+              primary={momentWords(savedAt)}
+              secondary={
+                changes ? `after it: ${changeWords(changes).join('; ')}` : 'cannot be read by this release'
+              }
+            />
+          </ListItem>
+        ))}
+      </List>
+      <Typography variant="body2">Undo takes it back again.</Typography>
+    </>
+  )
+}

@@ -1,0 +1,25 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Snackbar from '@mui/material/Snackbar'
+import { useEffect, useState } from 'react'
+import { UNREACHABLE_EVENT } from './useGo'
+
+const SHOWN_MS = 8000
+
+/** Says that another page cannot be fetched just now, and that this one goes on. */
+export function Unreachable() {
+  const [isOpen, setIsOpen] = useState(false)
+  useEffect(() => {
+    const show = () => setIsOpen(true)
+    window.addEventListener(UNREACHABLE_EVENT, show)
+    return () => window.removeEventListener(UNREACHABLE_EVENT, show)
+  }, [])
+  return (
+    <Snackbar open={isOpen} autoHideDuration={SHOWN_MS} onClose={() => setIsOpen(false)}>
+      <Alert severity="warning" onClose={() => setIsOpen(false)}>
+        Yotrope cannot be reached just now. This page goes on working, and keeps what you type; the others
+        open when it is back.
+      </Alert>
+    </Snackbar>
+  )
+}
