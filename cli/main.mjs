@@ -4,7 +4,7 @@ const HELP = `yotrope: plan how a household holds through a power outage
 
   ./yotrope start                set everything up and serve on http://127.0.0.1:3000 (PORT changes it); Ctrl-C stops it
   ./yotrope stop                 stop a running one, database included
-  ./yotrope status               say whether it runs, and where
+  ./yotrope status               say whether it runs, where, and what is going on; --json for programs
   ./yotrope test                 lint, types, unit, database and browser tests; ends with "N passed, N failed"
   ./yotrope simulate plan.json   read a plan document and print the answer
       --json                     the whole result as JSON
@@ -26,7 +26,7 @@ const COMMANDS = {
   serve: (args) => import('./serve.mjs').then(({ serve }) => serve(args)),
   backup: (args) => import('./backup.mjs').then(({ backup }) => backup(args)),
   restore: (args) => import('./backup.mjs').then(({ restore }) => restore(args)),
-  status: () => import('./status.mjs').then(({ status }) => status()),
+  status: (args) => import('./status.mjs').then(({ status }) => status(args)),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),
   read: (args) => import('./read.mjs').then(({ read }) => read(args)),
   simulate: (args) => import('./simulate.mjs').then(({ simulate }) => simulate(args)),

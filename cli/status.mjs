@@ -3,7 +3,7 @@ import { placeOf } from './paths.mjs'
 import { say } from './say.mjs'
 
 /** `./yotrope status`: 0 when it runs and answers, 3 when it does not. */
-export async function status() {
+export async function status(args = []) {
   const running = await ask(placeOf())
   if (!running) {
     say('Yotrope is not running. ./yotrope start starts it.')
@@ -17,5 +17,6 @@ export async function status() {
   if (isReady) say(`Yotrope is running on ${address}`)
   else say(`Yotrope was started (process ${running.pid}) but does not answer yet: ${running.phase}.`)
   if (running.restarts) say(`Servers started again since: ${running.restarts}.`)
+  if (args[0] === '--json') say(JSON.stringify({ ...running, isReady }))
   return isReady ? 0 : 3
 }

@@ -21,6 +21,17 @@ const log = pino({
   timestamp: pino.stdTimeFunctions.isoTime,
 })
 
+// what the framework says for itself becomes lines of the log too, the first of each, without what was asked
+for (const [name, level] of Object.entries({ log: 'info', info: 'info', warn: 'warn', error: 'error' }))
+  console[name] = (...words) =>
+    log[level]({
+      said: words
+        .map((word) => String(word?.message ?? word).split('\n')[0])
+        .join(' ')
+        .trim()
+        .slice(0, 300),
+    })
+
 client.collectDefaultMetrics()
 const seconds = new client.Histogram({
   name: 'yotrope_request_seconds',

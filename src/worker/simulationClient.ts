@@ -115,6 +115,7 @@ export class SimulationClient {
       })
       this.broken.catch(() => {})
     }
-    return Promise.race([question(this.remote), this.broken])
+    const { remote, broken } = this
+    return Promise.race([broken, question(remote)])
   }
 }

@@ -4,6 +4,7 @@ import { eq } from 'drizzle-orm'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { equipmentClass } from '@/catalog/equipment'
 import { newHousehold } from '@/catalog/newHousehold'
+import { deletePristineVisitors } from '@/db/cleanUp'
 import { type Connected, connect } from '@/db/client'
 import {
   HOUSEHOLDS_LIMIT,
@@ -14,6 +15,7 @@ import {
   moveHouseholds,
   saveHousehold,
 } from '@/db/households'
+import { CODES_LIMIT, keepCode, listCodes, openByCode, revokeCode } from '@/db/recovery'
 import * as schema from '@/db/schema'
 import { listVersions, readVersion } from '@/db/versions'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
@@ -295,5 +297,54 @@ describe('a database that hangs', () => {
     }
     expect((await findHousehold(impatient.db, userId, id))?.id).toBe(id)
     await impatient.pool.end()
+  })
+})
+
+describe('visitors who changed nothing', () => {
+  test('go after a week with their copy of the sample; whoever changed something stays', async () => {
+    const old = new Date('2027-01-01T00:00:00Z')
+    const now = new Date('2027-01-09T00:00:00Z')
+    const visitorOf = async (createdAt: Date, changes: boolean) => {
+      const [userId, id] = [await visitor(), randomUUID()]
+      await opened.db
+        .update(schema.user)
+        .set({ createdAt, isAnonymous: true })
+        .where(eq(schema.user.id, userId))
+      await createHousehold(opened.db, userId, id, null, createdAt)
+      if (changes) await saveHousehold(opened.db, userId, id, 1, demoHousehold(), createdAt)
+      return { userId, id }
+    }
+    const gone = await visitorOf(old, false)
+    const worked = await visitorOf(old, true)
+    const fresh = await visitorOf(new Date('2027-01-05T00:00:00Z'), false)
+    expect(await deletePristineVisitors(opened.db, now)).toBe(1)
+    expect(await findHousehold(opened.db, gone.userId, gone.id)).toBeNull()
+    expect(await opened.db.select().from(schema.households).where(eq(schema.households.id, gone.id))).toEqual(
+      [],
+    )
+    expect(await findHousehold(opened.db, worked.userId, worked.id)).not.toBeNull()
+    expect(await findHousehold(opened.db, fresh.userId, fresh.id)).not.toBeNull()
+    expect(await deletePristineVisitors(opened.db, now)).toBe(0)
+  })
+})
+
+describe('codes', () => {
+  test('open a household to another visitor, are counted, and open nothing once revoked', async () => {
+    const { id } = await householdOfVisitor()
+    const other = await visitor()
+    const now = new Date('2027-02-01T10:00:00Z')
+    for (let n = 0; n < CODES_LIMIT; n++)
+      expect(await keepCode(opened.db, id, { id: `${id.slice(0, 30)}${n}`, hash: `${id}-${n}` }, now)).toBe(
+        true,
+      )
+    expect(await keepCode(opened.db, id, { id: 'more', hash: 'more' }, now)).toBe(false)
+    expect(await openByCode(opened.db, 'no such', other, now)).toBeNull()
+    expect(await findHousehold(opened.db, other, id)).toBeNull()
+    expect(await openByCode(opened.db, `${id}-1`, other, now)).toBe(id)
+    expect((await findHousehold(opened.db, other, id))?.id).toBe(id)
+    expect((await listCodes(opened.db, id)).filter(({ usedAt }) => usedAt)).toHaveLength(1)
+    expect(JSON.stringify(await listCodes(opened.db, id))).not.toContain(`${id}-1`)
+    expect(await revokeCode(opened.db, id, `${id.slice(0, 30)}1`)).toBe(true)
+    expect(await openByCode(opened.db, `${id}-1`, await visitor(), now)).toBeNull()
   })
 })

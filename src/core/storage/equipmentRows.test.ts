@@ -59,6 +59,14 @@ describe('equipment from a table', () => {
     })
   })
 
+  test('a name that a spreadsheet would take for a formula is one text, marked or not', () => {
+    const named = (name: string) => read([row({ name })]).equipment[0].source.name
+    for (const name of ['=1+1', '+49 station', '-x', '@home', "'quoted"]) {
+      expect(named(name)).toBe(name)
+      if (name !== "'quoted") expect(named(`'${name}`)).toBe(name)
+    }
+  })
+
   test('written and read again it is the same', () => {
     const { equipment } = read([row({ price: '1500', weight_kg: '24', no_load_w: '11', owned: 'yes' })])
     expect(read(rowsOfEquipment(equipment)).equipment).toEqual(equipment)

@@ -15,13 +15,18 @@ export function OpenByCode() {
   const [trouble, setTrouble] = useState<string | null>(null)
   const [isBusy, setIsBusy] = useState(false)
   useEffect(() => {
-    const { hash } = window.location
-    if (hash.length < 2) return
-    const given = decodeURIComponent(hash.slice(1))
-    // the address bar is seen by others, and kept in the browser's history
-    window.history.replaceState(null, '', window.location.pathname)
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the hash is known to the browser alone
-    setCode(given)
+    const take = () => {
+      const { hash, pathname } = window.location
+      if (hash.length < 2) return
+      // the address bar is seen by others, and kept in the browser's history
+      window.history.replaceState(null, '', pathname)
+      setCode(decodeURIComponent(hash.slice(1)))
+      setTrouble(null)
+    }
+
+    take()
+    window.addEventListener('hashchange', take)
+    return () => window.removeEventListener('hashchange', take)
   }, [])
   const open = async (event: FormEvent) => {
     event.preventDefault()
