@@ -1,7 +1,11 @@
 import { writeFileSync } from 'node:fs'
-import { planJsonSchema } from '@/core/plan/jsonSchema'
+import { householdJsonSchema, planJsonSchema } from '@/core/plan/jsonSchema'
 
-writeFileSync(
-  new URL('../docs/plan.schema.json', import.meta.url),
-  `${JSON.stringify(planJsonSchema(), null, 2)}\n`,
-)
+for (const [name, schema] of [
+  ['plan', planJsonSchema()],
+  ['household', householdJsonSchema()],
+] as const)
+  writeFileSync(
+    new URL(`../docs/${name}.schema.json`, import.meta.url),
+    `${JSON.stringify(schema, null, 2)}\n`,
+  )

@@ -1,4 +1,5 @@
 import { readMigrationFiles } from 'drizzle-orm/migrator'
+import { tlsOf } from './client'
 import mysql, { type Connection, type RowDataPacket } from 'mysql2/promise'
 
 /** Where the migrations that were made are recorded. The name is the one older releases used. */
@@ -30,7 +31,7 @@ export async function applyMigrations(
   folder: string,
   { onStatement }: MigrationOptions = {},
 ): Promise<void> {
-  const connection = await mysql.createConnection({ uri: url, timezone: 'Z' })
+  const connection = await mysql.createConnection({ ...tlsOf(url), timezone: 'Z' })
   try {
     const [rows] = await connection.query<RowDataPacket[]>('SELECT GET_LOCK(?, ?) AS held', [
       `${LOCK}_${await schemaName(connection)}`.slice(0, 64),

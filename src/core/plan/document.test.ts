@@ -7,7 +7,7 @@ import { constant, exactSource, loadOf, planWith } from '../../../tests/support/
 import { readPlan } from './document'
 import { planOf } from './planOf'
 import { readHousehold } from './household'
-import { planJsonSchema } from './jsonSchema'
+import { householdJsonSchema, planJsonSchema } from './jsonSchema'
 import { PLAN_VERSION } from './limits'
 import { migrate } from './migrate'
 
@@ -192,7 +192,10 @@ describe('households', () => {
   })
 })
 
-test('docs/plan.schema.json is the schema of this release (npm run json-schema writes it)', () => {
-  const published = JSON.parse(readFileSync(join(__dirname, '../../../docs/plan.schema.json'), 'utf8'))
-  expect(published).toEqual(JSON.parse(JSON.stringify(planJsonSchema())))
+test.each([
+  ['plan', planJsonSchema],
+  ['household', householdJsonSchema],
+])('docs/%s.schema.json is the schema of this release (npm run json-schema writes it)', (name, schemaOf) => {
+  const published = JSON.parse(readFileSync(join(__dirname, `../../../docs/${name}.schema.json`), 'utf8'))
+  expect(published).toEqual(JSON.parse(JSON.stringify(schemaOf())))
 })

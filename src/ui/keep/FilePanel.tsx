@@ -53,7 +53,7 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
         The whole household in one file: loads, outages, power systems, own equipment. Open it here or
         anywhere else Yotrope runs.
       </Typography>
-      <Button variant="contained" onClick={() => saveFile(household)}>
+      <Button variant="contained" color="primary" onClick={() => saveFile(household)}>
         Save to a file
       </Button>{' '}
       <Button component="label" variant="outlined">
@@ -93,7 +93,7 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
           >
             Put it in this one’s place
           </Button>{' '}
-          <Button variant="contained" onClick={() => addBeside(opened.household)}>
+          <Button variant="contained" color="primary" onClick={() => addBeside(opened.household)}>
             Add it beside this one
           </Button>
           <Typography variant="body2" sx={{ mt: 1 }}>

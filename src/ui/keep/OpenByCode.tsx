@@ -65,7 +65,7 @@ export function OpenByCode() {
         <Alert severity="info" icon={false} sx={{ my: 2 }}>
           Whoever opens it can change it.
         </Alert>
-        <Button type="submit" variant="contained" disabled={isBusy}>
+        <Button type="submit" variant="contained" color="primary" disabled={isBusy}>
           Open it
         </Button>
       </form>

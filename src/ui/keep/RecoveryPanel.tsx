@@ -91,7 +91,7 @@ export function RecoveryPanel() {
           <Button onClick={() => navigator.clipboard?.writeText(made.code)}>Copy the code</Button>
         </Alert>
       )}
-      <Button variant="contained" onClick={make}>
+      <Button variant="contained" color="primary" onClick={make}>
         Make a code
       </Button>
       <List dense aria-label="Codes of this household">

@@ -27,6 +27,17 @@ export const theme = createTheme({
   typography: { fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif", fontSize: 14 },
   shape: { borderRadius: 2 },
   components: {
+    MuiAlert: {
+      styleOverrides: {
+        root: {
+          padding: '4px 12px',
+          border: '1px solid var(--hairline)',
+          borderLeft: '3px solid var(--rule)',
+          background: 'var(--sheet)',
+          color: 'var(--ink)',
+        },
+      },
+    },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
       defaultProps: { disableElevation: true, variant: 'outlined', color: 'inherit', size: 'small' },
