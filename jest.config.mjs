@@ -43,6 +43,13 @@ export default {
     },
     {
       ...shared,
+      displayName: 'soak',
+      roots: ['<rootDir>/tests'],
+      testMatch: ['**/tests/soak/**/*.test.ts'],
+      testEnvironment: 'node',
+    },
+    {
+      ...shared,
       displayName: 'database',
       roots: ['<rootDir>/tests'],
       testMatch: ['**/tests/database/**/*.test.ts'],

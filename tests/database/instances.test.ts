@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, jest, test } from '@jest/globals'
 import { appendFileSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { fuzzed } from '../support/fuzz'
 import { Instance } from '../support/instance'
 
 jest.setTimeout(120_000)
@@ -11,6 +12,7 @@ const one = new Instance('test-instance-one', 3391, {
 })
 rmSync(one.home, { recursive: true, force: true })
 let two: Instance
+let mine: { cookie: string; id: string }
 
 afterAll(async () => {
   await two?.end('SIGTERM')
@@ -40,7 +42,8 @@ describe('several instances on one database behind one origin', () => {
     rmSync(two.home, { recursive: true, force: true })
     await two.start('serve')
 
-    const { cookie, id } = await one.visit()
+    mine = await one.visit()
+    const { cookie, id } = mine
     const { household } = await read(two, id, cookie)
     household.profile.name = 'Saved at two'
     expect((await send(two, id, cookie, 1, household)).status).toBe(200)
@@ -75,6 +78,24 @@ describe('several instances on one database behind one origin', () => {
     expect(lines.some(({ audit }) => audit === 'limited')).toBe(true)
     expect(log).not.toMatch(/session_token|Saved at|127\.0\.0\.1"/)
     expect(log).not.toMatch(/households\/[0-9a-f]{8}-/)
+  })
+})
+
+describe('requests that nobody means well with', () => {
+  test('get an answer that is no failure, and nothing of another’s household', async () => {
+    const { cookie, id } = mine
+    for (let n = 0; n < 250; n++) {
+      const { path, init } = fuzzed(n, [id, 'another'])
+      const ends = new AbortController()
+      const response = await fetch(one.origin + encodeURI(path).replace(/%25/g, '%'), {
+        ...init,
+        headers: { ...(init.headers as Record<string, string>), cookie, origin: one.origin },
+        signal: ends.signal,
+      })
+      if (response.status >= 500) throw new Error(`${init.method} ${path}: ${response.status}`)
+      if (response.ok && path.includes('another')) throw new Error(`${init.method} ${path} was answered`)
+      ends.abort()
+    }
   })
 })
 
