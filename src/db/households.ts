@@ -3,6 +3,7 @@ import type { MySqlTable } from 'drizzle-orm/mysql-core'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import type { Household } from '@/core/plan/household'
 import { PLAN_VERSION } from '@/core/plan/limits'
+import { canonical } from '@/core/quantity/canonical'
 import type { Database } from './client'
 import { keepVersion } from './versions'
 import { type HouseholdRows, householdOf, rowsOf } from './rows'
@@ -270,12 +271,3 @@ async function upsert(tx: Transaction, table: MySqlTable, rows: Row[]): Promise<
 
 const columnName = (table: MySqlTable, key: string) =>
   (table as unknown as Record<string, { name: string }>)[key].name
-
-/** Text that is the same for the same content, whatever the order of keys. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, inner) =>
-    inner && typeof inner === 'object' && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : inner,
-  )
-}

@@ -1,3 +1,4 @@
+import { canonical } from '../quantity/canonical'
 import type { Household } from './household'
 
 /** What differs between two states of a household, in one of its lists. */
@@ -56,14 +57,3 @@ export const isUnchanged = ({ lists, profile, refill, settings }: HouseholdChang
 
 const byId = (list: readonly { id: string; name: string; item: unknown }[]) =>
   new Map(list.map(({ id, name, item }) => [id, { name, text: canonical(item) }]))
-
-/** Text that is the same for the same content, whatever the order of keys. */
-function canonical(value: unknown): string {
-  return (
-    JSON.stringify(value, (_, inner) =>
-      inner && typeof inner === 'object' && !Array.isArray(inner)
-        ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-        : inner,
-    ) ?? ''
-  )
-}
