@@ -109,10 +109,22 @@ test.describe('keep this household', () => {
     await saved(page)
   })
 
+  test('signed out, another visitor’s start page comes; the household is not shown any more', async ({
+    page,
+  }) => {
+    await openSample(page, 'loads')
+    const before = page.url()
+    const dialog = await keep(page, 'Leave or delete')
+    await dialog.getByRole('button', { name: 'Sign out in this browser' }).click()
+    await page.waitForURL((url) => url.href !== before && url.pathname.endsWith('/runtime'))
+    await ready(page)
+    expect((await page.goto(before))?.status()).toBe(404)
+  })
+
   test('deleted after a caution, with a file offered first', async ({ page }) => {
     await openSample(page, 'loads')
     const gone = page.url()
-    const dialog = await keep(page, 'Delete')
+    const dialog = await keep(page, 'Leave or delete')
     await expect(dialog.getByRole('button', { name: 'Save to a file first' })).toBeVisible()
     await expect(dialog.getByRole('button', { name: 'Delete it' })).toBeDisabled()
     await dialog.getByLabel('Yes, delete Tarn End').check()

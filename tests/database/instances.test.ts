@@ -29,7 +29,7 @@ const read = async (from: Instance, id: string, cookie: string) =>
   (await fetch(`${from.origin}/api/households/${id}`, { headers: { cookie } })).json()
 
 describe('several instances on one database behind one origin', () => {
-  test('save, stale save, limits, and one of them killed', async () => {
+  test('save, stale save, sign-out, limits, and one of them killed', async () => {
     await one.start()
     const password = readFileSync(join(one.home, 'database-password'), 'utf8').trim()
     const { databasePort } = JSON.parse(one.run('status', '--json').stdout.split('\n').pop()!)
@@ -51,12 +51,23 @@ describe('several instances on one database behind one origin', () => {
     expect(stale.status).toBe(409)
     expect((await stale.json()).newer.household.profile.name).toBe('Saved at two')
 
+    const leaver = await one.visit()
+    const left = await fetch(`${one.origin}/api/sign-out`, {
+      method: 'POST',
+      headers: { cookie: leaver.cookie, origin: one.origin },
+    })
+    expect(left.headers.get('set-cookie')).toMatch(/session_token=;/)
+    const again = await fetch(`${two.origin}/api/households/${leaver.id}`, {
+      headers: { cookie: leaver.cookie },
+    })
+    expect(again.status).toBe(401)
+
     // the limit by address counts what came to either
     const made = []
     for (let n = 0; n < 8; n++)
       made.push((await fetch(`${(n % 2 ? one : two).origin}/`, { redirect: 'manual' })).status)
-    expect(made.filter((status) => status === 303)).toHaveLength(5)
-    expect(made.filter((status) => status === 429)).toHaveLength(3)
+    expect(made.filter((status) => status === 303)).toHaveLength(4)
+    expect(made.filter((status) => status === 429)).toHaveLength(4)
 
     await two.end('SIGKILL')
     household.profile.name = 'Saved at one'

@@ -3,13 +3,20 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
+import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { clearDraft } from '../household/draft'
 import { useHousehold } from '../household/HouseholdContext'
 import { call } from './call'
 import { saveFile } from './saveFile'
 
-/** Deletes the household for good; a file is offered first. */
+/** The start page, anew: the page and all it holds goes. */
+function toStart(): void {
+  // eslint-disable-next-line @next/next/no-location-assign-relative-destination
+  window.location.href = '/'
+}
+
+/** Signs out of this browser, or deletes the household for good; a file is offered first. */
 export function DeletePanel() {
   const household = useHousehold((state) => state.household)
   const householdId = useHousehold((state) => state.householdId)
@@ -19,12 +26,22 @@ export function DeletePanel() {
     const answer = await call('DELETE', `/api/households/${householdId}`)
     if (!answer.ok) return setTrouble(answer.message)
     clearDraft(householdId)
-    // the page and all it holds goes with it
-    // eslint-disable-next-line @next/next/no-location-assign-relative-destination
-    window.location.href = '/'
+    toStart()
+  }
+  const leave = async () => {
+    const answer = await call('POST', '/api/sign-out')
+    if (answer.ok) toStart()
+    else setTrouble(answer.message)
   }
   return (
     <>
+      <Typography sx={{ mb: 1 }}>
+        Signed out, this browser forgets all its households. They stay, and a code opens each again: make one
+        first, under “Another device”.
+      </Typography>
+      <Button variant="outlined" onClick={leave} sx={{ mb: 3 }}>
+        Sign out in this browser
+      </Button>
       <Alert severity="warning" sx={{ mb: 2 }}>
         {household.profile.name} goes for good: its earlier versions and codes too, for everybody who opened
         it. Nobody can bring it back but from a file.

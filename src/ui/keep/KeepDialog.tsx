@@ -16,7 +16,7 @@ const PANELS = {
   code: { words: 'Another device', Panel: RecoveryPanel },
   file: { words: 'File', Panel: FilePanel },
   versions: { words: 'Earlier versions', Panel: VersionsPanel },
-  remove: { words: 'Delete', Panel: DeletePanel },
+  remove: { words: 'Leave or delete', Panel: DeletePanel },
 }
 type Key = keyof typeof PANELS
 
