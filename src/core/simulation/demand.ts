@@ -110,11 +110,13 @@ export class DemandGrid {
       flags: list.flags[k],
     }))
     list.clear()
+    // a defrost may begin before the blower of a short cycle has
+    cycles.sort((one, other) => one.from - other.from)
     let at = 0
     for (const { from, to, watts, flags } of cycles) {
       this.writeIdle(list, load, idleW, at, from)
       list.push(from, to, watts, flags)
-      at = to
+      at = Math.max(at, to)
     }
     this.writeIdle(list, load, idleW, at, this.horizonMin)
   }

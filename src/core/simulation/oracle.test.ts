@@ -2,11 +2,17 @@ import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { somePlan } from '../../../tests/support/arbitraryPlan'
 import { type SomeRefill, planOfSome, someRefill, station } from '../../../tests/support/refilledPlan'
-import { mixedLoads, planWith } from '../../../tests/support/samplePlan'
+import { loadOf, mixedLoads, planWith } from '../../../tests/support/samplePlan'
 import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
+import { quantity } from '../quantity/quantity'
+import { drawLoad } from './chance'
+import { compileLoad } from './compile'
+import { DemandGrid } from './demand'
+import { emptyLoadValues } from './loadValues'
 import { simulateSlowly } from './oracle'
+import { loadAtWork } from './oracleLoads'
 import { runAll, simulate } from './simulate'
 import { POINT_MIN } from './sweep'
 
@@ -74,6 +80,42 @@ describe('the fast program agrees with the slow one', () => {
       }),
       { numRuns: 150 },
     )
+  })
+
+  test('a burner shorter than its blower’s lag, just before a defrost: nothing is drawn twice meanwhile', () => {
+    const known = <U extends 'W' | 'min' | 'h'>(value: number, unit: U) =>
+      quantity(value, unit, 'label', { times: 1 })
+    const load = loadOf(
+      {
+        kind: 'cycling',
+        runningW: known(20, 'W'),
+        averageW: known(6.022694781733492, 'W'),
+        periodMin: known(4, 'min'),
+        idleW: known(6, 'W'),
+        drive: { kind: 'two-stage', lowW: known(10, 'W'), lowOutputFraction: 0.6 },
+        defrost: {
+          watts: known(100, 'W'),
+          minutes: known(5, 'min'),
+          everyRunH: known(1, 'h'),
+          control: 'timer',
+        },
+        blower: { watts: known(14, 'W'), lagMin: 1 },
+      },
+      { id: 'l0' },
+    )
+    const compiled = compileLoad(load, 0, planWith([load]).scenario, HORIZON_MIN)
+    const values = () => drawLoad(compiled, 18, 1, emptyLoadValues(48))
+    const grid = new DemandGrid([compiled], HORIZON_MIN)
+    grid.write(0, compiled, values())
+    const slow = loadAtWork(compiled, values(), HORIZON_MIN)
+    const list = grid.lists[0]
+    for (let minute = 0; minute < HORIZON_MIN; minute++) {
+      let fast = 0
+      for (let k = 0; k < list.count; k++)
+        fast +=
+          list.watts(k) * Math.max(0, Math.min(list.offMin(k), minute + 1) - Math.max(list.onMin(k), minute))
+      expect(Math.abs(fast - slow.wattsIn(minute))).toBeLessThan(1e-6)
+    }
   })
 
   test.each(Object.entries(DETAILED))('on %s', (_, source) => {
