@@ -105,7 +105,7 @@ test.describe('typed key by key into every field and left', () => {
     expect(await everyField(page)).toBeGreaterThan(10)
   })
 
-  test('of loads, one of each behaviour', async ({ page }) => {
+  test('@soak of loads, one of each behaviour', async ({ page }) => {
     await openSample(page, 'loads')
     const done = new Set<string>()
     for (const name of ['Larder refrigerator', 'Well pump', 'Phones, two laptops', 'Microwave']) {
@@ -132,7 +132,7 @@ test.describe('typed key by key into every field and left', () => {
     expect(await everyField(page)).toBeGreaterThan(20)
   })
 
-  test('of recharge', async ({ page }) => {
+  test('@soak of recharge', async ({ page }) => {
     await openSample(page, 'recharge')
     for (const button of await page.getByRole('button', { name: 'Change it' }).all()) await button.click()
     expect(await everyField(page)).toBeGreaterThan(20)

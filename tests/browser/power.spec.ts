@@ -55,7 +55,7 @@ test.describe('the search', () => {
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
   })
 
-  test('so many hours in every outage of the household', async ({ page }) => {
+  test('@soak so many hours in every outage of the household', async ({ page }) => {
     await openSample(page, 'power')
     const box = searchBox(page)
     await box.getByLabel('In', { exact: true }).selectOption('all')
@@ -86,7 +86,7 @@ test.describe('the search', () => {
 })
 
 test.describe('fittings', () => {
-  test('are entered as the label says; what cannot be is told', async ({ page }) => {
+  test('@soak are entered as the label says; what cannot be is told', async ({ page }) => {
     await openSample(page, 'power')
     const box = page.getByRole('region', { name: 'Fittings of 2 kWh station' })
     await box.getByRole('button', { name: /^Its outlets, inputs and limits/ }).click()
@@ -159,7 +159,7 @@ test.describe('a bank of parts', () => {
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 220 Ah')
   })
 
-  test('its parts have figures of their own; one that cannot be is kept as a draft', async ({ page }) => {
+  test('@soak its parts have figures of their own; one that cannot be is kept as a draft', async ({ page }) => {
     await openBank(page)
     const builder = page.getByRole('region', { name: /The bank of/ })
     await builder.getByRole('button', { name: /^The parts’ own figures/ }).click()
@@ -204,7 +204,7 @@ test.describe('a bank of parts', () => {
     await expect(page.getByTestId('bank-sum')).toContainText('25.6 V, 200 Ah, 5.12 kWh')
   })
 
-  test('without an inverter it feeds direct current only, and says which loads it leaves', async ({
+  test('@soak without an inverter it feeds direct current only, and says which loads it leaves', async ({
     page,
   }) => {
     await openBank(page)

@@ -260,7 +260,7 @@ test.describe('who gives way', () => {
   })
 })
 
-test('the page holds no barrier, by day, by night and on a phone', async ({ page }) => {
+test('@soak the page holds no barrier, by day, by night and on a phone', async ({ page }) => {
   await openSample(page, 'recharge')
   await page.getByRole('button', { name: 'Change it' }).click()
   await page.getByRole('button', { name: 'Change the generator' }).click()

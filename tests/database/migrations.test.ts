@@ -52,13 +52,15 @@ async function schemaWords() {
 }
 
 describe('migrating', () => {
-  test('cut after any statement it is gone on with, and ends in the same schema', async () => {
+  test('cut after a statement it is gone on with, and ends in the same schema', async () => {
     await empty()
     let statements = 0
     await applyMigrations(server.url, MIGRATIONS, { onStatement: () => statements++ })
     const whole = await schemaWords()
     expect(statements).toBeGreaterThan(50)
-    for (let cut = 0; cut < statements; cut++) {
+    // every one of them in the soak run
+    const step = process.env.SOAK ? 1 : 3
+    for (let cut = 0; cut < statements; cut += step) {
       await empty()
       const broken = applyMigrations(server.url, MIGRATIONS, {
         onStatement: (nth) => {
