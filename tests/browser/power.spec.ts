@@ -159,7 +159,9 @@ test.describe('a bank of parts', () => {
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 220 Ah')
   })
 
-  test('@soak its parts have figures of their own; one that cannot be is kept as a draft', async ({ page }) => {
+  test('@soak its parts have figures of their own; one that cannot be is kept as a draft', async ({
+    page,
+  }) => {
     await openBank(page)
     const builder = page.getByRole('region', { name: /The bank of/ })
     await builder.getByRole('button', { name: /^The parts’ own figures/ }).click()
