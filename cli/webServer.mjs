@@ -41,14 +41,18 @@ const seconds = new client.Histogram({
 })
 const open = new client.Gauge({ name: 'yotrope_requests_open', help: 'Requests being answered' })
 
-/** A path without the ids in it: neither measures nor logs say whose household it was. */
-const routeOf = (path) =>
-  path.startsWith('/_next/')
-    ? '/_next'
-    : path
-        .replace(/\/(h|households|open)\/[^/]+/, '/$1/:id')
-        .replace(/\/versions\/\d+/, '/versions/:n')
-        .slice(0, 80)
+const KNOWN =
+  /^\/(open|h\/:id(\/(outage|loads|power|runtime|recharge))?|api\/(health|ready|open|sign-out|standins\/(meter|weather)|households(\/:id(\/(plan|calendar|codes(\/:id)?|versions(\/:n)?))?)?))?$/
+
+/** The route of a path: neither measures nor logs say whose household it was, and nobody can make them grow by asking for what is not there. */
+function routeOf(path) {
+  if (path.startsWith('/_next/')) return '/_next'
+  const route = path
+    .replace(/^\/(h|api\/households)\/[^/]+/, '/$1/:id')
+    .replace(/\/codes\/[^/]+$/, '/codes/:id')
+    .replace(/\/versions\/[^/]+$/, '/versions/:n')
+  return KNOWN.test(route) ? route : 'other'
+}
 
 const trusted = new BlockList()
 for (const address of (process.env.YOTROPE_TRUSTED_PROXIES ?? '').split(',').map((one) => one.trim())) {
