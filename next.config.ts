@@ -2,6 +2,8 @@ import type { NextConfig } from 'next'
 
 const config: NextConfig = {
   poweredByHeader: false,
+  // cli/webWorker.mjs does that, at a quicker level
+  compress: false,
   agentRules: false,
   reactStrictMode: true,
   // ./yotrope test checks the types, of the tests too; a user's first start need not wait for that

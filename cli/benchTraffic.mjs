@@ -1,6 +1,6 @@
 // `npm run bench:traffic`: page views and saves of 32 visitors at once, this state against the tag `before`, in one run.
 import { spawnSync } from 'node:child_process'
-import { existsSync, rmSync, symlinkSync } from 'node:fs'
+import { existsSync, rmSync } from 'node:fs'
 import { availableParallelism, loadavg } from 'node:os'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
@@ -21,11 +21,13 @@ buildSync({
 
 /** A checkout of the tag, beside everything else that is a place's own. */
 function checkout() {
-  if (existsSync(before)) return
+  if (existsSync(join(before, 'node_modules'))) return
+  rmSync(before, { recursive: true, force: true })
   const git = (...args) => spawnSync('git', args, { cwd: ROOT, stdio: 'inherit' })
   git('worktree', 'prune')
   git('worktree', 'add', '--detach', before, TAG)
-  symlinkSync(join(ROOT, 'node_modules'), join(before, 'node_modules'))
+  // hard links: the build follows no link that leads out of the checkout
+  spawnSync('cp', ['-al', join(ROOT, 'node_modules'), join(before, 'node_modules')], { stdio: 'inherit' })
 }
 
 /** Starts a state of the program on a place of its own and measures it. */
@@ -49,7 +51,7 @@ async function measured(root, name, port) {
     env: { ...process.env, YOTROPE_DATA: home },
   })
   const line = stdout.split('\n').find((one) => one.startsWith('{"views"'))
-  if (!line) throw new Error(`${name}: ${stderr.trim().split('\n').pop()}`)
+  if (!line) throw new Error(`${name}: ${stderr.trim()}`)
   return JSON.parse(line)
 }
 

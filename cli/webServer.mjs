@@ -1,188 +1,60 @@
-// The web server of one instance: what must be settled before a request reaches the application, and its measures.
-// Configured by the environment: HOST, PORT, YOTROPE_METRICS_PORT, YOTROPE_TRUSTED_PROXIES.
-import { randomUUID } from 'node:crypto'
+// The web server of one instance: as many workers as it has processors, up to a few, on one port. One that dies is begun again.
+// Configured by the environment: HOST, PORT, YOTROPE_WORKERS, YOTROPE_METRICS_PORT, and what the workers read.
+import cluster from 'node:cluster'
 import { createServer } from 'node:http'
-import { BlockList, isIP } from 'node:net'
-import next from 'next'
-import pino from 'pino'
+import { availableParallelism } from 'node:os'
+import { join } from 'node:path'
 import client from 'prom-client'
 import { ROOT } from './paths.mjs'
+import { backOffMs } from './supervise.mjs'
 
-const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS']
-/** A full household of 200 loads has about 250,000 bytes. */
-const MOST_BODY_BYTES = 1_000_000
-const READ_WITHIN_MS = 20_000
+/** More gain little: the database and the worker threads of first answers want a processor too. */
+const MOST_WORKERS = 2
+const STEADY_MS = 60_000
+const ENDS_WITHIN_MS = 4000
 
-const host = process.env.HOST ?? '127.0.0.1'
-const port = Number(process.env.PORT ?? 3000)
-const log = pino({
-  level: process.env.YOTROPE_LOG_LEVEL ?? 'info',
-  base: null,
-  timestamp: pino.stdTimeFunctions.isoTime,
+const workers = Number(process.env.YOTROPE_WORKERS ?? Math.min(MOST_WORKERS, availableParallelism()))
+cluster.setupPrimary({ exec: join(ROOT, 'cli/webWorker.mjs') })
+
+let isEnding = false
+let hasListened = false
+let deaths = []
+const alive = () => Object.values(cluster.workers ?? {})
+
+cluster.on('listening', () => {
+  hasListened = true
 })
-
-// what the framework says for itself becomes lines of the log too, the first of each, without what was asked
-for (const [name, level] of Object.entries({ log: 'info', info: 'info', warn: 'warn', error: 'error' }))
-  console[name] = (...words) =>
-    log[level]({
-      said: words
-        .map((word) => String(word?.message ?? word).split('\n')[0])
-        .join(' ')
-        .trim()
-        .slice(0, 300),
-    })
-
-client.collectDefaultMetrics()
-const seconds = new client.Histogram({
-  name: 'yotrope_request_seconds',
-  help: 'Time to answer a request',
-  labelNames: ['method', 'route', 'status'],
-  buckets: [0.005, 0.02, 0.1, 0.5, 1, 2, 5],
+cluster.on('exit', () => {
+  if (isEnding) return alive().length === 0 && process.exit(0)
+  // one that never came up at all is for whoever started us to tell
+  if (!hasListened) process.exit(1)
+  deaths = [...deaths.filter((at) => Date.now() - at < STEADY_MS), Date.now()]
+  setTimeout(() => !isEnding && cluster.fork(), backOffMs(deaths.length))
 })
-const open = new client.Gauge({ name: 'yotrope_requests_open', help: 'Requests being answered' })
+for (let n = 0; n < workers; n++) cluster.fork()
 
-const KNOWN =
-  /^\/(open|h\/:id(\/(outage|loads|power|runtime|recharge))?|api\/(health|ready|open|sign-out|standins\/(meter|weather)|households(\/:id(\/(plan|calendar|codes(\/:id)?|versions(\/:n)?))?)?))?$/
-
-/** The route of a path: neither measures nor logs say whose household it was, and nobody can make them grow by asking for what is not there. */
-function routeOf(path) {
-  if (path.startsWith('/_next/')) return '/_next'
-  const route = path
-    .replace(/^\/(h|api\/households)\/[^/]+/, '/$1/:id')
-    .replace(/\/codes\/[^/]+$/, '/codes/:id')
-    .replace(/\/versions\/[^/]+$/, '/versions/:n')
-  return KNOWN.test(route) ? route : 'other'
-}
-
-const trusted = new BlockList()
-for (const address of (process.env.YOTROPE_TRUSTED_PROXIES ?? '').split(',').map((one) => one.trim())) {
-  const [net, bits] = address.split('/')
-  const family = `ipv${isIP(net)}`
-  if (!isIP(net)) continue
-  if (bits) trusted.addSubnet(net, Number(bits), family)
-  else trusted.addAddress(net, family)
-}
-const plain = (address) => (address ?? '').replace(/^::ffff:/, '')
-const isTrusted = (address) => isIP(address) > 0 && trusted.check(address, `ipv${isIP(address)}`)
-
-/** Where a request comes from: of a trusted proxy the last address it forwards that is not itself one. */
-function addressOf(request) {
-  let address = plain(request.socket.remoteAddress)
-  const forwarded = String(request.headers['x-forwarded-for'] ?? '')
-    .split(',')
-    .map((one) => plain(one.trim()))
-    .filter((one) => isIP(one))
-  while (isTrusted(address) && forwarded.length > 0) address = forwarded.pop()
-  return address
-}
-
-function refuse(response, status, code, message, headers = {}) {
-  response.writeHead(status, {
-    'Content-Type': 'application/json',
-    'Cache-Control': 'no-store',
-    'X-Content-Type-Options': 'nosniff',
-    ...headers,
-  })
-  response.end(JSON.stringify({ error: { code, message } }))
-}
-
-/** Refuses what no route of the application should see. @returns whether it did */
-function refused(request, response) {
-  if (!METHODS.includes(request.method)) {
-    refuse(response, 405, 'bad-request', `${request.method} is not answered here.`, {
-      Allow: METHODS.join(', '),
-    })
-    return true
-  }
-  try {
-    decodeURIComponent(request.url.split('?')[0])
-  } catch {
-    refuse(
-      response,
-      400,
-      'bad-request',
-      'The address is malformed: each % must be followed by two hexadecimal digits.',
-    )
-    return true
-  }
-  const length = Number(request.headers['content-length'] ?? 0)
-  if (length > MOST_BODY_BYTES) {
-    // what still comes is thrown away unread, so that the sender hears the answer; not for long (requestTimeout)
-    request.resume()
-    refuse(
-      response,
-      413,
-      'too-large',
-      `The request is larger than ${MOST_BODY_BYTES.toLocaleString('en-US')} bytes; a household has 200 loads at most.`,
-    )
-    return true
-  }
-  return false
-}
-
-const app = next({ dev: false, dir: ROOT, hostname: host, port })
-await app.prepare()
-const handle = app.getRequestHandler()
-
-const server = createServer(
-  { requestTimeout: READ_WITHIN_MS, headersTimeout: 10_000, maxHeaderSize: 16_384 },
-  async (request, response) => {
-    const from = performance.now()
-    const id = randomUUID()
-    const route = routeOf(request.url.split('?')[0])
-    open.inc()
-    response.once('close', () => {
-      open.dec()
-      const status = response.writableFinished ? response.statusCode : 499
-      const tookS = (performance.now() - from) / 1000
-      seconds.observe(
-        { method: METHODS.includes(request.method) ? request.method : 'other', route, status },
-        tookS,
-      )
-      if (route !== '/_next')
-        log.info({ request: id, method: request.method, route, status, ms: Math.round(tookS * 1000) })
-    })
-    response.setHeader('X-Request-Id', id)
-    if (refused(request, response)) return
-    request.headers['x-request-id'] = id
-    request.headers['x-yotrope-address'] = addressOf(request)
-    try {
-      await handle(request, response)
-    } catch (error) {
-      log.error({ request: id, error: String(error?.message ?? error).split('\n')[0] })
-      if (!response.headersSent)
-        refuse(response, 500, 'unavailable', 'Something failed here. Nothing was half-saved.')
-      else response.destroy()
-    }
-  },
-)
-server.keepAliveTimeout = 10_000
-
-let metrics = null
 if (process.env.YOTROPE_METRICS_PORT) {
-  metrics = createServer(async (request, response) => {
-    if (request.url !== '/api/metrics')
-      return refuse(response, 404, 'not-found', 'Measures are at /api/metrics.')
-    response.writeHead(200, { 'Content-Type': client.register.contentType })
-    response.end(await client.register.metrics())
-  })
-  metrics.listen(Number(process.env.YOTROPE_METRICS_PORT), process.env.YOTROPE_METRICS_HOST ?? '127.0.0.1')
+  const registry = new client.AggregatorRegistry()
+  createServer(async (request, response) => {
+    if (request.url !== '/api/metrics') {
+      response.writeHead(404).end('Measures are at /api/metrics.')
+      return
+    }
+    try {
+      const measures = await registry.clusterMetrics()
+      response.writeHead(200, { 'Content-Type': registry.contentType }).end(measures)
+    } catch (error) {
+      response.writeHead(503).end(String(error.message))
+    }
+  }).listen(Number(process.env.YOTROPE_METRICS_PORT), process.env.YOTROPE_METRICS_HOST ?? '127.0.0.1')
 }
 
-server.listen(port, host, () => log.info({ listening: `${host}:${port}` }))
-server.once('error', (error) => {
-  log.fatal({ error: error.message })
-  process.exit(1)
-})
 function end() {
-  metrics?.close()
-  server.close(() => process.exit(0))
-  server.closeIdleConnections()
-  setTimeout(() => {
-    server.closeAllConnections()
-    process.exit(0)
-  }, 3000).unref()
+  if (isEnding) return
+  isEnding = true
+  for (const worker of alive()) worker.process.kill('SIGTERM')
+  setTimeout(() => process.exit(0), ENDS_WITHIN_MS)
 }
-for (const signal of ['SIGTERM', 'SIGINT']) process.once(signal, end)
+for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, end)
 // whoever started it is gone: it would only be in the next one's way
 process.stdin.once('end', end).resume()

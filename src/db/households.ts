@@ -53,16 +53,19 @@ export function findHousehold(
   return db.transaction((tx) => readStored(tx, userId, householdId), ONE_MOMENT)
 }
 
-/** Whether a household is the visitor's. */
-export async function isMember(db: Database, userId: string, householdId: string): Promise<boolean> {
-  const rows = await db
-    .select({ id: schema.householdMembers.householdId })
-    .from(schema.householdMembers)
-    .where(
-      and(eq(schema.householdMembers.householdId, householdId), eq(schema.householdMembers.userId, userId)),
-    )
-  return rows.length > 0
+/** The version of a household that is the visitor's; null of any other. */
+export async function versionOf(db: Database, userId: string, householdId: string): Promise<number | null> {
+  const [row] = await db
+    .select({ version: schema.households.version })
+    .from(schema.households)
+    .innerJoin(schema.householdMembers, membership(userId))
+    .where(eq(schema.households.id, householdId))
+  return row?.version ?? null
 }
+
+/** Whether a household is the visitor's. */
+export const isMember = async (db: Database, userId: string, householdId: string): Promise<boolean> =>
+  (await versionOf(db, userId, householdId)) !== null
 
 async function readStored(
   tx: Transaction,

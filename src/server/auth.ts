@@ -41,7 +41,8 @@ function create() {
   })
 }
 
-function secret(): string {
+/** What sessions and promises are signed with. @throws Error without YOTROPE_SECRET_FILE */
+export function secret(): string {
   const file = process.env.YOTROPE_SECRET_FILE
   if (!file) throw new Error('YOTROPE_SECRET_FILE is not set; start the application with ./yotrope start')
   return readFileSync(file, 'utf8').trim()

@@ -16,6 +16,8 @@ const MOST_KEPT = 400
 const MOST_WAITING = 32
 
 class FirstAnswers {
+  /** of households as they were read; one that was saved since is another object */
+  private readonly keys = new WeakMap<Household, string>()
   private readonly known = new LRUCache<string, Evaluation>({ max: MOST_KEPT })
   private readonly underWay = new Map<string, Promise<Evaluation | null>>()
   private readonly pool = new Piscina({
@@ -29,14 +31,14 @@ class FirstAnswers {
 
   /** The answer, or null where it is not there in time: too much to do, too many before it, a thread that failed. */
   of(household: Household): Promise<Evaluation | null> {
-    const plan = planOf(household)
-    const key = createHash('sha256').update(JSON.stringify(plan)).digest('base64')
+    const key = this.keyOf(household)
     const known = this.known.get(key)
     if (known) return Promise.resolve(known)
     const running = this.underWay.get(key)
     if (running) return running
+    const plan = planOf(household)
     if (tooBusy(plan)) return Promise.resolve(null)
-    // one that is given up ends its thread: nothing works on after the page has gone
+    // at the deadline its thread is ended with it
     const answer = this.pool
       .run(plan, { signal: AbortSignal.timeout(DEADLINE_MS) })
       .then((evaluation: Evaluation) => {
@@ -47,6 +49,18 @@ class FirstAnswers {
       .finally(() => this.underWay.delete(key))
     this.underWay.set(key, answer)
     return answer
+  }
+
+  /** A fingerprint of what the answer depends on. */
+  private keyOf(household: Household): string {
+    let key = this.keys.get(household)
+    if (key === undefined) {
+      key = createHash('sha256')
+        .update(JSON.stringify(planOf(household)))
+        .digest('base64')
+      this.keys.set(household, key)
+    }
+    return key
   }
 }
 

@@ -1,4 +1,5 @@
 import 'server-only'
+import { keepPromise, promisedTo } from './newcomer'
 import { trustedOrigins } from './origin'
 import { refuse, refuseError } from './respond'
 import { visitorOf } from './visitor'
@@ -11,22 +12,29 @@ const READ_WITHIN_MS = 15_000
 type Handler<P> = (visitor: { userId: string; request: Request; params: P }) => Promise<Response>
 
 /**
- * Wraps a route so that it runs for a known visitor only: changes must come from this site's own pages,
- * and an error becomes a clear refusal.
+ * Wraps a route so that it runs for a known visitor only, or for a newcomer, who is made one: changes must come from this site's own
+ * pages, and an error becomes a clear refusal.
  */
 export function forVisitor<P>(handler: Handler<P>) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
         return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
+      const params = await context.params
       const userId = await visitorOf(request.headers)
-      if (!userId)
+      if (userId) return await handler({ userId, request, params })
+      const promised = promisedTo(request.headers, new Date())
+      const visitor = promised && (await keepPromise(request, promised))
+      if (visitor instanceof Response) return visitor
+      if (!visitor)
         return refuse(
           401,
           'no-session',
           'This browser has no valid session here. Open the start page to begin one.',
         )
-      return await handler({ userId, request, params: await context.params })
+      const response = await handler({ userId: visitor.userId, request, params })
+      for (const cookie of visitor.cookies) response.headers.append('Set-Cookie', cookie)
+      return response
     } catch (error) {
       // the page has gone and hears no answer
       if (request.signal.aborted) return new Response(null, { status: 499 })

@@ -4,6 +4,7 @@ import { once } from 'node:events'
 import { chmodSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { visit } from '../support/visit'
 
 jest.setTimeout(180_000)
 
@@ -95,12 +96,7 @@ describe('./yotrope start, status, stop', () => {
       stdout: `Yotrope is already running on http://127.0.0.1:${PORT}`,
     })
 
-    const visit = await fetch(`http://127.0.0.1:${PORT}/`, { redirect: 'manual' })
-    const cookie = visit.headers.get('set-cookie')!.split(';')[0]
-    const [, , , , household] = new URL(
-      visit.headers.get('location')!,
-      `http://127.0.0.1:${PORT}`,
-    ).href.split('/')
+    const { cookie, id } = await visit(`http://127.0.0.1:${PORT}`)
 
     const ended = once(first, 'exit')
     expect(yotrope('stop')).toMatchObject({ status: 0, stdout: 'Stopped.' })
@@ -108,7 +104,7 @@ describe('./yotrope start, status, stop', () => {
     expect(await isUp()).toBe(false)
 
     const second = await start()
-    const kept = await fetch(`http://127.0.0.1:${PORT}/api/households/${household}`, { headers: { cookie } })
+    const kept = await fetch(`http://127.0.0.1:${PORT}/api/households/${id}`, { headers: { cookie } })
     expect(kept.status).toBe(200)
     const interrupted = once(second, 'exit')
     second.kill('SIGINT')
@@ -137,9 +133,8 @@ describe('./yotrope start, status, stop', () => {
     }
     const databaseOf = `--datadir=${join(HOME, 'database')}`
     const webOf = () => Number(/^webPid=(\d+)$/m.exec(control('state'))![1])
-    const visit = await fetch(`http://127.0.0.1:${PORT}/`, { redirect: 'manual' })
-    const cookie = visit.headers.get('set-cookie')!.split(';')[0]
-    const url = `http://127.0.0.1:${PORT}/api/households/${visit.headers.get('location')!.split('/')[2]}`
+    const { cookie, id } = await visit(`http://127.0.0.1:${PORT}`)
+    const url = `http://127.0.0.1:${PORT}/api/households/${id}`
     const headers = { cookie, origin: `http://127.0.0.1:${PORT}`, 'content-type': 'application/json' }
     for (const who of ['web', 'database', 'both'] as const) {
       const stored = await (await fetch(url, { headers })).json()

@@ -1,6 +1,7 @@
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
 import { once } from 'node:events'
 import { join } from 'node:path'
+import { visit } from './visit'
 
 export const ROOT = join(__dirname, '../..')
 
@@ -58,9 +59,5 @@ export class Instance {
   }
 
   /** A new visitor's cookie and household. */
-  async visit(): Promise<{ cookie: string; id: string }> {
-    const response = await fetch(`${this.origin}/`, { redirect: 'manual' })
-    const cookie = response.headers.get('set-cookie')!.split(';')[0]
-    return { cookie, id: response.headers.get('location')!.split('/')[2] }
-  }
+  visit = () => visit(this.origin)
 }

@@ -2,26 +2,32 @@
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
-import { type ReactNode, useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useMemo, useState } from 'react'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { HouseholdProvider } from './HouseholdContext'
 import type { Stored } from './store'
 
 interface HouseholdLoaderProps {
   householdId: string
-  /** the household where it came with the page; a large one is fetched */
-  stored: Stored | null
-  evaluation: Evaluation | null
+  /** JSON of what came with the page, see Embedded; null of a large household, which is fetched. As one text it is sent and read much faster than as an object. */
+  embedded: string | null
   children: ReactNode
 }
 
+/** What comes with a page: the household, and its first answer where there was time for it. */
+export interface Embedded {
+  stored: Stored
+  evaluation: Evaluation | null
+}
+
 /** Holds the household for its pages, and fetches one that is too large to come with them. */
-export function HouseholdLoader({ householdId, stored, evaluation, children }: HouseholdLoaderProps) {
+export function HouseholdLoader({ householdId, embedded, children }: HouseholdLoaderProps) {
+  const came = useMemo(() => (embedded === null ? null : (JSON.parse(embedded) as Embedded)), [embedded])
   const [fetched, setFetched] = useState<Stored | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
   const [attempt, setAttempt] = useState(0)
   useEffect(() => {
-    if (stored) return
+    if (came) return
     const abort = new AbortController()
     fetch(`/api/households/${householdId}`, { signal: abort.signal })
       .then(async (response) => {
@@ -33,11 +39,11 @@ export function HouseholdLoader({ householdId, stored, evaluation, children }: H
         if (!abort.signal.aborted) setFailure('Yotrope is not answering.')
       })
     return () => abort.abort()
-  }, [householdId, stored, attempt])
-  const held = stored ?? fetched
+  }, [householdId, came, attempt])
+  const held = came?.stored ?? fetched
   if (held)
     return (
-      <HouseholdProvider stored={held} evaluation={stored ? evaluation : null}>
+      <HouseholdProvider stored={held} evaluation={came?.evaluation ?? null}>
         {children}
       </HouseholdProvider>
     )

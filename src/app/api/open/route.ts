@@ -4,10 +4,11 @@ import { HOUSEHOLDS_LIMIT } from '@/db/households'
 import { isCode, openByCode } from '@/db/recovery'
 import { addressOf, overLimit } from '@/server/limits'
 import { audit } from '@/server/log'
+import { newVisitor } from '@/server/newcomer'
 import { hashOfCode, tidyCode } from '@/server/recoveryCode'
 import { isSameSite, readJson } from '@/server/request'
 import { answer, refuse, refuseError } from '@/server/respond'
-import { newVisitor, visitorOf } from '@/server/visitor'
+import { visitorOf } from '@/server/visitor'
 
 const asked = z.strictObject({ code: z.string().max(100) })
 

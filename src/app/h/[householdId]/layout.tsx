@@ -2,10 +2,12 @@ import { headers } from 'next/headers'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { database } from '@/db/client'
-import { findHousehold, listHouseholds } from '@/db/households'
+import { listHouseholds } from '@/db/households'
 import { firstAnswer } from '@/server/firstAnswer'
+import { promisedSample, promisedTo } from '@/server/newcomer'
+import { storedHousehold } from '@/server/storedHousehold'
 import { visitorOf } from '@/server/visitor'
-import { HouseholdLoader } from '@/ui/household/HouseholdLoader'
+import { type Embedded, HouseholdLoader } from '@/ui/household/HouseholdLoader'
 import { Shell } from '@/ui/shell/Shell'
 
 /** Households larger than this are fetched by the page, not written into it, so that no page grows without bound; letters of JSON. */
@@ -17,20 +19,25 @@ export default async function HouseholdLayout(props: {
   children: ReactNode
 }) {
   const { householdId } = await props.params
-  const userId = await visitorOf(await headers())
-  const stored = userId && (await findHousehold(database(), userId, householdId))
-  if (!stored) notFound()
-  const isEmbedded = JSON.stringify(stored.household).length <= EMBEDDED_LIMIT
+  const asked = await headers()
+  const userId = await visitorOf(asked)
+  const kept = userId
+    ? await storedHousehold(userId, householdId)
+    : householdId === promisedTo(asked, new Date())
+      ? promisedSample(householdId, new Date())
+      : null
+  if (!kept) notFound()
+  const { stored, letters } = kept
+  const isEmbedded = letters <= EMBEDDED_LIMIT
   const [households, evaluation] = await Promise.all([
-    listHouseholds(database(), userId),
+    userId ? listHouseholds(database(), userId) : [{ id: householdId, ...stored.household.profile }],
     isEmbedded ? firstAnswer(stored.household) : null,
   ])
   return (
     <HouseholdLoader
       key={stored.id}
       householdId={stored.id}
-      stored={isEmbedded ? stored : null}
-      evaluation={evaluation}
+      embedded={isEmbedded ? JSON.stringify({ stored, evaluation } satisfies Embedded) : null}
     >
       <Shell households={households}>{props.children}</Shell>
     </HouseholdLoader>

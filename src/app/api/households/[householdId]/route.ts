@@ -3,18 +3,19 @@ import { faultsOf } from '@/core/plan/fault'
 import { readHousehold } from '@/core/plan/household'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
-import { deleteHousehold, findHousehold, isMember, saveHousehold } from '@/db/households'
+import { deleteHousehold, isMember, saveHousehold } from '@/db/households'
 import { audit } from '@/server/log'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
+import { storedHousehold } from '@/server/storedHousehold'
 
 type Params = { householdId: string }
 
 const saving = z.strictObject({ baseVersion: z.number().int().min(1), household: z.unknown() })
 
 export const GET = forVisitor<Params>(async ({ userId, params }) => {
-  const stored = await findHousehold(database(), userId, params.householdId)
-  return stored ? answer(stored) : refuse(404, 'not-found', NOT_FOUND)
+  const kept = await storedHousehold(userId, params.householdId)
+  return kept ? answer(kept.stored) : refuse(404, 'not-found', NOT_FOUND)
 })
 
 export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {

@@ -1,11 +1,10 @@
 import * as z from 'zod'
 import { NO_REFILL } from '@/core/plan/noRefill'
 import { upkeepOf } from '@/core/refill/upkeep'
-import { database } from '@/db/client'
-import { findHousehold } from '@/db/households'
 import { calendarOf } from '@/server/calendar'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, refuse } from '@/server/respond'
+import { storedHousehold } from '@/server/storedHousehold'
 
 const asked = z.object({
   from: z.iso.date(),
@@ -14,8 +13,8 @@ const asked = z.object({
 
 /** What keeps the chosen power system ready, as a calendar (RFC 5545) that any calendar program takes. */
 export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, request }) => {
-  const stored = await findHousehold(database(), userId, params.householdId)
-  if (!stored) return refuse(404, 'not-found', NOT_FOUND)
+  const kept = await storedHousehold(userId, params.householdId)
+  if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.success)
     return refuse(
@@ -23,7 +22,7 @@ export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, 
       'bad-request',
       'A calendar needs from, the first day such as 2027-01-15, and months between two top-ups, 1 to 12.',
     )
-  const { household } = stored
+  const { household } = kept.stored
   const system = household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!
   const tasks = upkeepOf(system, household.refill ?? NO_REFILL, parsed.data.months)
   return new Response(calendarOf(household.profile.name, system.id, tasks, parsed.data.from), {

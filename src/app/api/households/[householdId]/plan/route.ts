@@ -1,15 +1,14 @@
 import { planOf } from '@/core/plan/planOf'
-import { database } from '@/db/client'
-import { findHousehold } from '@/db/households'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, refuse } from '@/server/respond'
+import { storedHousehold } from '@/server/storedHousehold'
 
 /** The plan document of a scenario and a power system, as a file: what `./yotrope simulate` reads. */
 export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, request }) => {
-  const stored = await findHousehold(database(), userId, params.householdId)
-  if (!stored) return refuse(404, 'not-found', NOT_FOUND)
+  const kept = await storedHousehold(userId, params.householdId)
+  if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   const { searchParams } = new URL(request.url)
-  const { household } = stored
+  const { household } = kept.stored
   const scenarioId = searchParams.get('scenario') ?? household.chosen.scenarioId
   const powerSystemId = searchParams.get('powerSystem') ?? household.chosen.powerSystemId
   const known =

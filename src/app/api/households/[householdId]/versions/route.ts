@@ -1,16 +1,16 @@
 import { changesBetween } from '@/core/plan/householdChanges'
 import { readHouseholdOf } from '@/core/plan/householdFile'
 import { database } from '@/db/client'
-import { findHousehold } from '@/db/households'
 import { readAllVersions } from '@/db/versions'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
+import { storedHousehold } from '@/server/storedHousehold'
 
 /** The household's earlier versions, the newest first, each with what the one after it changed. */
 export const GET = forVisitor<{ householdId: string }>(async ({ userId, params: { householdId } }) => {
-  const stored = await findHousehold(database(), userId, householdId)
-  if (!stored) return refuse(404, 'not-found', NOT_FOUND)
-  let later = stored.household
+  const kept = await storedHousehold(userId, householdId)
+  if (!kept) return refuse(404, 'not-found', NOT_FOUND)
+  let later = kept.stored.household
   const versions = (await readAllVersions(database(), householdId)).map((kept) => {
     const reading = readHouseholdOf(kept.documentVersion, kept.content)
     const { version, savedAt } = kept

@@ -1,0 +1,36 @@
+import 'server-only'
+import { LRUCache } from 'lru-cache'
+import { database } from '@/db/client'
+import { type StoredHousehold, findHousehold, versionOf } from '@/db/households'
+
+/** Letters of JSON kept in memory, of all households together. */
+const MOST_LETTERS = 20_000_000
+
+export interface KeptHousehold {
+  stored: StoredHousehold
+  /** of its JSON */
+  letters: number
+}
+
+const held = globalThis as { yotropeHouseholds?: LRUCache<string, KeptHousehold> }
+const cache = () =>
+  (held.yotropeHouseholds ??= new LRUCache({
+    maxSize: MOST_LETTERS,
+    sizeCalculation: (kept) => kept.letters,
+  }))
+
+/**
+ * A household as it is saved, if the visitor may see it; null otherwise. What was read once is kept by its version: whether the
+ * visitor may see it and which version it has is asked of the database each time. Nobody changes what is returned.
+ */
+export async function storedHousehold(userId: string, householdId: string): Promise<KeptHousehold | null> {
+  const version = await versionOf(database(), userId, householdId)
+  if (version === null) return null
+  const known = cache().get(householdId)
+  if (known?.stored.version === version) return known
+  const stored = await findHousehold(database(), userId, householdId)
+  if (!stored) return null
+  const kept = { stored, letters: JSON.stringify(stored.household).length }
+  cache().set(householdId, kept)
+  return kept
+}
