@@ -31,7 +31,7 @@ function checkout() {
 }
 
 /** Starts a state of the program on a place of its own and measures it. */
-async function measured(root, name, port) {
+async function measured(root, name, port, ...what) {
   const home = placeOf(`traffic-${name}`).home
   rmSync(home, { recursive: true, force: true })
   const script = `
@@ -41,7 +41,7 @@ async function measured(root, name, port) {
     await ensureBuild()
     const instance = await runInstance(placeOf(), ${port}, { env: { YOTROPE_VISITORS_PER_TEN_MINUTES: '100000' } })
     const { spawn } = await import('node:child_process')
-    const child = spawn(process.execPath, ['${client}', 'http://127.0.0.1:${port}'], { stdio: ['ignore', 'inherit', 'inherit'] })
+    const child = spawn(process.execPath, ${JSON.stringify([client, `http://127.0.0.1:${port}`, ...what])}, { stdio: ['ignore', 'inherit', 'inherit'] })
     await new Promise((resolve) => child.once('exit', resolve))
     await instance.stop()
     process.exit(0)`
@@ -50,7 +50,7 @@ async function measured(root, name, port) {
     encoding: 'utf8',
     env: { ...process.env, YOTROPE_DATA: home },
   })
-  const line = stdout.split('\n').find((one) => one.startsWith('{"views"'))
+  const line = stdout.split('\n').find((one) => one.startsWith('{"'))
   if (!line) throw new Error(`${name}: ${stderr.trim()}`)
   return JSON.parse(line)
 }
@@ -71,3 +71,7 @@ for (const what of ['views', 'saves']) {
   )
   say(`${what} that failed, ${TAG} / now                ${old[what].failed} / ${now[what].failed}`)
 }
+const health = await measured(ROOT, 'health', 3383, 'health')
+say(
+  `health while one opens the heaviest household ${health.opened} times, slowest ms   ${health.slowestMs.toFixed(0)}`,
+)

@@ -144,6 +144,7 @@ export async function createHousehold(
  *
  * @param baseVersion the version the visitor's changes were made on; when another save came first, nothing
  *   is written and the newer state is handed back
+ * @param known a state that was read before: what it holds need not be read again where it is still the one that is saved over
  */
 export async function saveHousehold(
   db: Database,
@@ -152,6 +153,7 @@ export async function saveHousehold(
   baseVersion: number,
   household: Household,
   now: Date,
+  known: StoredHousehold | null = null,
 ): Promise<SaveOutcome> {
   return db.transaction(async (tx): Promise<SaveOutcome> => {
     const [found] = await tx
@@ -166,7 +168,11 @@ export async function saveHousehold(
       return { kind: 'stale', newer: (await readStored(tx, userId, householdId))! }
     const rows = rowsOf(householdId, household)
     const version = baseVersion + 1
-    const before = row.isPristine ? null : await partsOf(tx, householdId)
+    const before = row.isPristine
+      ? null
+      : known?.version === row.version
+        ? rowsOf(householdId, known.household)
+        : await partsOf(tx, householdId)
     await keepVersion(
       tx,
       row,

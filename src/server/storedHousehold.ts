@@ -1,7 +1,14 @@
 import 'server-only'
 import { LRUCache } from 'lru-cache'
 import { database } from '@/db/client'
-import { type StoredHousehold, findHousehold, versionOf } from '@/db/households'
+import type { Household } from '@/core/plan/household'
+import {
+  type SaveOutcome,
+  type StoredHousehold,
+  findHousehold,
+  saveHousehold,
+  versionOf,
+} from '@/db/households'
 
 /** Letters of JSON kept in memory, of all households together. */
 const MOST_LETTERS = 20_000_000
@@ -30,7 +37,33 @@ export async function storedHousehold(userId: string, householdId: string): Prom
   if (known?.stored.version === version) return known
   const stored = await findHousehold(database(), userId, householdId)
   if (!stored) return null
+  return keep(stored)
+}
+
+function keep(stored: StoredHousehold): KeptHousehold {
   const kept = { stored, letters: JSON.stringify(stored.household).length }
-  cache().set(householdId, kept)
+  cache().set(stored.id, kept)
   return kept
+}
+
+/** Saves a household, see `saveHousehold`, and keeps it as the one that is read next. */
+export async function saveStored(
+  userId: string,
+  householdId: string,
+  baseVersion: number,
+  household: Household,
+): Promise<SaveOutcome> {
+  const known = cache().get(householdId)?.stored ?? null
+  const outcome = await saveHousehold(
+    database(),
+    userId,
+    householdId,
+    baseVersion,
+    household,
+    new Date(),
+    known,
+  )
+  if (outcome.kind === 'saved')
+    keep({ id: householdId, version: outcome.version, savedAt: outcome.savedAt, household })
+  return outcome
 }

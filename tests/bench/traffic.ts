@@ -41,6 +41,82 @@ export async function measureTraffic(origin: string) {
   return { views, saves: saved }
 }
 
+interface State {
+  version: number
+  household: {
+    loads: (Record<string, unknown> & {
+      id: string
+      name: string
+      behaviour: { kind: string; periodMin?: object }
+    })[]
+  }
+}
+
+/**
+ * How long health takes to answer while a visitor opens the heaviest household that is allowed and still comes with its page, changed
+ * each time so that nothing is known of it.
+ *
+ * @returns the slowest answers, ms, and how often the household was opened
+ */
+async function measureHealth(origin: string) {
+  const { cookie, id } = await visit(origin)
+  const headers = { cookie, origin, 'content-type': 'application/json' }
+  const url = `${origin}/api/households/${id}`
+  const state: State = await (await fetch(url, { headers })).json()
+  const save = async (household: State['household']) => {
+    const body = JSON.stringify({ baseVersion: state.version, household })
+    const response = await fetch(url, { method: 'PUT', headers, body })
+    const words = await response.text()
+    if (response.ok) state.version++
+    else if (response.status !== 422 || !/are the most that is computed/.test(words)) throw new Error(words)
+    return response.ok
+  }
+  const cycling = state.household.loads.find(({ behaviour }) => behaviour.kind === 'cycling')!
+  const heavy = (periodMin: number, turn: number) => ({
+    ...state.household,
+    loads: [
+      ...state.household.loads,
+      ...Array.from({ length: 24 }, (_, i) => ({
+        ...cycling,
+        id: `more-${i}`,
+        name: `More ${i} ${turn}`,
+        behaviour: { ...cycling.behaviour, periodMin: { ...cycling.behaviour.periodMin, value: periodMin } },
+      })),
+    ],
+  })
+  let periodMin = 64
+  while (periodMin > 0.1 && (await save(heavy(periodMin, 0)))) periodMin /= 1.1
+  periodMin *= 1.1
+  const tookMs: number[] = []
+  let isOver = false
+  const asking = (async () => {
+    while (!isOver) {
+      const from = performance.now()
+      await (await fetch(`${origin}/api/health`)).text()
+      tookMs.push(performance.now() - from)
+      await new Promise((resolve) => setTimeout(resolve, 20))
+    }
+  })()
+  let opened = 0
+  let withoutMs = 0
+  for (const from = performance.now(); performance.now() - from < LASTS_MS; opened++) {
+    if (!(await save(heavy(periodMin, opened)))) throw new Error('the heavy household was not saved')
+    const began = performance.now()
+    await (await fetch(`${origin}/h/${id}/runtime`, { headers: { cookie } })).text()
+    withoutMs = Math.max(withoutMs, performance.now() - began)
+  }
+  isOver = true
+  await asking
+  tookMs.sort((a, b) => a - b)
+  return {
+    opened,
+    periodMin,
+    pageMs: withoutMs,
+    p99Ms: tookMs[Math.floor(tookMs.length * 0.99)],
+    slowestMs: tookMs[tookMs.length - 1],
+  }
+}
+
 /** Lets every visitor ask again and again for a while. */
 async function many(
   visitors: readonly Visitor[],
@@ -69,4 +145,5 @@ async function many(
 }
 
 const origin = process.argv[2]
-if (origin) console.log(JSON.stringify(await measureTraffic(origin)))
+if (origin && process.argv[3] === 'health') console.log(JSON.stringify(await measureHealth(origin)))
+else if (origin) console.log(JSON.stringify(await measureTraffic(origin)))

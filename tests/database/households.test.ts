@@ -15,6 +15,7 @@ import {
   moveHouseholds,
   saveHousehold,
 } from '@/db/households'
+import { deleteVisitor, settleNewcomer } from '@/db/newcomers'
 import { CODES_LIMIT, keepCode, listCodes, openByCode, revokeCode } from '@/db/recovery'
 import * as schema from '@/db/schema'
 import { listVersions, readVersion } from '@/db/versions'
@@ -116,6 +117,19 @@ describe('saving', () => {
     expect((await findHousehold(opened.db, userId, id))?.household).toEqual(changed)
   })
 
+  test('what is known of the state saved over spares reading it; what is known of an older one is not believed', async () => {
+    const { userId, id } = await householdOfVisitor()
+    const one = (await findHousehold(opened.db, userId, id))!
+    const changed = structuredClone(one.household)
+    changed.loads = changed.loads.slice(1)
+    changed.loads[0].name = 'Renamed'
+    await saveHousehold(opened.db, userId, id, 1, changed, now, one)
+    expect((await findHousehold(opened.db, userId, id))?.household).toEqual(changed)
+    // as if nothing had been saved since: the load that went would stay away
+    await saveHousehold(opened.db, userId, id, 2, one.household, now, one)
+    expect((await findHousehold(opened.db, userId, id))?.household).toEqual(one.household)
+  })
+
   test('a stale save changes nothing and is handed the newer state', async () => {
     const { userId, id } = await householdOfVisitor()
     const first = { ...demoHousehold(), profile: { ...demoHousehold().profile, name: 'First' } }
@@ -153,6 +167,27 @@ describe('saving', () => {
       version: 1,
       household: demoHousehold(),
     })
+  })
+})
+
+describe('a newcomer', () => {
+  const now = new Date('2027-01-02T08:00:00Z')
+  const session = (userId: string, expiresAt: string) =>
+    opened.db
+      .insert(schema.session)
+      .values({ id: randomUUID(), token: randomUUID(), userId, expiresAt: new Date(expiresAt) })
+
+  test('gets the household that was promised, again where the answer was lost, not once its session has ended', async () => {
+    const [first, second, late] = [await visitor(), await visitor(), await visitor()]
+    const id = randomUUID()
+    expect(await settleNewcomer(opened.db, first, id, now)).toBe(true)
+    expect(await settleNewcomer(opened.db, second, id, now)).toBe(false)
+    await session(first, '2027-01-03T08:00:00Z')
+    expect(await settleNewcomer(opened.db, second, id, now)).toBe(true)
+    expect(await findHousehold(opened.db, second, id)).toMatchObject({ version: 1 })
+    expect(await settleNewcomer(opened.db, late, id, new Date('2027-01-04T00:00:00Z'))).toBe(false)
+    await deleteVisitor(opened.db, late)
+    expect(await opened.db.select().from(schema.user).where(eq(schema.user.id, late))).toEqual([])
   })
 })
 

@@ -3,11 +3,11 @@ import { faultsOf } from '@/core/plan/fault'
 import { readHousehold } from '@/core/plan/household'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
-import { deleteHousehold, isMember, saveHousehold } from '@/db/households'
+import { deleteHousehold, isMember } from '@/db/households'
 import { audit } from '@/server/log'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
-import { storedHousehold } from '@/server/storedHousehold'
+import { saveStored, storedHousehold } from '@/server/storedHousehold'
 
 type Params = { householdId: string }
 
@@ -38,14 +38,7 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   }
   const busy = busyFault(household.household)
   if (busy) return refuse(422, 'bad-request', `Not saved: ${busy.path} ${busy.message}.`, [busy])
-  const outcome = await saveHousehold(
-    database(),
-    userId,
-    params.householdId,
-    parsed.data.baseVersion,
-    household.household,
-    new Date(),
-  )
+  const outcome = await saveStored(userId, params.householdId, parsed.data.baseVersion, household.household)
   switch (outcome.kind) {
     case 'absent':
       return refuse(404, 'not-found', NOT_FOUND)
