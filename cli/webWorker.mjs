@@ -135,15 +135,22 @@ const app = next({ dev: false, dir: ROOT, hostname: host, port })
 await app.prepare()
 const handle = app.getRequestHandler()
 
+/** Signals of the requests being answered, which the pages give up their work by (src/server/leaving.ts). */
+const leaving = (globalThis.yotropeLeaving = new Map())
+
 const server = createServer(
   { requestTimeout: READ_WITHIN_MS, headersTimeout: 10_000, maxHeaderSize: 16_384 },
   async (request, response) => {
     const from = performance.now()
     const id = randomUUID()
     const route = routeOf(request.url.split('?')[0])
+    const gone = new AbortController()
+    leaving.set(id, gone.signal)
     open.inc()
     response.once('close', () => {
       open.dec()
+      leaving.delete(id)
+      if (!response.writableFinished) gone.abort()
       const status = response.writableFinished ? response.statusCode : 499
       const tookS = (performance.now() - from) / 1000
       seconds.observe(

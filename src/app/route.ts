@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { database } from '@/db/client'
 import { createHousehold, listHouseholds } from '@/db/households'
-import { promiseSample, promisedTo } from '@/server/newcomer'
+import { promiseSample, promisedTo } from '@/server/promise'
 import { refuseError } from '@/server/respond'
 import { visitorOf } from '@/server/visitor'
 

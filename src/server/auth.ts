@@ -1,5 +1,4 @@
 import 'server-only'
-import { readFileSync } from 'node:fs'
 import { betterAuth } from 'better-auth'
 import { drizzleAdapter } from 'better-auth/adapters/drizzle'
 import { anonymous } from 'better-auth/plugins'
@@ -8,6 +7,7 @@ import { moveHouseholds } from '@/db/households'
 import * as schema from '@/db/schema'
 import { log } from './log'
 import { siteOrigin, trustedOrigins } from './origin'
+import { secret } from './secret'
 
 const WEEK_S = 7 * 24 * 3600
 
@@ -39,13 +39,6 @@ function create() {
       }),
     ],
   })
-}
-
-/** What sessions and promises are signed with. @throws Error without YOTROPE_SECRET_FILE */
-export function secret(): string {
-  const file = process.env.YOTROPE_SECRET_FILE
-  if (!file) throw new Error('YOTROPE_SECRET_FILE is not set; start the application with ./yotrope start')
-  return readFileSync(file, 'utf8').trim()
 }
 
 type Auth = ReturnType<typeof create>

@@ -8,6 +8,7 @@ import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { tooBusy } from '@/core/simulation/switchingBudget'
 import type { Evaluation } from '@/core/sizing/evaluate'
+import { SharedWork } from './sharedWork'
 
 /** Longest a page waits for its first answer; past it the browser works it out. */
 export const DEADLINE_MS = 2000
@@ -19,7 +20,7 @@ class FirstAnswers {
   /** of households as they were read; one that was saved since is another object */
   private readonly keys = new WeakMap<Household, string>()
   private readonly known = new LRUCache<string, Evaluation>({ max: MOST_KEPT })
-  private readonly underWay = new Map<string, Promise<Evaluation | null>>()
+  private readonly work = new SharedWork<Evaluation>(DEADLINE_MS)
   private readonly pool = new Piscina({
     filename: join(process.cwd(), '.next/threads/firstAnswer.mjs'),
     minThreads: 1,
@@ -30,25 +31,20 @@ class FirstAnswers {
   })
 
   /** The answer, or null where it is not there in time: too much to do, too many before it, a thread that failed. */
-  of(household: Household): Promise<Evaluation | null> {
+  async of(household: Household, left: AbortSignal | null): Promise<Evaluation | null> {
     const key = this.keyOf(household)
     const known = this.known.get(key)
-    if (known) return Promise.resolve(known)
-    const running = this.underWay.get(key)
-    if (running) return running
+    if (known) return known
     const plan = planOf(household)
-    if (tooBusy(plan)) return Promise.resolve(null)
-    // at the deadline its thread is ended with it
-    const answer = this.pool
-      .run(plan, { signal: AbortSignal.timeout(DEADLINE_MS) })
-      .then((evaluation: Evaluation) => {
-        this.known.set(key, evaluation)
-        return evaluation
-      })
-      .catch(() => null)
-      .finally(() => this.underWay.delete(key))
-    this.underWay.set(key, answer)
-    return answer
+    if (tooBusy(plan)) return null
+    try {
+      // the pool ends the thread of what is given up
+      const evaluation = await this.work.wait(key, left, (signal) => this.pool.run(plan, { signal }))
+      this.known.set(key, evaluation)
+      return evaluation
+    } catch {
+      return null
+    }
   }
 
   /** A fingerprint of what the answer depends on. */
@@ -68,8 +64,8 @@ const held = globalThis as { yotropeFirstAnswers?: FirstAnswers }
 
 /**
  * The first answer of a page, worked out in worker threads and never in the thread that answers requests. The same plan is
- * worked out once, whoever asks.
+ * worked out once, whoever asks, and given up when all who asked have left.
  */
-export function firstAnswer(household: Household): Promise<Evaluation | null> {
-  return (held.yotropeFirstAnswers ??= new FirstAnswers()).of(household)
+export function firstAnswer(household: Household, left: AbortSignal | null): Promise<Evaluation | null> {
+  return (held.yotropeFirstAnswers ??= new FirstAnswers()).of(household, left)
 }

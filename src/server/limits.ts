@@ -14,10 +14,15 @@ const LIMITS = {
   code: { points: 10, duration: 600 },
   /** simulated devices begun by one visitor */
   stream: { points: 60, duration: 600 },
+  /** simulated devices of one visitor that run at once: a place is given back at the end, and by itself after the longest run */
+  running: { points: 2, duration: 15 * 60 },
 } as const
 export type Limit = keyof typeof LIMITS
 
 const held = globalThis as { yotropeLimits?: Map<Limit, RateLimiterMySQL> }
+
+/** Seconds after which a count begins anew. */
+export const durationS = (limit: Limit): number => LIMITS[limit].duration
 
 function limiterOf(limit: Limit): RateLimiterMySQL {
   const limiters = (held.yotropeLimits ??= new Map())
@@ -35,7 +40,7 @@ function limiterOf(limit: Limit): RateLimiterMySQL {
       points,
       duration,
       // one who is over the limit costs the database nothing more
-      inMemoryBlockOnConsumed: points + 1,
+      ...(limit !== 'running' && { inMemoryBlockOnConsumed: points + 1 }),
       insuranceLimiter: new RateLimiterMemory({ points, duration }),
     })
     limiters.set(limit, limiter)
@@ -45,6 +50,13 @@ function limiterOf(limit: Limit): RateLimiterMySQL {
 
 /** The address a request comes from, as the server in front saw it. */
 export const addressOf = (headers: Headers): string => headers.get('x-yotrope-address') ?? 'unknown'
+
+/** Gives one of what is limited back; a count that cannot be changed now ends by itself. */
+export async function giveBack(limit: Limit, who: string): Promise<void> {
+  await limiterOf(limit)
+    .reward(who, 1)
+    .catch(() => {})
+}
 
 /**
  * Counts one more of what is limited.

@@ -4,6 +4,7 @@ import { siteOrigin, trustedOrigins } from './origin'
 import { log } from './log'
 import { answer, refuseError } from './respond'
 
+jest.mock('./newcomer', () => ({ keepPromise: async () => null }))
 jest.mock('./visitor', () => ({ visitorOf: async (headers: Headers) => headers.get('x-visitor') }))
 
 const { REQUEST_LIMIT_BYTES, forVisitor, isSameSite, readJson } =
@@ -55,6 +56,26 @@ describe('changes come from the site’s own pages', () => {
 
 describe('reading a request', () => {
   const messageOf = async (response: Response) => (await response.json()).error.message
+
+  test('one that comes to no end is not waited for', async () => {
+    const timeout = jest.spyOn(AbortSignal, 'timeout')
+    const ends = new AbortController()
+    timeout.mockReturnValue(ends.signal)
+    const body = new ReadableStream({ start: (stream) => stream.enqueue(new TextEncoder().encode('{"a":')) })
+    const reading = readJson(
+      new Request('http://127.0.0.1:3000/api', {
+        method: 'POST',
+        body,
+        headers: { 'content-type': 'application/json' },
+        duplex: 'half',
+      } as RequestInit),
+    )
+    ends.abort()
+    const read = await reading
+    expect(read.ok ? null : read.refusal.status).toBe(408)
+    expect(timeout).toHaveBeenCalledWith(15_000)
+    timeout.mockRestore()
+  })
 
   test('JSON is read', async () => {
     expect(await readJson(post('{"a":[1,"é🧊"]}'))).toEqual({ ok: true, body: { a: [1, 'é🧊'] } })

@@ -1,6 +1,7 @@
 import 'server-only'
-import { keepPromise, promisedTo } from './newcomer'
+import { keepPromise } from './newcomer'
 import { trustedOrigins } from './origin'
+import { promisedTo } from './promise'
 import { refuse, refuseError } from './respond'
 import { visitorOf } from './visitor'
 

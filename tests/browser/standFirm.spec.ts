@@ -196,8 +196,12 @@ test.describe('what is sent', () => {
     const streams = [1, 2].map(() => fetch(url, { headers, signal: ends.signal }))
     const opened = await Promise.all(streams)
     expect(opened.map(({ status }) => status)).toEqual([200, 200])
-    expect((await fetch(url, { headers })).status).toBe(429)
+    const third = await fetch(url, { headers })
+    expect(third.status).toBe(429)
+    expect((await third.json()).error.message).toContain('end one of them first')
     ends.abort()
+    // a place that is given back can be taken
+    await expect(async () => expect((await fetch(url, { headers })).status).toBe(200)).toPass()
   })
 
   test('methods and addresses that are none get an answer', async () => {

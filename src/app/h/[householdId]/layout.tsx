@@ -4,7 +4,9 @@ import type { ReactNode } from 'react'
 import { database } from '@/db/client'
 import { listHouseholds } from '@/db/households'
 import { firstAnswer } from '@/server/firstAnswer'
-import { promisedSample, promisedTo } from '@/server/newcomer'
+import { leftOf } from '@/server/leaving'
+import { promisedSample } from '@/server/newcomer'
+import { promisedTo } from '@/server/promise'
 import { storedHousehold } from '@/server/storedHousehold'
 import { visitorOf } from '@/server/visitor'
 import { type Embedded, HouseholdLoader } from '@/ui/household/HouseholdLoader'
@@ -31,7 +33,7 @@ export default async function HouseholdLayout(props: {
   const isEmbedded = letters <= EMBEDDED_LIMIT
   const [households, evaluation] = await Promise.all([
     userId ? listHouseholds(database(), userId) : [{ id: householdId, ...stored.household.profile }],
-    isEmbedded ? firstAnswer(stored.household) : null,
+    isEmbedded ? firstAnswer(stored.household, leftOf(asked)) : null,
   ])
   return (
     <HouseholdLoader

@@ -5,7 +5,7 @@ import { quantity } from '@/core/quantity/quantity'
 import { overLimit } from '@/server/limits'
 import { forVisitor } from '@/server/request'
 import { refuse } from '@/server/respond'
-import { MOST_STREAMS, takeStream } from '@/server/streams'
+import { takeStream } from '@/server/streams'
 import { meterStream } from '@/standins/plugInMeter'
 
 const asked = z.object({
@@ -46,9 +46,8 @@ export const GET = forVisitor(async ({ userId, request }) => {
   }
   const over = await overLimit('stream', userId)
   if (over) return over
-  const turn = takeStream(userId, request.signal)
-  if (!turn)
-    return refuse(429, 'limit', `${MOST_STREAMS} simulated devices run already; end one of them first.`)
+  const turn = await takeStream(userId, request.signal)
+  if (turn instanceof Response) return turn
   const stream = meterStream(load, scenario, { ...options, stepS: 10 }, turn.signal)
   return new Response(stream.pipeThrough(new TransformStream({ flush: turn.end })), {
     headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
