@@ -80,7 +80,7 @@ describe('typical loads', () => {
   test('medical devices carry a caution, and resistance heat is never offered as Hold', () => {
     for (const { medical, caution } of APPLIANCES) if (medical) expect(caution).toMatch(/emergency plan/)
     for (const id of ['fan-heater', 'water-heater', 'dryer', 'oven', 'hair-dryer'])
-      expect(Object.values(APPLIANCES.find((one) => one.id === id)!.tiers)).not.toContain('hold')
+      expect(Object.values(APPLIANCES.find((one) => one.id === id)!.tiers)).not.toContain('critical')
   })
 
   test('a catalogue of sixty and more, of every group, each under its own id', () => {
@@ -91,9 +91,9 @@ describe('typical loads', () => {
 
   test('what is held depends on the outage: heating in frost, cold food in heat, pumps in rain', () => {
     const tierOf = (id: string, kind: OutageKind) => APPLIANCES.find((one) => one.id === id)!.tiers[kind]
-    expect([tierOf('boiler', 'cold'), tierOf('boiler', 'heat')]).toEqual(['hold', 'spare'])
-    expect([tierOf('refrigerator', 'cold'), tierOf('refrigerator', 'heat')]).toEqual(['ration', 'hold'])
-    expect(tierOf('septic-lift', 'wet')).toBe('hold')
+    expect([tierOf('boiler', 'cold'), tierOf('boiler', 'heat')]).toEqual(['critical', 'optional'])
+    expect([tierOf('refrigerator', 'cold'), tierOf('refrigerator', 'heat')]).toEqual(['flexible', 'critical'])
+    expect(tierOf('septic-lift', 'wet')).toBe('critical')
     expect(outageKindOf({ outdoor: { lowC: -16, highC: -6 }, rain: 'dry' })).toBe('cold')
     expect(outageKindOf({ outdoor: { lowC: 19, highC: 34 }, rain: 'dry' })).toBe('heat')
     expect(outageKindOf({ outdoor: { lowC: 6, highC: 9 }, rain: 'downpour' })).toBe('wet')

@@ -1,3 +1,4 @@
+import { UNITS_OF } from '@/core/quantity/units'
 import type { Household } from '@/core/plan/household'
 import { coldBoxBehaviour } from '@/core/load/coldBox'
 import type { Behaviour, Cycling, HouseholdLoad, Scenario } from '@/core/plan/schema'
@@ -41,7 +42,7 @@ const SCENARIOS: Scenario[] = [
     sky: { kind: 'days', days: ['overcast', 'overcast', 'clear'] },
     away: [{ from: '09:00', to: '14:00', days: ['sat'] }],
     asleep: [{ from: '23:00', to: '06:30' }],
-    carriedTiers: 'hold',
+    carriedTiers: 'critical',
     confidence: 0.9,
     note: 'Overcast the first day, clear the second. Heating comes before the refrigerator: food can go outside.',
   },
@@ -57,7 +58,7 @@ const SCENARIOS: Scenario[] = [
     sky: { kind: 'days', days: ['clear'] },
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
-    carriedTiers: 'ration',
+    carriedTiers: 'flexible',
     confidence: 0.9,
     note: 'Announced by the utility: 08:00 to 18:00.',
   },
@@ -73,7 +74,7 @@ const SCENARIOS: Scenario[] = [
     sky: { kind: 'days', days: ['dark'] },
     away: [],
     asleep: [{ from: '23:00', to: '06:30' }],
-    carriedTiers: 'hold',
+    carriedTiers: 'critical',
     confidence: 0.9,
     note: 'Rain for three days and no sun. The cellar drain pump comes first.',
   },
@@ -137,7 +138,7 @@ const LOADS: HouseholdLoad[] = [
       runningW: quantity(150, 'W', 'measured', { times: 1.05 }),
       averageW: quantity(48, 'W', 'measured'),
     },
-    [on('hold'), off('spare'), on('ration')],
+    [on('critical'), off('optional'), on('flexible')],
     {
       start: start(310, 0.3, 'measured'),
       note: 'Hard-wired; a licensed electrician fits the inlet.',
@@ -150,7 +151,7 @@ const LOADS: HouseholdLoad[] = [
       ...coldBoxBehaviour({ type: 'top-freezer', litres: 480, year: 2009, runningW: 165 }),
       averageW: quantity(66, 'W', 'label', { times: 1.5 }),
     },
-    [on('ration'), on('hold'), on('hold')],
+    [on('flexible'), on('critical'), on('critical')],
     {
       start: start(1050, 0.3, 'label'),
     },
@@ -159,7 +160,7 @@ const LOADS: HouseholdLoad[] = [
     'outhouse-freezer',
     'Upright freezer, outhouse',
     inTheOuthouse(coldBoxBehaviour({ type: 'upright-freezer', litres: 260, year: 2016, runningW: 95 })),
-    [on('hold'), on('hold'), on('hold')],
+    [on('critical'), on('critical'), on('critical')],
     {
       start: start(620, 0.3, 'typical'),
     },
@@ -168,7 +169,7 @@ const LOADS: HouseholdLoad[] = [
     'network',
     'Fibre, router, switch',
     { kind: 'constant', runningW: quantity(24, 'W', 'measured', { times: 1.05 }) },
-    [on('hold'), on('hold'), on('hold')],
+    [on('critical'), on('critical'), on('critical')],
   ),
   load(
     'breathing-aid',
@@ -178,7 +179,7 @@ const LOADS: HouseholdLoad[] = [
       runningW: quantity(38, 'W', 'label', { times: 1.3 }),
       windows: [{ from: '22:30', to: '06:30' }],
     },
-    [on('hold'), on('hold'), on('hold')],
+    [on('critical'), on('critical'), on('critical')],
     {
       medical: true,
       note: 'The supplier’s emergency plan comes first; this one only counts hours.',
@@ -198,7 +199,7 @@ const LOADS: HouseholdLoad[] = [
       inflowFollows: 'rain',
       knownIn: 'rain',
     },
-    [on('hold'), on('hold'), on('hold')],
+    [on('critical'), on('critical'), on('critical')],
     {
       start: start(1500, 0.5, 'typical'),
     },
@@ -217,7 +218,7 @@ const LOADS: HouseholdLoad[] = [
       },
       inflowFollows: 'use',
     },
-    [on('ration'), on('ration'), on('ration')],
+    [on('flexible'), on('flexible'), on('flexible')],
     {
       volts: 240,
       leg: 'both',
@@ -233,7 +234,7 @@ const LOADS: HouseholdLoad[] = [
       runningW: quantity(45, 'W', 'label', { times: 1.2 }),
       windows: [{ from: '17:00', to: '23:00' }],
     },
-    [on('ration'), on('ration'), on('ration')],
+    [on('flexible'), on('flexible'), on('flexible')],
   ),
   load(
     'phones-laptops',
@@ -246,14 +247,14 @@ const LOADS: HouseholdLoad[] = [
       idleW: quantity(1, 'W', 'typical', { times: 2 }),
       when: { at: ['19:00'] },
     },
-    [on('spare'), on('hold'), on('ration')],
+    [on('optional'), on('critical'), on('flexible')],
     { leg: 'B' },
   ),
   load(
     'propagator',
     'Propagator mat',
     cycling(quantity(70, 'W', 'typical', { times: 1.2 }), quantity(35, 'W', 'typical'), 20),
-    [off('spare'), off('spare'), off('spare')],
+    [off('optional'), off('optional'), off('optional')],
     { leg: 'B' },
   ),
   load(
@@ -265,7 +266,7 @@ const LOADS: HouseholdLoad[] = [
       minutesEach: quantity(8, 'min', 'typical', { times: 1.3 }),
       when: { at: ['07:00'] },
     },
-    [on('spare'), on('spare'), on('spare')],
+    [on('optional'), on('optional'), on('optional')],
     { leg: 'B' },
   ),
   load(
@@ -277,14 +278,14 @@ const LOADS: HouseholdLoad[] = [
       minutesEach: quantity(6, 'min', 'typical', { times: 1.3 }),
       when: { at: ['12:30', '18:30'] },
     },
-    [on('spare'), on('spare'), on('spare')],
+    [on('optional'), on('optional'), on('optional')],
     { leg: 'B' },
   ),
   load(
     'fan-heater',
     'Fan heater',
     { kind: 'constant', runningW: quantity(1500, 'W', 'label', { times: 1.1 }) },
-    [off('refuse'), off('refuse'), off('refuse')],
+    [off('notOnBattery'), off('notOnBattery'), off('notOnBattery')],
     { leg: 'B', note: 'Resistance heat: 2 kWh lasts little over an hour.' },
   ),
 ]
@@ -298,7 +299,7 @@ export function demoHousehold(): Household {
       name: 'Tarn End',
       sample: true,
       mains: '120/240 V split phase',
-      units: 'metric',
+      units: UNITS_OF.metric,
       currency: 'USD',
       surgeSchool: 'largest-start',
       cooksWithGas: true,

@@ -1,4 +1,5 @@
 import { USUAL_INDOOR_C } from '@/core/plan/limits'
+import { UNITS_OF } from '@/core/quantity/units'
 import type { Household } from '@/core/plan/household'
 import type { Profile } from '@/core/plan/schema'
 import { equipmentClass, systemOf } from './equipment'
@@ -14,7 +15,7 @@ export function newHousehold(name: string, mains: Profile['mains'], startsAt: st
       name,
       sample: false,
       mains,
-      units: mains === '230 V' ? 'metric' : 'us',
+      units: UNITS_OF[mains === '230 V' ? 'metric' : 'us'],
       currency: mains === '230 V' ? 'EUR' : 'USD',
       surgeSchool: 'largest-start',
     },
@@ -30,7 +31,7 @@ export function newHousehold(name: string, mains: Profile['mains'], startsAt: st
         outdoor: { lowC: -5, highC: 3 },
         away: [],
         asleep: [{ from: '23:00', to: '06:30' }],
-        carriedTiers: 'spare',
+        carriedTiers: 'optional',
         confidence: 0.9,
         note: '',
       },

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { equipmentClass, systemOf } from '@/catalog/equipment'
 import { generatorOf } from '@/catalog/refill'
 import { NO_REFILL } from '@/core/plan/noRefill'
+import { UNITS_OF } from '@/core/quantity/units'
 import { upkeepOf } from '@/core/refill/upkeep'
 import { calendarOf } from './calendar'
 
@@ -9,6 +10,7 @@ const tasks = upkeepOf(
   systemOf(equipmentClass('station-2000')),
   { ...NO_REFILL, generator: generatorOf(2000) },
   3,
+  UNITS_OF.metric,
 )
 const text = calendarOf('Tarn End', 'station-2000', tasks, '2027-01-15')
 /** Lines as they are meant: RFC 5545 folds long ones. */

@@ -15,7 +15,7 @@ export function benchManyPlans(): Record<string, string | number> {
     .map((one) => sourceOf(one, 'main'))
   const loads = mixedLoads(LOADS).map((load, i) => ({
     ...load,
-    tier: (['hold', 'ration', 'spare'] as const)[i % 3],
+    tier: (['critical', 'flexible', 'optional'] as const)[i % 3],
   }))
   const plan = planWith(loads, [sources[6]], 48)
   const from = performance.now()

@@ -178,7 +178,8 @@ test.describe('what endangers is told', () => {
     await openChanged(page, 'power', (household) => {
       loadOf(household, 'network').medical = true
       for (const load of household.loads)
-        if (load.id !== 'network') load.standings[household.chosen.scenarioId] = { on: false, tier: 'spare' }
+        if (load.id !== 'network')
+          load.standings[household.chosen.scenarioId] = { on: false, tier: 'optional' }
       standing(household, 'network').on = true
     })
     const box = page.getByRole('region', { name: 'Search the catalogue' })

@@ -6,6 +6,7 @@ import mysql, { type RowDataPacket } from 'mysql2/promise'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { connect } from '@/db/client'
 import { createHousehold, findHousehold } from '@/db/households'
+import { UNITS_OF } from '@/core/quantity/units'
 import { ForeignDatabase, applyMigrations, isMigrated } from '@/db/migrate'
 import * as schema from '@/db/schema'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
@@ -92,7 +93,39 @@ describe('migrating', () => {
     await empty()
     await Promise.all([1, 2, 3].map(() => applyMigrations(server.url, MIGRATIONS)))
     const [rows] = await admin.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM __drizzle_migrations')
-    expect(rows[0].n).toBe(8)
+    expect(rows[0].n).toBe(9)
+  })
+
+  test('what an older release wrote comes in the trade’s words', async () => {
+    await empty()
+    await applyMigrations(server.url, MIGRATIONS)
+    const opened = connect(server.url)
+    const id = randomUUID()
+    await opened.db.insert(schema.user).values({ id: 'w', name: 'W', email: 'w@visitor.invalid' })
+    await createHousehold(opened.db, 'w', id, demoHousehold(), new Date())
+    const older = `
+      UPDATE standings SET tier = CASE tier WHEN 'critical' THEN 'hold' WHEN 'flexible' THEN 'ration' WHEN 'optional' THEN 'spare' ELSE 'refuse' END;
+      UPDATE scenarios SET carried_tiers = CASE carried_tiers WHEN 'critical' THEN 'hold' WHEN 'flexible' THEN 'ration' ELSE 'spare' END;
+      UPDATE loads SET behaviour = REPLACE(behaviour, '"evidence":"measured"', '"evidence":"drilled"');
+      UPDATE households SET profile = JSON_SET(profile, '$.units', 'us');
+      DELETE FROM __drizzle_migrations ORDER BY id DESC LIMIT 1`
+    await admin.query(older)
+    const read = async () => (await findHousehold(opened.db, 'w', id))!.household
+    // the same words are understood where they are read before they were changed
+    const before = await read()
+    await applyMigrations(server.url, MIGRATIONS)
+    const [old] = await admin.query<RowDataPacket[]>(
+      `SELECT (SELECT COUNT(*) FROM standings WHERE tier IN ('hold', 'ration', 'spare', 'refuse')) +
+              (SELECT COUNT(*) FROM scenarios WHERE carried_tiers IN ('hold', 'ration', 'spare')) +
+              (SELECT COUNT(*) FROM loads WHERE behaviour LIKE '%drilled%') AS n`,
+    )
+    expect(old[0].n).toBe(0)
+    const wanted = demoHousehold()
+    wanted.profile.units = UNITS_OF.us
+    const text = JSON.stringify(wanted.loads).replaceAll('"evidence":"measured"', '"evidence":"tested"')
+    expect(await read()).toEqual({ ...wanted, loads: JSON.parse(text) })
+    expect(before).toEqual(await read())
+    await opened.pool.end()
   })
 
   test('ids that differ in capitals alone are two', async () => {

@@ -1,3 +1,4 @@
+import { UNITS_OF } from '@/core/quantity/units'
 import { sourceOf, equipmentClass } from '@/catalog/equipment'
 import { PLAN_FORMAT, PLAN_VERSION } from '@/core/plan/limits'
 import { type Plan } from '@/core/plan/document'
@@ -82,7 +83,7 @@ export function loadOf(behaviour: Behaviour, more: Partial<Load> = {}): Load {
     medical: false,
     note: '',
     on: true,
-    tier: 'hold',
+    tier: 'critical',
     sourceId: 'main',
     behaviour,
     ...more,
@@ -110,7 +111,7 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
       name: 'Test house',
       sample: false,
       mains: '120/240 V split phase',
-      units: 'metric',
+      units: UNITS_OF.metric,
       currency: 'USD',
       surgeSchool: 'largest-start',
     },
@@ -125,7 +126,7 @@ export function planWith(loads: Load[], sources: Source[] = [exactSource()], dur
       rain: 'dry',
       away: [],
       asleep: [],
-      carriedTiers: 'spare',
+      carriedTiers: 'optional',
       confidence: 0.9,
       note: '',
     },

@@ -68,9 +68,9 @@ export const numbersOf = ({ behaviour, start }: Appliance) => ({
   averageW: averageW(behaviour),
 })
 
-const TIER_OF: Record<string, Tier> = { h: 'hold', r: 'ration', s: 'spare', x: 'refuse' }
+const TIER_OF: Record<string, Tier> = { h: 'critical', r: 'flexible', s: 'optional', x: 'notOnBattery' }
 
-/** Tiers by kind of outage from four letters: cold, heat, wet, mild. @example tiers('hrrr').cold // 'hold' */
+/** Tiers by kind of outage from four letters: cold, heat, wet, mild. @example tiers('hrrr').cold // 'critical' */
 export function tiers(letters: string): Appliance['tiers'] {
   return Object.fromEntries(OUTAGE_KINDS.map((kind, i) => [kind, TIER_OF[letters[i]]])) as Appliance['tiers']
 }

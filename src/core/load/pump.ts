@@ -76,7 +76,7 @@ export function pumpWorking(name: string, pump: Pump, scenario: Scenario): Worki
   const now = duty * factor
   const value = (
     label: string,
-    q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'drilled' },
+    q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'tested' },
   ) => ({
     name: label,
     value: `${formatNumber(q.value)} ${q.unit}`,

@@ -1,3 +1,4 @@
+import { UNITS_OF } from '../quantity/units'
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { chargeMin, chargeStarts, chargingAverageW } from './charging'
@@ -181,7 +182,8 @@ test('what a day on a meter would tell keeps its middle values and loses its spr
 })
 
 test('the working of a duty says where it was known and what it is now', () => {
-  const working = thermostatWorking('Refrigerator', coldBox(150, 60), 9)
+  const working = thermostatWorking('Refrigerator', coldBox(150, 60), 9, UNITS_OF.us)
+  expect(working.steps[1].values[0].value).toBe('48.2 °F')
   expect(working.steps.map(({ label }) => label)).toEqual(['Duty where it was known', 'Duty in this outage'])
   expect(working.steps[1].result).toBe('19 %')
 })

@@ -1,6 +1,8 @@
 import type { Cycling } from '../plan/schema'
 import type { Working } from '../quantity/working'
 import { formatNumber, formatPercent, formatWatts } from '../quantity/format'
+import { formatTemperature } from '../reading/inUnits'
+import type { Units } from '../quantity/units'
 
 /**
  * Thermostatic cycling: what share of the time a box or a house needs full output, how long each on and off
@@ -141,7 +143,8 @@ export function doorsW(doors: Cycling['doors']): number {
 const above = (what: string, idleW: number) => (idleW > 0 ? `(${what} − between cycles)` : what)
 
 /** How the duty of a cycling load comes about in given surroundings. @param surroundC mean over the outage */
-export function thermostatWorking(name: string, load: Cycling, surroundC: number): Working {
+export function thermostatWorking(name: string, load: Cycling, surroundC: number, units: Units): Working {
+  const celsius = (value: number) => formatTemperature(value, units, 1)
   const { runningW, averageW, follows, defrost } = load
   const idleW = load.idleW && load.drive?.kind !== 'inverter' ? load.idleW.value : 0
   const average = averageW.value + doorsW(load.doors)
@@ -197,15 +200,15 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
       label: 'Duty in this outage',
       formula: '(surroundings − set-point) ÷ (known surroundings − set-point) × duty, 1 at most',
       values: [
-        { name: 'surroundings, mean', value: `${formatNumber(surroundC, 1)} °C` },
+        { name: 'surroundings, mean', value: celsius(surroundC) },
         {
           name: follows.mode === 'heating' ? 'no heating needed at' : 'set-point',
-          value: `${formatNumber(follows.setC.value, 1)} °C`,
+          value: celsius(follows.setC.value),
           evidence: follows.setC.evidence,
         },
         {
           name: 'known at',
-          value: `${formatNumber(follows.knownAtC.value, 1)} °C`,
+          value: celsius(follows.knownAtC.value),
           evidence: follows.knownAtC.evidence,
         },
       ],

@@ -18,7 +18,7 @@ function renamed(ids: { scenario: string; load: string; system: string; source: 
   const { scenarios, loads, powerSystems } = household
   scenarios[0].id = ids.scenario
   loads[0].id = ids.load
-  loads[0].standings = Object.fromEntries([[ids.scenario, { on: false, tier: 'spare' as const }]])
+  loads[0].standings = Object.fromEntries([[ids.scenario, { on: false, tier: 'optional' as const }]])
   powerSystems[0].id = ids.system
   powerSystems[0].sources.push({ ...powerSystems[0].sources[0], id: ids.source, name: 'Second' })
   household.hangsOn = Object.fromEntries([[ids.system, Object.fromEntries([[ids.load, ids.source]])]])
@@ -60,7 +60,7 @@ describe('ids that every object answers to', () => {
         const plan = planOf(reading.household)
         expect(plan.loads[0]).toMatchObject({
           on: false,
-          tier: 'spare',
+          tier: 'optional',
           sourceId: plan.powerSystem.sources[1].id,
         })
         expect(plan.loads[0].id).toBe(isBuiltIn(ids.load) ? `${ids.load}-1` : ids.load)
@@ -77,7 +77,7 @@ describe('ids that every object answers to', () => {
     }
     household.loads = household.loads.map((load) => ({ ...load, standings: {} }))
     const { loads } = planOf(household)
-    expect(loads.every(({ on, tier }) => on === true && tier === 'hold')).toBe(true)
+    expect(loads.every(({ on, tier }) => on === true && tier === 'critical')).toBe(true)
   })
 
   test('are never made', () => {

@@ -52,7 +52,7 @@ describe('faults name the field and what would be right', () => {
     [
       'unknown evidence',
       (p: Loose) => (p.loads[0].behaviour.runningW.evidence = 'guess'),
-      /evidence: must be "typical" or "label" or "measured" or "drilled"/,
+      /evidence: must be "typical" or "label" or "measured" or "tested"/,
     ],
     [
       'an unknown field',

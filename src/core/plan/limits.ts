@@ -13,7 +13,7 @@ export const LIMITS = {
 }
 
 /** How important a load is in a scenario, the most important first. */
-export const TIERS = ['hold', 'ration', 'spare', 'refuse'] as const
+export const TIERS = ['critical', 'flexible', 'optional', 'notOnBattery'] as const
 export type Tier = (typeof TIERS)[number]
 
 /** How wet the outage is; it moves what pumps have to lift. */
@@ -39,7 +39,7 @@ export const BANK_LIMITS = { series: 16, parallel: 8, usualParallel: 4 }
 export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 7
+export const PLAN_VERSION = 8
 
 /** What a scenario says of the sky. */
 export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const

@@ -1,6 +1,7 @@
 import type { Fault } from './fault'
 import { USUAL_INDOOR_C } from './limits'
 import { NO_REFILL } from './noRefill'
+import { UNITS_OF } from '../quantity/units'
 
 type Json = Record<string, unknown>
 type Migration = (document: Json) => Json
@@ -14,6 +15,7 @@ type Migration = (document: Json) => Json
  * Version 6 knows how many things a row stands for, what their label says, and what a thermostat's load draws
  * between its cycles: all fields that may be missing. Version 7 knows how full an electric car is, a step-up charger
  * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
+ * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in.
  */
 export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -38,7 +40,39 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   4: (document) => ({ ...document, version: 5, refill: { ...NO_REFILL } }),
   5: (document) => ({ ...document, version: 6 }),
   6: (document) => ({ ...document, version: 7 }),
+  7: ({ household, scenario, loads, ...document }) => ({
+    ...(inTradeWords({ ...document, scenario, loads }) as Json),
+    household: withUnits(household as Json),
+    version: 8,
+  }),
 }
+
+const TIER_NAMES = new Map([
+  ['hold', 'critical'],
+  ['ration', 'flexible'],
+  ['spare', 'optional'],
+  ['refuse', 'notOnBattery'],
+])
+const RENAMED = new Map<string, ReadonlyMap<unknown, string>>([
+  ['tier', TIER_NAMES],
+  ['carriedTiers', TIER_NAMES],
+  ['evidence', new Map([['drilled', 'tested']])],
+])
+
+/** The same with each tier and evidence by its name of version 8, however deep it stands. */
+function inTradeWords(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(inTradeWords)
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, part]) => [key, RENAMED.get(key)?.get(part) ?? inTradeWords(part)]),
+  )
+}
+
+/** A profile that knew only metric and US units, with each of its units. */
+const withUnits = (profile: Json): Json =>
+  profile.units === 'metric' || profile.units === 'us'
+    ? { ...profile, units: { ...UNITS_OF[profile.units] } }
+    : profile
 
 const withClimate = (scenario: Json): Json => ({ indoorC: USUAL_INDOOR_C, rain: 'dry', ...scenario })
 
@@ -54,13 +88,15 @@ function withBehaviour(load: Json): Json {
  */
 export function upgradeHousehold(input: unknown): unknown {
   if (typeof input !== 'object' || input === null) return input
-  const { scenarios, loads, ...rest } = input as Json
+  const { scenarios, loads, profile, ...rest } = inTradeWords(input) as Json
+  const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null
   const each = (list: unknown, change: (item: Json) => Json, has: string) =>
     Array.isArray(list)
       ? list.map((item) => (typeof item?.[has] === 'object' && item[has] !== null ? change(item) : item))
       : list
   return {
     ...rest,
+    ...(profile === undefined ? {} : { profile: isObject(profile) ? withUnits(profile) : profile }),
     ...(scenarios === undefined ? {} : { scenarios: each(scenarios, withClimate, 'outdoor') }),
     ...(loads === undefined ? {} : { loads: each(loads, withBehaviour, 'behaviour') }),
   }

@@ -6,7 +6,7 @@ import { NO_REFILL } from './noRefill'
 import type { Standing } from './schema'
 
 /** How a load stands in a scenario that says nothing of it. */
-export const DEFAULT_STANDING: Standing = { on: true, tier: 'hold' }
+export const DEFAULT_STANDING: Standing = { on: true, tier: 'critical' }
 
 /**
  * The plan document of one scenario and one power system of a household.

@@ -6,6 +6,7 @@ import { idSchema, name, note } from './fields'
 import { LABEL_LENGTH, LIMITS, MOST_RULES, PLATE_KINDS, RAINS, SURROUNDINGS, TIERS } from './limits'
 import { loadRuleSchema } from './loadRule'
 import { chargingTimesSchema } from './refill'
+import { unitsSchema } from '../quantity/units'
 import { skySchema } from './weather'
 
 /**
@@ -227,7 +228,7 @@ export const scenarioSchema = z.strictObject({
   away: windows,
   asleep: windows,
   /** the least important tier that is still carried */
-  carriedTiers: z.enum(['hold', 'ration', 'spare']),
+  carriedTiers: z.enum(['critical', 'flexible', 'optional']),
   confidence: bounded('scenario.confidence'),
   note,
 })
@@ -236,7 +237,7 @@ export const profileSchema = z.strictObject({
   name,
   sample: z.boolean(),
   mains: z.enum(['120/240 V split phase', '120 V', '230 V']),
-  units: z.enum(['metric', 'us']),
+  units: unitsSchema,
   currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
   /** how starts are added up: the largest start on top of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),

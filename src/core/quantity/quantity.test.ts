@@ -19,7 +19,7 @@ describe('drawn', () => {
   })
 
   test('better evidence is never spread wider', () => {
-    const times = (['label', 'measured', 'drilled'] as const).map(
+    const times = (['label', 'measured', 'tested'] as const).map(
       (evidence) => (usualSpread(evidence) as { times: number }).times,
     )
     expect(times).toEqual([...times].sort((a, b) => b - a))

@@ -1,5 +1,5 @@
 /** How a number is known, weakest first. */
-export const EVIDENCE_STEPS = ['typical', 'label', 'measured', 'drilled'] as const
+export const EVIDENCE_STEPS = ['typical', 'label', 'measured', 'tested'] as const
 export type Evidence = (typeof EVIDENCE_STEPS)[number]
 
 /** Units a quantity may carry in the plan document (SI or accepted for use with it; `1` is a plain fraction). */
@@ -59,5 +59,5 @@ export function quantity<U extends Unit>(
  * Common practice, no source; docs/model.md gives the grounds.
  */
 export function usualSpread(evidence: Evidence): Spread {
-  return { times: { typical: 1.5, label: 1.6, measured: 1.08, drilled: 1.05 }[evidence] }
+  return { times: { typical: 1.5, label: 1.6, measured: 1.08, tested: 1.05 }[evidence] }
 }

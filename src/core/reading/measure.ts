@@ -1,6 +1,7 @@
 import { type KindRule, type MeasureKind, RULES } from './measureRules'
 import { motorWatts } from './motor'
 import { type WrittenNumber, numberAt } from './number'
+import type { ShownUnit } from './shownUnit'
 import { tokensOf } from './token'
 
 export type { MeasureKind } from './measureRules'
@@ -15,6 +16,8 @@ export interface MeasureSurroundings {
   high?: number
   /** no parts of one */
   isWhole?: boolean
+  /** the unit a number without one stands in, and the one that is answered in; the kept unit unless given */
+  shownIn?: ShownUnit | null
 }
 
 const MOST_LETTERS = 60
@@ -84,14 +87,16 @@ function within(
       message: `“${text}” can be read in two ways. Write ${shownNumber(first).replace(/,/g, '')} or ${shownNumber(other).replace(/,/g, '')}.`,
     }
   const value = other !== null && !fits(first) && fits(other) ? other : first
-  const unit = rule.unit ? ` ${rule.unit}` : ''
-  const shown = `${shownNumber(value)}${unit}`
-  const bounds = `${shownNumber(low)} to ${shownNumber(high)}${unit}`
+  const { shownIn } = around
+  const unit = shownIn ? ` ${shownIn.unit}` : rule.unit ? ` ${rule.unit}` : ''
+  const number = (kept: number) => shownNumber(shownIn ? shownIn.ofKept(kept) : kept)
+  const shown = `${number(value)}${unit}`
+  const bounds = `${number(low)} to ${number(high)}${unit}`
   if (value < low)
     return fault(
       value < 0 && low >= 0 ? `${shown} is below zero` : `${shown} is too little to be meant; from ${bounds}`,
     )
-  if (value > high) return fault(`${shown} is more than this can be (${shownNumber(high)}${unit} at most)`)
+  if (value > high) return fault(`${shown} is more than this can be (${number(high)}${unit} at most)`)
   if (around.isWhole && !Number.isInteger(value)) return fault(`${shown} is not a whole number`)
   return { ok: true, value: kind === 'fraction' ? value / 100 : value, understood: shown }
 }
@@ -141,7 +146,12 @@ function amountOf(
   if (kind === 'fraction') return fractionOf(text, number, unit, rule, sign)
   if (kind === 'temperature' && /^°?(?:f|fahrenheit)$/.test(unit))
     return { value: ((sign * number.value - 32) * 5) / 9, other: null }
-  if (unit === '') return scaled(1)
+  if (unit === '') {
+    const { shownIn } = around
+    if (!shownIn) return scaled(1)
+    const kept = (written: number) => shownIn.toKept(sign * written)
+    return { value: kept(number.value), other: number.other === null ? null : kept(number.other) }
+  }
   return Object.hasOwn(rule.factors, unit) ? scaled(rule.factors[unit]) : { unit: written }
 }
 

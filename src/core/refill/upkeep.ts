@@ -4,6 +4,8 @@ import type { Refill } from '../plan/refill'
 import { chemistryOf } from '../storage/bank'
 import { monthlyLossFraction } from '../storage/selfDischarge'
 import { wallHours } from '../storage/wallHours'
+import { formatTemperature, formatVolume } from '../reading/inUnits'
+import type { Units } from '../quantity/units'
 
 /** Something to be done every so many months, so that all of it works on the day. */
 export interface Upkeep {
@@ -22,7 +24,12 @@ const CO_MONTHS = 1
  *
  * @param topUpMonths months between two top-ups
  */
-export function upkeepOf(system: PowerSystem, { generator, car }: Refill, topUpMonths: number): Upkeep[] {
+export function upkeepOf(
+  system: PowerSystem,
+  { generator, car }: Refill,
+  topUpMonths: number,
+  units: Units,
+): Upkeep[] {
   const tasks = system.sources
     .filter(({ kind }) => kind !== 'vehicle')
     .map((source): Upkeep => {
@@ -36,7 +43,7 @@ export function upkeepOf(system: PowerSystem, { generator, car }: Refill, topUpM
           hours === null || hours === Infinity
             ? 'Then charge it full.'
             : `Then charge it full: about ${formatDuration(Math.max(5, hours * 60))} at the wall.`,
-          'Never charge lithium batteries below 0 °C.',
+          `Never charge lithium batteries below ${formatTemperature(0, units)}.`,
         ].join('\n'),
         everyMonths: topUpMonths,
       }
@@ -53,7 +60,7 @@ export function upkeepOf(system: PowerSystem, { generator, car }: Refill, topUpM
       {
         id: 'generator-fuel',
         title: 'Renew the stored fuel',
-        notes: `Use up the ${formatNumber(generator.onHandL)} L on hand and store fresh fuel, stabilised, in cans made for it, away from house and flame.`,
+        notes: `Use up the ${formatVolume(generator.onHandL, units)} on hand and store fresh fuel, stabilised, in cans made for it, away from house and flame.`,
         everyMonths: FUEL_MONTHS,
       },
     )

@@ -83,7 +83,7 @@ export interface CompiledPlan {
   leftOut: { loadId: string; why: LeftOut }[]
 }
 
-const TIER_ORDER: readonly Tier[] = ['hold', 'ration', 'spare']
+const TIER_ORDER: readonly Tier[] = ['critical', 'flexible', 'optional']
 
 /** Each on and off time of a cycle varies evenly by up to this share. Common practice, no source. */
 export const CYCLE_JITTER = 0.3
@@ -99,7 +99,7 @@ export function horizonOf(durationH: number): number {
 
 /** Whether a load takes part in a plan's runs, and if not, why. */
 export function leftOutWhy(load: Load, plan: Plan): LeftOut | null {
-  if (load.tier === 'refuse') return 'refused'
+  if (load.tier === 'notOnBattery') return 'refused'
   if (!load.on) return 'off'
   if (TIER_ORDER.indexOf(load.tier) > TIER_ORDER.indexOf(plan.scenario.carriedTiers)) return 'tier'
   const source = plan.powerSystem.sources.find(({ id }) => id === load.sourceId)

@@ -105,12 +105,12 @@ describe('several sources', () => {
 test('what takes no part is told with its reason', () => {
   const plan = planWith([
     loadOf(constant(1), { id: 'a', on: false }),
-    loadOf(constant(1), { id: 'b', tier: 'refuse' }),
-    loadOf(constant(1), { id: 'c', tier: 'spare' }),
+    loadOf(constant(1), { id: 'b', tier: 'notOnBattery' }),
+    loadOf(constant(1), { id: 'c', tier: 'optional' }),
     loadOf(constant(1), { id: 'd', volts: 240, leg: 'both' }),
     loadOf(constant(1), { id: 'e' }),
   ])
-  plan.scenario.carriedTiers = 'ration'
+  plan.scenario.carriedTiers = 'flexible'
   const { leftOut, loads } = simulate(plan)
   expect(leftOut).toEqual([
     { loadId: 'a', why: 'off' },

@@ -45,12 +45,12 @@ const freezer = (fillFraction: number): Load =>
       ...set(-18),
       box: { timeConstantH: quantity(20, 'h', 'typical', { times: 1.5 }), fillFraction, offForH: 0 },
     },
-    { id: 'freezer', name: 'Freezer', tier: 'ration' },
+    { id: 'freezer', name: 'Freezer', tier: 'flexible' },
   )
 
 describe('advice fits the thing', () => {
   test('an air conditioner gets no refrigerator’s words', () => {
-    const words = wordsOf(loadOf(set(24), { id: 'ac', name: 'Air conditioner', tier: 'ration' }))
+    const words = wordsOf(loadOf(set(24), { id: 'ac', name: 'Air conditioner', tier: 'flexible' }))
     expect(words).not.toMatch(/shut|°C inside|Food/)
     expect(words).toMatch(/rooms grow hot/)
   })
@@ -72,10 +72,10 @@ describe('advice fits the thing', () => {
   })
 
   test('pipe heating in frost, a pit in rain, an aquarium and medical devices are left on', () => {
-    const pipes = loadOf(constant(80), { id: 'p', name: 'Pipe heating cable', tier: 'spare' })
+    const pipes = loadOf(constant(80), { id: 'p', name: 'Pipe heating cable', tier: 'optional' })
     expect(wordsOf(pipes, (plan) => (plan.scenario.outdoor = { lowC: -8, highC: -1 }))).toBe('')
     expect(wordsOf(pipes, (plan) => (plan.scenario.outdoor = { lowC: 8, highC: 15 }))).toMatch(/Leave/)
-    expect(wordsOf(loadOf(constant(25), { id: 'a', name: 'Aquarium filter', tier: 'spare' }))).toBe('')
+    expect(wordsOf(loadOf(constant(25), { id: 'a', name: 'Aquarium filter', tier: 'optional' }))).toBe('')
     const pit = loadOf(
       {
         kind: 'pump',
@@ -87,16 +87,16 @@ describe('advice fits the thing', () => {
         },
         inflowFollows: 'rain',
       },
-      { id: 's', name: 'Sump pump', tier: 'spare' },
+      { id: 's', name: 'Sump pump', tier: 'optional' },
     )
     expect(wordsOf(pit, (plan) => (plan.scenario.rain = 'downpour'))).toBe('')
     expect(
-      wordsOf(loadOf(constant(60), { id: 'm', name: 'Concentrator', tier: 'ration', medical: true })),
+      wordsOf(loadOf(constant(60), { id: 'm', name: 'Concentrator', tier: 'flexible', medical: true })),
     ).toBe('')
   })
 
   test('nothing silly: not the only load off, no inverter that draws hardly less', () => {
-    const alone = planWith([{ ...other, tier: 'spare' }])
+    const alone = planWith([{ ...other, tier: 'optional' }])
     expect(findLevers(alone).some(({ id }) => id.endsWith('drop'))).toBe(false)
     const bank = bankOf('lfp-12-100', 1, 1, 'inverter-600-12', 'main')
     expect(findPowerLevers(planWith([loadOf(constant(20))], [bank])).map(({ id }) => id)).not.toContain(
@@ -148,7 +148,7 @@ describe('taking turns opens a shut gate', () => {
   test('the least important waits, with the hours both need', () => {
     const plan = planWith(
       [
-        loadOf(session(800, 60, ['19:00']), { id: 'w', name: 'Washer', tier: 'spare' }),
+        loadOf(session(800, 60, ['19:00']), { id: 'w', name: 'Washer', tier: 'optional' }),
         loadOf(cycling(600, 100, 40), { id: 'f', name: 'Furnace' }),
       ],
       [small],

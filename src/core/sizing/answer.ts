@@ -26,9 +26,9 @@ export interface AnswerPart {
 }
 
 const TIER_WORDS = {
-  hold: 'Hold loads',
-  ration: 'Hold and Ration loads',
-  spare: 'Hold, Ration and Spare loads',
+  critical: 'Hold loads',
+  flexible: 'Hold and Ration loads',
+  optional: 'Hold, Ration and Spare loads',
 }
 
 /** Breaks told in the sentence; the rest are counted. */

@@ -25,7 +25,7 @@ export type Break =
 
 /** Whether the household said that it must run: a tier of the first rank, or a medical device that is carried at all. */
 export const isCritical = ({ tier, medical }: Pick<Load, 'tier' | 'medical'>) =>
-  tier === 'hold' || (medical && tier !== 'refuse')
+  tier === 'critical' || (medical && tier !== 'notOnBattery')
 
 /** Shorter than this a rule or a pause is not worth a word, minutes of the whole outage. */
 const LEAST_MIN = 1

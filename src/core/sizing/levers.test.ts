@@ -32,7 +32,7 @@ describe('levers', () => {
       cold(),
       loadOf(burner(150, 60), { id: 'boiler', name: 'Boiler' }),
       loadOf(constant(20), { id: 'net', name: 'Router' }),
-      loadOf(session(900, 8, ['07:00']), { id: 'coffee', name: 'Coffee maker', tier: 'spare' }),
+      loadOf(session(900, 8, ['07:00']), { id: 'coffee', name: 'Coffee maker', tier: 'optional' }),
     ])
     expect(ids(plan)).toEqual([
       'box off by night',
@@ -46,12 +46,12 @@ describe('levers', () => {
   })
 
   test('medical devices are never among them', () =>
-    expect(ids(planWith([loadOf(constant(40), { tier: 'spare', medical: true })]))).toEqual([]))
+    expect(ids(planWith([loadOf(constant(40), { tier: 'optional', medical: true })]))).toEqual([]))
 
   test('ways without electricity: food outdoors in frost, gas where the house has it, once', () => {
     const plan = planWith([
       cold(),
-      loadOf(session(900, 8, ['07:00']), { id: 'kettle', name: 'Kettle', tier: 'spare' }),
+      loadOf(session(900, 8, ['07:00']), { id: 'kettle', name: 'Kettle', tier: 'optional' }),
     ])
     plan.scenario.outdoor = { lowC: -9, highC: 2 }
     plan.household.cooksWithGas = true

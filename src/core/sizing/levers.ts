@@ -11,6 +11,7 @@ import { type Gain, gainOf } from './gain'
 import { bearsOffH, offCost } from './offCost'
 import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
+import { formatDegrees, formatTemperature, formatVolume } from '../reading/inUnits'
 
 /** What a lever does to a load or to the hours of the generator in this outage, or to equipment for good. */
 export type LeverChange =
@@ -76,19 +77,20 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const bearsH = bearsOffH(load, plan)
   // off altogether for the whole outage, off for a stretch of every day
   const mayBeOff = !load.medical && bearsH === Infinity && serves !== 'warm house'
+  const { units } = plan.household
   const costWords = (minutes: number | null, otherwise: string) => offCost(load, plan, minutes) ?? otherwise
   const outageMin = plan.scenario.durationH * 60
 
-  if (tier !== 'hold' && (mayBeOff || (tier === 'spare' && isFood && !load.medical)))
+  if (tier !== 'critical' && (mayBeOff || (tier === 'optional' && isFood && !load.medical)))
     lever('drop', `Leave ${name} off`, costWords(outageMin, tierNote(tier)), { on: false })
-  if (tier === 'ration' && mayBeOff && !steering?.offDaily?.length)
+  if (tier === 'flexible' && mayBeOff && !steering?.offDaily?.length)
     lever(
       'night',
       `${name} off ${night.from}–${night.to}`,
       costWords(lengthMin(night), 'while the house is asleep'),
       steer({ offDaily: [night] }),
     )
-  if (NETWORK.test(name) && tier === 'hold' && !load.medical && !steering?.offDaily?.length)
+  if (NETWORK.test(name) && tier === 'critical' && !load.medical && !steering?.offDaily?.length)
     lever(
       'night',
       `${name} off ${night.from}–${night.to}`,
@@ -112,29 +114,31 @@ function leversOf(load: Load, plan: Plan): Lever[] {
     if (!steering?.setBackK)
       lever(
         'set-back',
-        `${name} set ${SET_BACK_K.cooling} °C warmer`,
-        serves === 'frozen food' ? 'frozen food no warmer than −15 °C' : 'no warmer than 4 °C inside',
+        `${name} set ${formatDegrees(SET_BACK_K.cooling, units)} warmer`,
+        serves === 'frozen food'
+          ? `frozen food no warmer than ${formatTemperature(-15, units)}`
+          : `no warmer than ${formatTemperature(4, units)} inside`,
         steer({ setBackK: SET_BACK_K.cooling }),
       )
     if (warmestC(plan) < (serves === 'frozen food' ? FROZEN_KEEPS_C : FOOD_KEEPS_C))
       lever(
         'outdoors',
         `Food from ${name} outdoors, ${name} off`,
-        `below ${serves === 'frozen food' ? '−5' : '4'} °C all through; shade, shut boxes, no animals`,
+        `below ${formatTemperature(serves === 'frozen food' ? -5 : 4, units)} all through; shade, shut boxes, no animals`,
         { on: false },
       )
   }
   if (serves === 'cooled rooms' && !load.medical && !steering?.setBackK)
     lever(
       'set-back',
-      `${name} set ${SET_BACK_K.cooling} °C warmer`,
+      `${name} set ${formatDegrees(SET_BACK_K.cooling, units)} warmer`,
       costWords(null, ''),
       steer({ setBackK: SET_BACK_K.cooling }),
     )
   if (serves === 'warm house' && !load.medical && !steering?.setBackK)
     lever(
       'set-back',
-      `${name} set ${SET_BACK_K.heating} °C cooler`,
+      `${name} set ${formatDegrees(SET_BACK_K.heating, units)} cooler`,
       'the house cools slowly; mind pipes and people',
       steer({ setBackK: SET_BACK_K.heating }),
     )
@@ -142,7 +146,7 @@ function leversOf(load: Load, plan: Plan): Lever[] {
     lever(
       'drawn water',
       `Draw water beforehand, ${name} off`,
-      '4 L a person and day to drink, more to flush',
+      `${formatVolume(4, units)} a person and day to drink, more to flush`,
       { on: false },
     )
   if (plan.household.cooksWithGas && COOKING.test(name) && !load.medical)
@@ -168,7 +172,7 @@ function shortened(window: DayWindow, bearsH: number): DayWindow | null {
   return { from: clockOf((minuteOfDay(window.to) - hours * 60 + DAY_MIN) % DAY_MIN), to: window.to }
 }
 
-const tierNote = (tier: Load['tier']) => (tier === 'spare' ? 'Spare: goes first' : 'Ration: may be paused')
+const tierNote = (tier: Load['tier']) => (tier === 'optional' ? 'Spare: goes first' : 'Ration: may be paused')
 
 const asleepOf = ({ scenario }: Plan): DayWindow => {
   const window = scenario.asleep[0]

@@ -3,6 +3,7 @@ import type { Plan } from '../plan/document'
 import type { Load } from '../plan/schema'
 import { formatDuration, formatNumber } from '../quantity/format'
 import { hoursOf, weatherOf } from '../simulation/compile'
+import { formatTemperature } from '../reading/inUnits'
 
 /** A closed refrigerator keeps its food for so long; a full and a half-full freezer theirs. Source: FDA/USDA. */
 const REFRIGERATOR_KEEPS_H = 4
@@ -51,7 +52,7 @@ export function offCost(load: Load, plan: Plan, minutes: number | null): string 
   switch (serves) {
     case 'cold food':
       return isTooLong(REFRIGERATOR_KEEPS_H)
-        ? 'longer than the 4 h a closed refrigerator keeps cold: throw out what was above 4 °C for 2 h'
+        ? `longer than the 4 h a closed refrigerator keeps cold: throw out what was above ${formatTemperature(4, plan.household.units)} for 2 h`
         : 'keep it shut: closed it stays cold enough for about 4 h'
     case 'frozen food': {
       const keepsH = freezerKeepsH(load)
@@ -63,7 +64,7 @@ export function offCost(load: Load, plan: Plan, minutes: number | null): string 
       if (hours === null) return 'the house cools meanwhile; mind pipes, the old and the ill'
       const insideC = cooledTo(plan, hours)
       const pipes = insideC < PIPES_AT_RISK_C ? '; pipes may freeze: drain them or keep them warm' : ''
-      return `the house falls to about ${formatNumber(insideC, 0)} °C${pipes}`
+      return `the house falls to about ${formatTemperature(insideC, plan.household.units)}${pipes}`
     }
     case 'frost guard':
       return coldestC(plan) < 2 ? 'what it keeps from freezing freezes' : null

@@ -20,7 +20,7 @@ describe('what would open a shut gate', () => {
     const plan = planWith(
       [
         loadOf(constant(300), { id: 'a', name: 'Needed' }),
-        loadOf(session(400, 5, ['18:30']), { id: 'b', name: 'Kettle', tier: 'spare' }),
+        loadOf(session(400, 5, ['18:30']), { id: 'b', name: 'Kettle', tier: 'optional' }),
       ],
       [small],
       1,

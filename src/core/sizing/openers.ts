@@ -71,7 +71,7 @@ export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[
 
 const namesOf = (loads: readonly Load[]) => loads.map(({ name }) => name).join(' and ')
 
-const rank = { refuse: 0, spare: 1, ration: 2, hold: 3 }
+const rank = { notOnBattery: 0, optional: 1, flexible: 2, critical: 3 }
 
 /** Pairs looked at, the least important first: enough for any house, and no more work than a glance. */
 const MOST_PAIRS = 300

@@ -8,6 +8,7 @@ import { withExpansions } from '../storage/expansion'
 import { canBeDc } from './dcOnly'
 import type { Lever } from './levers'
 import { requirementOf } from './requirement'
+import { formatMass } from '../reading/inUnits'
 
 /** A smaller inverter keeps this much above what is asked of it. Common practice, no source. */
 const INVERTER_ROOM = 1.25
@@ -38,7 +39,7 @@ export function findPowerLevers(plan: Plan): Lever[] {
         source,
         'expansion',
         `An expansion battery for ${source.name}`,
-        `${price(expansion.price)}, ${formatNumber(expansion.weightKg)} kg`,
+        `${price(expansion.price)}, ${formatMass(expansion.weightKg, plan.household.units)}`,
         withExpansions(source, expansion.count + 1),
       )
     const { bank } = source

@@ -95,7 +95,7 @@ describe('what more refill would buy', () => {
   })
 
   test('sessions at fixed hours move to the sun’s noon', () => {
-    const all: Plan = { ...sunny, scenario: { ...sunny.scenario, carriedTiers: 'spare' } }
+    const all: Plan = { ...sunny, scenario: { ...sunny.scenario, carriedTiers: 'optional' } }
     const coffee = findRefillLevers(all).find(({ id }) => id === 'coffee into the sun')!
     expect(coffee.change).toMatchObject({
       loadId: 'coffee',

@@ -10,6 +10,7 @@ import { compileRefill, runsOf } from '../simulation/compileRefill'
 import { POINT_MIN } from '../simulation/sweep'
 import { chargerAmps } from '../storage/bank'
 import { recordLowOf } from '../weather/recordCold'
+import { formatTemperature } from '../reading/inUnits'
 
 /** Why something that is planned to refill brings nothing or little, and what it is about. */
 export interface RefillCause {
@@ -90,12 +91,15 @@ export function refillCauses(plan: Plan): RefillCause[] {
   const barred = barredShare(compiled)
   if (barred > MOSTLY) {
     const isCold = Math.min(...around) < 5
-    const extreme = formatNumber(isCold ? Math.min(...around) : Math.max(...around), 0)
+    const extreme = formatTemperature(
+      isCold ? Math.min(...around) : Math.max(...around),
+      plan.household.units,
+    )
     causes.push({
       what: 'all',
       words: isCold
-        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${extreme} °C where it stands`
-        : `Heat: ${source.name} does not charge where it gets ${extreme} °C`,
+        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${extreme} where it stands`
+        : `Heat: ${source.name} does not charge where it gets ${extreme}`,
       isNothing: barred >= 1,
     })
   }
@@ -117,13 +121,13 @@ function barredShare(compiled: NonNullable<ReturnType<typeof compileRefill>>): n
 }
 
 /** What the panels' part hangs on where nobody typed how cold it gets; null where nothing does. */
-export function coldGuessWords({ refill, scenario, powerSystem }: Plan): string | null {
+export function coldGuessWords({ household, refill, scenario, powerSystem }: Plan): string | null {
   if (powerSystem.sources.every(({ isAway }) => isAway)) return null
   const recordLow = recordLowOf(refill, scenario)
   const source = refilledSource(powerSystem.sources)
   const arrays = connectedArrays(refill.panels, source, recordLow)
   return arrays.some(({ isUsed, check }) => isUsed && check?.restsOnGuess)
-    ? `That the panels may be connected rests on a guess: never colder than ${formatNumber(recordLow.celsius)} °C`
+    ? `That the panels may be connected rests on a guess: never colder than ${formatTemperature(recordLow.celsius, household.units)}`
     : null
 }
 

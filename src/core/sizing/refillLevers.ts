@@ -7,6 +7,7 @@ import { windowFor } from '../refill/connection'
 import { wholeDays } from '../simulation/dayWeights'
 import { sunAt } from '../weather/sky'
 import type { Lever } from './levers'
+import { formatVolume } from '../reading/inUnits'
 
 /** Hours of generator offered a day, and fuel offered at once. Common practice, no source. */
 const RUN_MIN = 120
@@ -48,13 +49,13 @@ export function findRefillLevers(plan: Plan): Lever[] {
       levers.push({
         id: 'generator hours',
         words: 'Two more hours of the generator, 18:00–20:00 each day',
-        note: `outdoors, 6 m from the house; about ${formatNumber(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, 1)} L a day`,
+        note: `outdoors, 6 m from the house; about ${formatVolume(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, plan.household.units, 1)} a day`,
         change: { charging: { ...charging, generator: [...charging.generator, ...more] } },
       })
     if (charging.generator.length > 0)
       levers.push({
         id: 'fuel',
-        words: `${MORE_FUEL_L} L more fuel for the generator`,
+        words: `${formatVolume(MORE_FUEL_L, plan.household.units)} more fuel for the generator`,
         note: 'in a can made for it, away from house and flame',
         change: {
           refill: { ...refill, generator: { ...generator, onHandL: generator.onHandL + MORE_FUEL_L } },

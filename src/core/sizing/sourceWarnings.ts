@@ -5,6 +5,7 @@ import { expectedW } from '../simulation/expected'
 import { hoursOf, leftOutWhy, weatherOf } from '../simulation/compile'
 import { chemistryOf } from '../storage/bank'
 import { coldShareOf } from '../simulation/coldShare'
+import { formatTemperature } from '../reading/inUnits'
 
 /** Lead-acid or cold LiFePO4 that gives less than this is worth a word. */
 const COLD_SHARE = 0.95
@@ -26,6 +27,7 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
   const around = weather[source.where ?? 'indoors']
   const coldest = Math.min(...around)
   const hottest = Math.max(...around)
+  const celsius = (value: number) => formatTemperature(value, plan.household.units)
   const medical = loads.find((load) => load.medical)
 
   const search = bank?.inverter?.search
@@ -42,14 +44,14 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
     )
   if (outfit && coldest < outfit.dischargeC.lowC)
     warnings.push(
-      `It gives nothing below ${formatNumber(outfit.dischargeC.lowC)} °C, and it gets ${formatNumber(coldest, 0)} °C where it stands; that ends the run.`,
+      `It gives nothing below ${celsius(outfit.dischargeC.lowC)}, and it gets ${celsius(coldest)} where it stands; that ends the run.`,
     )
   if (outfit && hottest > outfit.dischargeC.highC)
     warnings.push(
-      `It switches off above ${formatNumber(outfit.dischargeC.highC)} °C, and it gets ${formatNumber(hottest, 0)} °C where it stands; that ends the run.`,
+      `It switches off above ${celsius(outfit.dischargeC.highC)}, and it gets ${celsius(hottest)} where it stands; that ends the run.`,
     )
   if (chemistryOf(source) === 'lifepo4' && coldest < 0)
-    warnings.push('It must not be charged below 0 °C: bring it in, or use one that heats itself.')
+    warnings.push(`It must not be charged below ${celsius(0)}: bring it in, or use one that heats itself.`)
   const share = coldShareOf(source, weather, plan.scenario.durationH)
   if (share < COLD_SHARE)
     warnings.push(`In this cold it gives ${formatNumber(share * 100, 0)} % of its capacity; that is counted.`)

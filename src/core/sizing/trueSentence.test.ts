@@ -59,12 +59,14 @@ describe('what breaks a plan stands first', () => {
     const cpap = loadOf(constant(40), {
       id: 'c',
       name: 'Breathing aid',
-      tier: 'spare',
+      tier: 'optional',
       medical: true,
       on: false,
     })
     expect(sentence(planWith([cpap, freezer]))).toMatch(/^Breathing aid must hold, but is switched off/)
-    expect(sentence(planWith([{ ...furnace, on: false, tier: 'spare' }, freezer]))).toMatch(/^In Test outage/)
+    expect(sentence(planWith([{ ...furnace, on: false, tier: 'optional' }, freezer]))).toMatch(
+      /^In Test outage/,
+    )
   })
 
   test('a rule that drops the heating is told with its hours, one that never acts is not', () => {

@@ -49,7 +49,7 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
             freshly,
             mains,
           ),
-          standings: { [chosen.scenarioId]: { on: tier !== 'refuse', tier } },
+          standings: { [chosen.scenarioId]: { on: tier !== 'notOnBattery', tier } },
         })),
       }
     })

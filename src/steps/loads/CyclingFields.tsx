@@ -13,6 +13,7 @@ import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { followsFor } from './cyclingParts'
 import styles from './LoadsPage.module.css'
+import { useUnits } from '@/ui/field/units'
 
 interface CyclingFieldsProps {
   name: string
@@ -57,7 +58,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
     : typeof where === 'object'
       ? where.aboutC.value
       : 20
-  const working = thermostatWorking(name, behaviour, surroundC)
+  const working = thermostatWorking(name, behaviour, surroundC, useUnits())
   return (
     <>
       <QuantityField

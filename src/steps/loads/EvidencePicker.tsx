@@ -8,7 +8,7 @@ const WORDS: Record<Evidence, string> = {
   typical: 'Typical',
   label: 'Label',
   measured: 'Measured',
-  drilled: 'Drilled',
+  tested: 'Tested',
 }
 
 const spreadText = (evidence: Evidence) => {

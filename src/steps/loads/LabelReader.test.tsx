@@ -49,15 +49,15 @@ describe('the label reader', () => {
 describe('the hint at a tier', () => {
   const heater = { ...blankLoad('h', 'Fan heater', 120), behaviour: constant(1500) }
   test('speaks of heat on Hold, with its numbers', () => {
-    render(<TierHint load={heater} tier="hold" averageW={1500} />)
+    render(<TierHint load={heater} tier="critical" averageW={1500} />)
     expect(screen.getByText(/takes 1,500 W while it runs/).textContent).toMatch(/36.0 kWh a day.*about 1.1 h/)
   })
   test('is silent on other tiers, on small loads and on medical devices', () => {
     const { container } = render(
       <>
-        <TierHint load={heater} tier="spare" averageW={1500} />
-        <TierHint load={load} tier="hold" averageW={40} />
-        <TierHint load={{ ...heater, medical: true }} tier="hold" averageW={1500} />
+        <TierHint load={heater} tier="optional" averageW={1500} />
+        <TierHint load={load} tier="critical" averageW={40} />
+        <TierHint load={{ ...heater, medical: true }} tier="critical" averageW={1500} />
       </>,
     )
     expect(container.textContent).toBe('')

@@ -123,7 +123,7 @@ function LedgerRow(props: {
   const scenario = useScenario()
   const { edit } = store.getState()
   const toggle = () => edit(changeStanding(load.id, { on: !on }))
-  const isOut = !on || tier === 'refuse'
+  const isOut = !on || tier === 'notOnBattery'
   const peakW = peakRunningW(load.behaviour)
   const average = useMemo(
     () => expectedW({ ...load, on, tier, steering, sourceId: '' }, scenario),

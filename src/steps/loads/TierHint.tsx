@@ -9,7 +9,7 @@ const MUCH_W = 250
 
 /** What speaks against a load’s tier: heat and cooling by electricity on Hold. Told with the numbers; nothing is forbidden. */
 export function TierHint({ load, tier, averageW }: { load: HouseholdLoad; tier: Tier; averageW: number }) {
-  if (tier !== 'hold' || load.medical) return null
+  if (tier !== 'critical' || load.medical) return null
   const running = load.behaviour.runningW.value
   const isHeat = HEAT.test(load.name) && running >= 300
   if (!isHeat && !COOLING.test(load.name) && averageW < MUCH_W) return null

@@ -38,8 +38,8 @@ test('evidence goes to the number that decides the energy: the average of a cycl
     averageW: { evidence: 'typical', spread: { times: 1.5 } },
     runningW: { evidence: 'measured' },
   })
-  expect(decidingQuantity(withEvidence(constant(20), 'drilled'))).toMatchObject({
-    evidence: 'drilled',
+  expect(decidingQuantity(withEvidence(constant(20), 'tested'))).toMatchObject({
+    evidence: 'tested',
     spread: { times: 1.05 },
   })
 })

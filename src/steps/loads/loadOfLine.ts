@@ -25,6 +25,6 @@ export function loadOfLine(line: LineLoad, household: Household): HouseholdLoad 
     start: line.start,
     medical: line.medical,
     note: appliance?.caution ?? '',
-    standings: tier ? { [chosen.scenarioId]: { on: tier !== 'refuse', tier } } : {},
+    standings: tier ? { [chosen.scenarioId]: { on: tier !== 'notOnBattery', tier } } : {},
   }
 }

@@ -1,15 +1,15 @@
 import type { Tier } from '@/core/plan/limits'
 
 export const TIER_WORDS: Record<Tier, string> = {
-  hold: 'Hold',
-  ration: 'Ration',
-  spare: 'Spare',
-  refuse: 'Refuse',
+  critical: 'Hold',
+  flexible: 'Ration',
+  optional: 'Spare',
+  notOnBattery: 'Refuse',
 }
 
 export const TIER_MEANINGS: Record<Tier, string> = {
-  hold: 'Hold: must not stop',
-  ration: 'Ration: may be paused or rotated',
-  spare: 'Spare: goes first',
-  refuse: 'Refuse: never on battery',
+  critical: 'Hold: must not stop',
+  flexible: 'Ration: may be paused or rotated',
+  optional: 'Spare: goes first',
+  notOnBattery: 'Refuse: never on battery',
 }

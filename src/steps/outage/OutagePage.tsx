@@ -84,9 +84,9 @@ export function OutagePage() {
             label="It must carry"
             value={scenario.carriedTiers}
             options={[
-              { value: 'hold', words: 'Hold loads only' },
-              { value: 'ration', words: 'Hold and Ration loads' },
-              { value: 'spare', words: 'Hold, Ration and Spare loads' },
+              { value: 'critical', words: 'Hold loads only' },
+              { value: 'flexible', words: 'Hold and Ration loads' },
+              { value: 'optional', words: 'Hold, Ration and Spare loads' },
             ]}
             onChange={(carriedTiers) => change({ carriedTiers })}
           />

@@ -7,12 +7,15 @@ import { formatNumber } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import fields from '@/ui/field/field.module.css'
 import styles from './WeatherPreset.module.css'
+import { useUnits } from '@/ui/field/units'
+import { formatTemperatures } from '@/core/reading/inUnits'
 
 const RAIN_WORDS = { dry: 'dry', rain: 'rain', downpour: 'downpour' }
 
 /** Weather by a climate and a kind of storm, in the month the outage starts: shown before it is taken over. */
 export function WeatherPreset(props: { scenario: Scenario; change: (part: Partial<Scenario>) => void }) {
   const { scenario, change } = props
+  const units = useUnits()
   const [climateId, setClimate] = useState(CLIMATES[0].id)
   const [stormId, setStorm] = useState(STORMS[0].id)
   const month = Number(scenario.startsAt.slice(5, 7))
@@ -44,7 +47,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
         </button>
         {weather ? (
           <span className={fields.understood} data-testid="preset">
-            {formatNumber(weather.outdoor.lowC)} to {formatNumber(weather.outdoor.highC)} °C,{' '}
+            {formatTemperatures(weather.outdoor.lowC, weather.outdoor.highC, units)},{' '}
             {RAIN_WORDS[weather.rain]}; the sky {sky.join(', then ')}
           </span>
         ) : (

@@ -110,7 +110,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
           <h3>What hangs where</h3>
           <div className={styles.hangings}>
             {plan.loads
-              .filter(({ tier }) => tier !== 'refuse')
+              .filter(({ tier }) => tier !== 'notOnBattery')
               .map((load) => (
                 <SelectField
                   key={load.id}

@@ -21,6 +21,7 @@ import {
   voltageRow,
   WAITING,
 } from './candidateRows'
+import { formatMass, formatTemperature, formatTemperatures } from '@/core/reading/inUnits'
 
 const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
 
@@ -46,9 +47,9 @@ function sumOf(sources: readonly Source[], of: (source: Source) => number | null
   return sources.map(of).reduce((sum, one) => (sum === null || one === null ? null : sum + one), 0)
 }
 
-function weightWords(sources: readonly Source[]): string {
+function weightWords(sources: readonly Source[], { household }: Plan): string {
   const kg = sumOf(sources, totalWeightKg)
-  return kg === null ? '–' : `${formatNumber(kg)} kg, ${sumOf(sources, piecesOf)} pc`
+  return kg === null ? '–' : `${formatMass(kg, household.units, 1)}, ${sumOf(sources, piecesOf)} pc`
 }
 
 function priceWords(sources: readonly Source[], { household }: Plan): string {
@@ -56,8 +57,8 @@ function priceWords(sources: readonly Source[], { household }: Plan): string {
   return price === null ? '–' : `${formatNumber(price, 0)} ${household.currency}`
 }
 
-const celsiusWords = (range: { lowC: number; highC: number } | undefined) =>
-  range ? `${formatNumber(range.lowC)} to ${formatNumber(range.highC)} °C` : '–'
+const celsiusWords = (range: { lowC: number; highC: number } | undefined, { household }: Plan) =>
+  range ? formatTemperatures(range.lowC, range.highC, household.units) : '–'
 
 /** The rows of the table, grouped as people ask. */
 export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
@@ -198,7 +199,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       plain('From a 12 V socket', ({ source }) =>
         source.outfit && source.outfit.input.dcW > 0 ? formatWatts(source.outfit.input.dcW) : '–',
       ),
-      plain('Charges between', ({ source }) => celsiusWords(source.outfit?.chargeC)),
+      plain('Charges between', ({ source, plan }) => celsiusWords(source.outfit?.chargeC, plan)),
       plain('Panels’ window', ({ source }) => {
         const solar = source.outfit?.input.solar
         return solar
@@ -224,17 +225,18 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       {
         label: 'Heaviest piece',
         follows: true,
-        show: ({ source }) => (source.weightKg === null ? '–' : `${formatNumber(source.weightKg, 1)} kg`),
-        ofAll: ({ sources }) =>
+        show: ({ source, plan }) =>
+          source.weightKg === null ? '–' : formatMass(source.weightKg, plan.household.units, 1),
+        ofAll: ({ sources, plan }) =>
           sources.some(({ weightKg }) => weightKg === null)
             ? '–'
-            : `${formatNumber(Math.max(...sources.map(({ weightKg }) => weightKg!)), 1)} kg`,
+            : formatMass(Math.max(...sources.map(({ weightKg }) => weightKg!)), plan.household.units, 1),
         setting: 'weightKg',
       },
       {
         label: 'In all',
-        show: ({ source }) => weightWords([source]),
-        ofAll: ({ sources }) => weightWords(sources),
+        show: ({ source, plan }) => weightWords([source], plan),
+        ofAll: ({ sources, plan }) => weightWords(sources, plan),
       },
     ],
   },
@@ -286,9 +288,11 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         if (sleep) return `under ${formatWatts(sleep.belowW)}`
         return search ? `searches under ${formatWatts(search.belowW)}` : 'no'
       }),
-      plain('Gives between', ({ source }) => celsiusWords(source.outfit?.dischargeC)),
-      plain('Cold', ({ source }) =>
-        chemistryOf(source) === 'lifepo4' ? 'no charging under 0 °C' : 'less at every degree',
+      plain('Gives between', ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
+      plain('Cold', ({ source, plan }) =>
+        chemistryOf(source) === 'lifepo4'
+          ? `no charging under ${formatTemperature(0, plan.household.units)}`
+          : 'less at every degree',
       ),
     ],
   },

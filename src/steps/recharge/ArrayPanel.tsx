@@ -29,10 +29,13 @@ import { MonthChart } from './MonthChart'
 import { PanelLabel } from './PanelLabel'
 import { WindowDrawing } from './WindowDrawing'
 import styles from './recharge.module.css'
+import { useUnits } from '@/ui/field/units'
+import { formatTemperature } from '@/core/reading/inUnits'
 
 /** One array: its string against the input, what it brings by month, and what it is. */
 export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan: Plan; neededWh: number }) {
   const store = useHouseholdStore()
+  const units = useUnits()
   const [isOpen, setOpen] = useState(false)
   const { scenario, refill, powerSystem } = plan
   const source = refilledSource(powerSystem.sources)
@@ -104,14 +107,15 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                   onChange={changeRecordLow}
                 />
                 <button className="text-button" onClick={() => changeRecordLow(recordLowC)}>
-                  never colder than {formatNumber(recordLowC)} °C
+                  never colder than {formatTemperature(recordLowC, units)}
                 </button>
               </div>
             )}
             {check && (
               <p className={styles.small}>
-                At {formatNumber(recordLowC)} °C{recordLow.isGuess && ' (guessed from the latitude)'}:{' '}
-                {formatNumber(check.coldVocByTable, 1)} V by the code’s table (× {tableFactor(recordLowC)}),{' '}
+                At {formatTemperature(recordLowC, units)}
+                {recordLow.isGuess && ' (guessed from the latitude)'}: {formatNumber(check.coldVocByTable, 1)}{' '}
+                V by the code’s table (× {tableFactor(recordLowC)}),{' '}
                 {formatNumber(check.coldVocByCoefficient, 1)} V by the panel’s coefficient (×{' '}
                 {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The higher one counts.
               </p>

@@ -14,6 +14,8 @@ import { changeRefill } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
+import { useUnits } from '@/ui/field/units'
+import { formatVolume } from '@/core/reading/inUnits'
 
 /** Of a small car. Common practice, no source. */
 const USUAL_ALTERNATOR_A = 80
@@ -37,6 +39,7 @@ export function CarPanel({
   mean: RefillLedger | null
   neededWh: number
 }) {
+  const units = useUnits()
   const store = useHouseholdStore()
   const put = (next: Car | null) => store.getState().edit(changeRefill({ car: next }))
   if (!car)
@@ -69,7 +72,7 @@ export function CarPanel({
                 : 'Slow, and hard on the car.'}{' '}
           {mean &&
             mean.carFuelL > 0 &&
-            `As planned it burns ${formatNumber(mean.carFuelL, 1)} L for ${formatEnergy(broughtWh)}.`}
+            `As planned it burns ${formatVolume(mean.carFuelL, units, 1)} for ${formatEnergy(broughtWh)}.`}
         </p>
         {reach.why && (
           <p

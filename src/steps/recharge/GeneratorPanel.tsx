@@ -13,6 +13,8 @@ import { changeRefill } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
+import { useUnits } from '@/ui/field/units'
+import { formatVolume } from '@/core/reading/inUnits'
 
 /** The generator: what it gives, what it burns, how long the fuel lasts, and where it must stand. */
 export function GeneratorPanel(props: {
@@ -28,6 +30,7 @@ export function GeneratorPanel(props: {
   startsAt: string
 }) {
   const { generator, mean, peakW, startW, days, fuelEndMin, startsAt } = props
+  const units = useUnits()
   const store = useHouseholdStore()
   const put = (next: Generator | null) => store.getState().edit(changeRefill({ generator: next }))
   if (!generator)
@@ -53,15 +56,15 @@ export function GeneratorPanel(props: {
         {hours > 0 && (
           <p data-testid="generator-sum">
             Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}:{' '}
-            {formatEnergy(mean!.generatorWh)}. It burns <b>{formatNumber(mean!.fuelL, 1)} L</b>,{' '}
-            {formatNumber(mean!.fuelL / days, 1)} L a day.{' '}
+            {formatEnergy(mean!.generatorWh)}. It burns <b>{formatVolume(mean!.fuelL, units, 1)}</b>,{' '}
+            {formatVolume(mean!.fuelL / days, units, 1)} a day.{' '}
             {fuelEndMin < Infinity ? (
               <b>
-                The {formatNumber(generator.onHandL)} L in hand are burnt about{' '}
+                The {formatVolume(generator.onHandL, units, 1)} in hand are burnt about{' '}
                 {formatMoment(startsAt, fuelEndMin, 10)}.
               </b>
             ) : (
-              `At that load ${formatNumber(generator.onHandL)} L last ${formatHours(fuelHours(generator, givenW) * 60)}.`
+              `At that load ${formatVolume(generator.onHandL, units, 1)} last ${formatHours(fuelHours(generator, givenW) * 60)}.`
             )}{' '}
             A tank lasts {formatHours(tankHours(generator, givenW) * 60)}.
           </p>
@@ -69,8 +72,8 @@ export function GeneratorPanel(props: {
         {hours === 0 && (
           <p>
             Drag along its lane to plan its hours. At half load it burns{' '}
-            {formatNumber(fuelLPerH(generator, generator.ratedW / 2), 2)} L/h:{' '}
-            {formatNumber(generator.onHandL)} L last{' '}
+            {formatVolume(fuelLPerH(generator, generator.ratedW / 2), units, 2)} an hour:{' '}
+            {formatVolume(generator.onHandL, units, 1)} last{' '}
             {formatHours(fuelHours(generator, generator.ratedW / 2) * 60)}.
           </p>
         )}
@@ -153,7 +156,7 @@ export function GeneratorPanel(props: {
             value={generator.idleLPerH}
             check={(litres) =>
               litres > generator.fullLPerH
-                ? `At most what it burns at full load, ${formatNumber(generator.fullLPerH, 2)} L/h.`
+                ? `At most what it burns at full load, ${formatVolume(generator.fullLPerH, units, 2)} an hour.`
                 : null
             }
             onChange={(idleLPerH) => change({ idleLPerH })}
@@ -165,7 +168,7 @@ export function GeneratorPanel(props: {
             value={generator.fullLPerH}
             check={(litres) =>
               litres < generator.idleLPerH || litres < 0.01
-                ? `At least what it burns without load, ${formatNumber(generator.idleLPerH, 2)} L/h.`
+                ? `At least what it burns without load, ${formatVolume(generator.idleLPerH, units, 2)} an hour.`
                 : litres > 100
                   ? '100 L/h at most.'
                   : null

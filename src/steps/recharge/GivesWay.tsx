@@ -32,7 +32,7 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
   const gains = useAdvice(ask)
   const inForce = useMemo(() => givesWay(plan), [plan])
-  const loads = plan.loads.filter(({ on, tier, medical }) => on && tier !== 'refuse' && !medical)
+  const loads = plan.loads.filter(({ on, tier, medical }) => on && tier !== 'notOnBattery' && !medical)
   const costOf = (load: Load) => offCost(load, plan, null)
   const gainOf = (loadId: string, words: string) =>
     gains?.find((one) => one.loadId === loadId && one.words === words)?.gain
@@ -89,7 +89,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
   const [hours, setHours] = useState({ from: '12:00', to: '20:00' })
   const [otherId, setOther] = useState('')
   const load = loads.find(({ id }) => id === loadId) ?? loads[0]
-  const others = plan.loads.filter(({ id, on, tier }) => id !== load.id && on && tier !== 'refuse')
+  const others = plan.loads.filter(({ id, on, tier }) => id !== load.id && on && tier !== 'notOnBattery')
   const other = others.find(({ id }) => id === otherId) ?? others[0]
   const { rules = [], offDaily = [] } = load.steering ?? {}
   const offMin =
@@ -208,5 +208,5 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
   )
 }
 
-const TIER_ORDER = { spare: 0, ration: 1, hold: 2, refuse: 3 }
+const TIER_ORDER = { optional: 0, flexible: 1, critical: 2, notOnBattery: 3 }
 const byTier = (loads: Plan['loads']) => [...loads].sort((a, b) => TIER_ORDER[a.tier] - TIER_ORDER[b.tier])

@@ -19,7 +19,7 @@ const WORDS: Record<Months, string> = {
 export function UpkeepCalendar({ plan }: { plan: Plan }) {
   const householdId = useHousehold((state) => state.householdId)
   const [months, setMonths] = useState<Months>('1')
-  const tasks = upkeepOf(plan.powerSystem, plan.refill, Number(months))
+  const tasks = upkeepOf(plan.powerSystem, plan.refill, Number(months), plan.household.units)
   // local date of this moment, as the calendar's first day
   const today = new Date().toLocaleDateString('sv-SE')
   return (

@@ -36,7 +36,7 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
           <dd>{formatEnergy(sum('takenWh') - straightWh)}</dd>
         </div>
       </dl>
-      {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'refuse') && (
+      {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'notOnBattery') && (
         <p className={styles.note}>
           A medical device is on this plan. It does not replace the supplier’s or doctor’s emergency plan:
           agree with them what happens when the battery ends.

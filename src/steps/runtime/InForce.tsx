@@ -8,6 +8,7 @@ import { ruleWords } from '@/core/sizing/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import styles from './RuntimePage.module.css'
+import { formatDegrees } from '@/core/reading/inUnits'
 
 /** How loads are steered in this outage, each with the way back. */
 export function InForce({ plan }: { plan: Plan }) {
@@ -67,7 +68,9 @@ function linesOf(
       offMin: null,
       without: { rules: rules.filter((_, k) => k !== i) },
     })),
-    ...(setBackK ? [{ words: `set back ${setBackK} °C`, without: { setBackK: 0 } }] : []),
+    ...(setBackK
+      ? [{ words: `set back ${formatDegrees(setBackK, plan.household.units)}`, without: { setBackK: 0 } }]
+      : []),
     ...(sessionsAt
       ? [{ words: `moved to ${sessionsAt.join(', ')}`, without: { sessionsAt: undefined } }]
       : []),

@@ -4,12 +4,12 @@ const WORDS: Record<Evidence, string> = {
   typical: 'a typical value',
   label: 'read off the label',
   measured: 'measured',
-  drilled: 'seen in a drill',
+  tested: 'seen in a test run',
 }
 
-const FILLED: Record<Evidence, number> = { typical: 0, label: 0.25, measured: 0.5, drilled: 1 }
+const FILLED: Record<Evidence, number> = { typical: 0, label: 0.25, measured: 0.5, tested: 1 }
 
-/** How a number is known: a circle that fills from typical (open) to drilled (full). */
+/** How a number is known: a circle that fills from typical (open) to tested (full). */
 export function EvidenceMark({ evidence }: { evidence: Evidence }) {
   const share = FILLED[evidence]
   const end = 2 * Math.PI * share

@@ -1,11 +1,14 @@
 'use client'
 import { type BoundPath, boundOf } from '@/core/plan/bounds'
+import type { Units } from '@/core/quantity/units'
 import { formatNumber } from '@/core/quantity/format'
 import type { MeasureKind } from '@/core/reading/measureRules'
 import { RULES } from '@/core/reading/measureRules'
 import { parseMeasure } from '@/core/reading/measure'
+import { shownUnitOf } from '@/core/reading/shownUnit'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
+import { useUnits } from './units'
 
 export interface QuantityFieldProps {
   label: string
@@ -44,13 +47,16 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
 }
 const USUAL_DIGITS = 2
 
-/** A value as its field shows it. */
-export function shownAs(value: number, kind: MeasureKind): string {
+/** A value as its field shows it, in the household's units. */
+export function shownAs(value: number, kind: MeasureKind, units: Units): string {
+  const shownIn = shownUnitOf(kind, units)
   const number = formatNumber(
-    kind === 'fraction' ? value * 100 : value,
+    kind === 'fraction' ? value * 100 : shownIn ? shownIn.ofKept(value) : value,
     DIGITS[kind] ?? USUAL_DIGITS,
-  ).replace(/,/g, '')
-  const { unit } = RULES[kind]
+  )
+    .replace(/,/g, '')
+    .replace('.', units.decimal)
+  const unit = shownIn?.unit ?? RULES[kind].unit
   return unit ? `${number} ${unit}` : number
 }
 
@@ -61,13 +67,20 @@ export function QuantityField(props: QuantityFieldProps) {
   const { kind, isWhole } = bound
   const low = props.low ?? bound.low
   const high = props.high ?? bound.high
+  const units = useUnits()
   const field = useTyped<number>({
     label,
     path,
-    shown: shownAs(value, kind),
+    shown: shownAs(value, kind, units),
     value,
     read: (text) => {
-      const parsed = parseMeasure(text, kind, { volts, low, high, isWhole })
+      const parsed = parseMeasure(text, kind, {
+        volts,
+        low,
+        high,
+        isWhole,
+        shownIn: shownUnitOf(kind, units),
+      })
       if (!parsed.ok) return parsed
       const objection = check?.(parsed.value) ?? null
       if (objection) return { ok: false, message: objection }

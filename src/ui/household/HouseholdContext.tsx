@@ -4,6 +4,7 @@ import { useStore } from 'zustand'
 import { planOf } from '@/core/plan/planOf'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import { FieldKeeperContext } from '../field/drafts'
+import { UnitsContext } from '../field/units'
 import {
   type HouseholdState,
   type HouseholdStore,
@@ -25,11 +26,14 @@ export function HouseholdProvider(props: {
 }) {
   const [store] = useState(() => createHouseholdStore(props.stored, props.evaluation))
   const [keeper] = useState(() => fieldKeeperOf(store))
+  const units = useStore(store, ({ household }) => household.profile.units)
   useLiveEvaluation(store)
   useAutosave(store)
   return (
     <Context.Provider value={store}>
-      <FieldKeeperContext.Provider value={keeper}>{props.children}</FieldKeeperContext.Provider>
+      <FieldKeeperContext.Provider value={keeper}>
+        <UnitsContext.Provider value={units}>{props.children}</UnitsContext.Provider>
+      </FieldKeeperContext.Provider>
     </Context.Provider>
   )
 }

@@ -177,7 +177,7 @@ describe('edits leave a valid household', () => {
     const [ice] = demoHousehold().scenarios
     const next = after(addScenario({ ...ice, id: 'again' }, 'february-ice'))
     expect(next.chosen.scenarioId).toBe('again')
-    expect(next.loads[1].standings.again).toEqual({ on: true, tier: 'ration' })
+    expect(next.loads[1].standings.again).toEqual({ on: true, tier: 'flexible' })
   })
 
   test('removing the chosen outage or candidate chooses the next; the last one stays', () => {

@@ -1,3 +1,4 @@
+import { UNITS_OF } from '@/core/quantity/units'
 import { APPLIANCES } from '@/catalog/appliances'
 import { coldBoxBehaviour } from '@/core/load/coldBox'
 import { readLabel } from '@/core/load/label'
@@ -23,7 +24,7 @@ export function planOfKnown({ scenario, powerSystem, known, ownPlaces }: DrawnHo
       name: 'House',
       sample: false,
       mains: '120/240 V split phase',
-      units: 'metric',
+      units: UNITS_OF.metric,
       currency: 'USD',
       surgeSchool: 'largest-start',
     },
@@ -60,7 +61,7 @@ function loadOf(id: string, known: KnownLoad, ownPlaces: DrawnHousehold['ownPlac
   load = { ...load, behaviour: counted(known, measured(known, load.behaviour)) }
   const { standings, ...rest } = load
   void standings
-  return { ...rest, on: true, tier: 'hold', sourceId: 'main' }
+  return { ...rest, on: true, tier: 'critical', sourceId: 'main' }
 }
 
 function sized({ evidence, type, litres, year, isInverter }: KnownLoad, behaviour: Behaviour): Behaviour {

@@ -2,6 +2,8 @@ import { formatNumber } from '@/core/quantity/format'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import type { FittingProps } from './FittingProps'
+import { useUnits } from '@/ui/field/units'
+import { formatTemperature } from '@/core/reading/inUnits'
 
 type Range = { lowC: number; highC: number }
 
@@ -76,6 +78,7 @@ export function Bears({ outfit, change }: FittingProps) {
 /** A range of temperatures whose ends may not cross. */
 function RangeFields(props: { name: string; range: Range; onChange: (range: Range) => void }) {
   const { name, range, onChange } = props
+  const units = useUnits()
   return (
     <>
       <QuantityField
@@ -83,7 +86,9 @@ function RangeFields(props: { name: string; range: Range; onChange: (range: Rang
         pairedWith={`${name} up to`}
         path="outfit.chargeLowC"
         value={range.lowC}
-        check={(lowC) => (lowC >= range.highC ? `Below ${formatNumber(range.highC)} °C, its highest.` : null)}
+        check={(lowC) =>
+          lowC >= range.highC ? `Below ${formatTemperature(range.highC, units)}, its highest.` : null
+        }
         onChange={(lowC) => onChange({ ...range, lowC })}
       />
       <QuantityField
@@ -91,7 +96,9 @@ function RangeFields(props: { name: string; range: Range; onChange: (range: Rang
         pairedWith={`${name} from`}
         path="outfit.chargeHighC"
         value={range.highC}
-        check={(highC) => (highC <= range.lowC ? `Above ${formatNumber(range.lowC)} °C, its lowest.` : null)}
+        check={(highC) =>
+          highC <= range.lowC ? `Above ${formatTemperature(range.lowC, units)}, its lowest.` : null
+        }
         onChange={(highC) => onChange({ ...range, highC })}
       />
     </>

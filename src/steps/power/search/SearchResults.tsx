@@ -12,6 +12,8 @@ import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext
 import { WorkingDialog } from '@/ui/shell/lazy'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
+import { useUnits } from '@/ui/field/units'
+import { formatMass } from '@/core/reading/inUnits'
 
 const FrontChart = dynamic(() => import('./FrontChart'), { ssr: false })
 const MISSES = 5
@@ -138,6 +140,7 @@ function JudgedTable(
   props: Shown & { list: readonly Judged[]; picked: Judged | null; pick: (judged: Judged) => void },
 ) {
   const { list, picked, pick, money, hoursOf } = props
+  const units = useUnits()
   return (
     <table className={styles.table}>
       <thead>
@@ -165,7 +168,7 @@ function JudgedTable(
             <td>{money(one.candidate.price)}</td>
             <td>{one.runtimeMin > 0 ? hoursOf(one) : '–'}</td>
             <td className={styles.hideNarrow}>
-              {one.candidate.totalKg === null ? '–' : `${formatNumber(one.candidate.totalKg, 0)} kg`}
+              {one.candidate.totalKg === null ? '–' : formatMass(one.candidate.totalKg, units)}
             </td>
             <td className={styles.hideNarrow}>{one.candidate.pieces}</td>
           </tr>
@@ -176,6 +179,7 @@ function JudgedTable(
 }
 
 function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
+  const units = useUnits()
   const { candidate } = judged
   const facts = madeOrBuilt(candidate.source)
   return (
@@ -188,8 +192,8 @@ function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
         <dd>{hoursOf(judged)}</dd>
         <dt>Weight</dt>
         <dd>
-          {facts.totalKg === null ? 'not known' : `${formatNumber(facts.totalKg, 0)} kg`} in{' '}
-          {candidate.pieces} {candidate.pieces === 1 ? 'piece' : 'pieces'}
+          {facts.totalKg === null ? 'not known' : formatMass(facts.totalKg, units)} in {candidate.pieces}{' '}
+          {candidate.pieces === 1 ? 'piece' : 'pieces'}
         </dd>
         <dt>Work</dt>
         <dd>{facts.workH < 1 ? 'a quarter of an hour' : `about ${formatNumber(facts.workH, 0)} hours`}</dd>

@@ -41,7 +41,7 @@ export const GET = forVisitor(async ({ userId, request }) => {
     medical: false,
     note: '',
     on: true,
-    tier: 'hold' as const,
+    tier: 'critical' as const,
     sourceId: 'main',
   }
   const over = await overLimit('stream', userId)

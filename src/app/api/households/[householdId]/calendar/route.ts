@@ -24,7 +24,7 @@ export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, 
     )
   const { household } = kept.stored
   const system = household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!
-  const tasks = upkeepOf(system, household.refill ?? NO_REFILL, parsed.data.months)
+  const tasks = upkeepOf(system, household.refill ?? NO_REFILL, parsed.data.months, household.profile.units)
   return new Response(calendarOf(household.profile.name, system.id, tasks, parsed.data.from), {
     headers: {
       'Content-Type': 'text/calendar; charset=utf-8',

@@ -1,0 +1,31 @@
+import { formatNumber } from '../quantity/format'
+import type { Units } from '../quantity/units'
+import type { MeasureKind } from './measureRules'
+import { shownUnitOf } from './shownUnit'
+
+const KEPT = { temperature: '°C', weight: 'kg', volume: 'L', fuel: 'L' } as const
+
+function inUnits(kind: MeasureKind & keyof typeof KEPT, value: number, units: Units, digits: number): string {
+  const shownIn = shownUnitOf(kind, units)
+  return `${formatNumber(shownIn ? shownIn.ofKept(value) : value, digits)} ${shownIn?.unit ?? KEPT[kind]}`
+}
+
+/** A temperature in the household's unit. @example formatTemperature(-18, UNITS_OF.us) // "0 °F" */
+export const formatTemperature = (celsius: number, units: Units, digits = 0): string =>
+  inUnits('temperature', celsius, units, digits).replace(/^-0 /, '0 ')
+
+/** A range of temperatures. @example formatTemperatures(-20, 60, UNITS_OF.metric) // "−20 to 60 °C" */
+export const formatTemperatures = (lowC: number, highC: number, units: Units): string =>
+  `${formatTemperature(lowC, units).replace(/ .*$/, '')} to ${formatTemperature(highC, units)}`
+
+/** A step of temperature. @example formatDegrees(2, UNITS_OF.us) // "3.6 °F" */
+export const formatDegrees = (kelvin: number, units: Units): string =>
+  `${formatNumber(units.temperature === '°F' ? kelvin * 1.8 : kelvin, 1)} ${units.temperature}`
+
+/** A mass in the household's unit. @example formatMass(24, UNITS_OF.us) // "53 lb" */
+export const formatMass = (kg: number, units: Units, digits = 0): string =>
+  inUnits('weight', kg, units, digits)
+
+/** A volume in the household's unit. @example formatVolume(19, UNITS_OF.us) // "5 gal" */
+export const formatVolume = (litres: number, units: Units, digits = 0): string =>
+  inUnits('volume', litres, units, digits)

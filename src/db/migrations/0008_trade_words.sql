@@ -1,0 +1,7 @@
+UPDATE `standings` SET `tier` = CASE `tier` WHEN 'hold' THEN 'critical' WHEN 'ration' THEN 'flexible' WHEN 'spare' THEN 'optional' WHEN 'refuse' THEN 'notOnBattery' ELSE `tier` END;--> statement-breakpoint
+UPDATE `scenarios` SET `carried_tiers` = CASE `carried_tiers` WHEN 'hold' THEN 'critical' WHEN 'ration' THEN 'flexible' WHEN 'spare' THEN 'optional' ELSE `carried_tiers` END;--> statement-breakpoint
+UPDATE `loads` SET `behaviour` = REPLACE(`behaviour`, '"evidence":"drilled"', '"evidence":"tested"'), `start` = REPLACE(`start`, '"evidence":"drilled"', '"evidence":"tested"');--> statement-breakpoint
+UPDATE `sources` SET `spec` = REPLACE(`spec`, '"evidence":"drilled"', '"evidence":"tested"');--> statement-breakpoint
+UPDATE `households` SET `equipment` = REPLACE(`equipment`, '"evidence":"drilled"', '"evidence":"tested"'), `refill` = REPLACE(`refill`, '"evidence":"drilled"', '"evidence":"tested"');--> statement-breakpoint
+UPDATE `households` SET `profile` = JSON_SET(`profile`, '$.units', JSON_OBJECT('temperature', '°C', 'mass', 'kg', 'volume', 'L', 'length', 'm', 'wire', 'mm²', 'clock', '24 h', 'decimal', '.')) WHERE JSON_VALUE(`profile`, '$.units') = 'metric';--> statement-breakpoint
+UPDATE `households` SET `profile` = JSON_SET(`profile`, '$.units', JSON_OBJECT('temperature', '°F', 'mass', 'lb', 'volume', 'gal', 'length', 'ft', 'wire', 'AWG', 'clock', '12 h', 'decimal', '.')) WHERE JSON_VALUE(`profile`, '$.units') = 'us';
