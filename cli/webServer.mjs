@@ -14,7 +14,8 @@ const STEADY_MS = 60_000
 const ENDS_WITHIN_MS = 4000
 
 const workers = Number(process.env.YOTROPE_WORKERS ?? Math.min(MOST_WORKERS, availableParallelism()))
-cluster.setupPrimary({ exec: join(ROOT, 'cli/webWorker.mjs') })
+// what lives is about 100 MB; with more room the collector lets rubbish lie
+cluster.setupPrimary({ exec: join(ROOT, 'cli/webWorker.mjs'), execArgv: ['--max-old-space-size=256'] })
 
 let isEnding = false
 let hasListened = false

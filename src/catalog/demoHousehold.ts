@@ -187,7 +187,7 @@ const LOADS: HouseholdLoad[] = [
   ),
   load(
     'drain-pump',
-    'Cellar drain pump',
+    'Sump pump',
     {
       kind: 'pump',
       runningW: quantity(520, 'W', 'label', { times: 1.2 }),

@@ -1,7 +1,7 @@
 import type { Quantity } from '@/core/quantity/quantity'
 
 /**
- * No-load draw of an inverter until it is measured: about 2 W + 0.4 % of its rated watts, ×/÷2.
+ * Idle draw (no-load) of an inverter until it is measured: about 2 W + 0.4 % of its rated watts, ×/÷2.
  * Common practice, no source; see docs/model.md.
  */
 export function usualNoLoadW(continuousW: number): Quantity<'W'> {

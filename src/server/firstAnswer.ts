@@ -13,7 +13,7 @@ import { SharedWork } from './sharedWork'
 /** Longest a page waits for its first answer; past it the browser works it out. */
 export const DEADLINE_MS = 2000
 /** Answers kept; about 15 KB each. */
-const MOST_KEPT = 400
+const MOST_KEPT = 200
 const MOST_WAITING = 32
 
 class FirstAnswers {
@@ -27,7 +27,7 @@ class FirstAnswers {
     maxThreads: Math.max(1, availableParallelism() - 1),
     maxQueue: MOST_WAITING,
     idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: 256 },
+    resourceLimits: { maxOldGenerationSizeMb: 192, maxYoungGenerationSizeMb: 32 },
   })
 
   /** The answer, or null where it is not there in time: too much to do, too many before it, a thread that failed. */

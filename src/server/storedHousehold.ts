@@ -11,7 +11,7 @@ import {
 } from '@/db/households'
 
 /** Letters of JSON kept in memory, of all households together. */
-const MOST_LETTERS = 20_000_000
+const MOST_LETTERS = 5_000_000
 
 export interface KeptHousehold {
   stored: StoredHousehold

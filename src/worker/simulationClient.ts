@@ -41,7 +41,7 @@ export class SimulationClient {
     return this.evaluate(plan).then((evaluation): Outcome => ({ kind: 'done', evaluation }), outcomeOf)
   }
 
-  /** What buys hours, ranked; told as it is found. */
+  /** What adds hours, ranked; told as it is found. */
   rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): Promise<RankedLever[]> {
     return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
   }

@@ -76,7 +76,7 @@ test('the page does not move while its numbers change', async ({ page }) => {
     page.getByTestId('gate-carries'),
     page.getByTestId('gate-refills'),
     page.getByRole('table'),
-    page.getByText('running together'),
+    page.getByText('running watts together'),
     page.getByLabel('Name', { exact: true }),
     page.getByLabel('Average watts'),
     page.getByLabel('Voltage'),

@@ -39,7 +39,7 @@ test('an average above the running watts, an outage of 15 days, a clock of 25:00
   await expect(page.getByText('An average cannot be above the running watts (150 W).')).toBeVisible()
   await page.getByLabel('Average watts').blur()
   await page.keyboard.press('1')
-  await enter(page.getByLabel('It must hold for'), '15 days')
+  await enter(page.getByLabel('Outage length'), '15 days')
   await expect(page.getByText(/more than this can be \(336 h at most\)/)).toBeVisible()
   await enter(page.getByLabel('Starts at', { exact: true }), '25:00')
   await expect(page.getByText('“25:00” is not a time of day.')).toBeVisible()

@@ -55,8 +55,8 @@ test('another station, another outage, other tiers: chosen in the sentence itsel
   await page.getByRole('menuitem', { name: '24 V 200 Ah LiFePO4 bank' }).click()
   const second = await changedAnswer(page, first)
   expect(second).toContain('the 24 V 200 Ah LiFePO4 bank carries')
-  await answer(page).getByRole('button', { name: 'Hold loads' }).click()
-  await page.getByRole('menuitem', { name: 'Hold, Ration and Spare loads' }).click()
+  await answer(page).getByRole('button', { name: 'Critical loads' }).click()
+  await page.getByRole('menuitem', { name: 'All loads on battery' }).click()
   const third = await changedAnswer(page, second)
   await answer(page).getByRole('button', { name: 'February ice' }).click()
   await page.getByRole('menuitem', { name: 'August line work' }).click()
@@ -68,7 +68,7 @@ test('another station, another outage, other tiers: chosen in the sentence itsel
 
 test('the outage’s start and length', async ({ page }) => {
   await openSample(page, 'outage')
-  await enter(page.getByLabel('It must hold for'), '8 h')
+  await enter(page.getByLabel('Outage length'), '8 h')
   await expect(answer(page)).toContainText('all 8 h you planned for, to Saturday 02:00')
   await enter(page.getByLabel('Starts at', { exact: true }), '6 am')
   await expect(answer(page)).toContainText('from Friday 06:00')
@@ -110,14 +110,14 @@ test('candidates stand side by side; the chosen one’s figures are fields, and 
   page,
 }) => {
   await openSample(page, 'power')
-  const row = page.getByRole('row', { name: /^Lasts, as surely as asked/ })
+  const row = page.getByRole('row', { name: /^Runtime at the chosen confidence/ })
   await expect(row.getByRole('cell')).toHaveCount(6)
   await expect(row).not.toContainText('…')
   const before = await answerNow(page)
   await enter(page.getByLabel('Stored of 2 kWh station'), '4 kWh')
   const larger = await changedAnswer(page, before)
   expect(larger).toMatch(/for 3[1-4] h/)
-  await page.getByLabel('Losses counted by of 2 kWh station').selectOption('flat')
+  await page.getByLabel('Loss estimate of 2 kWh station').selectOption('flat')
   await changedAnswer(page, larger)
   await expect(page.getByLabel('Usable share of 2 kWh station')).toHaveValue('82 %')
   await page.getByRole('button', { name: '1 kWh station portable' }).click()
@@ -126,8 +126,8 @@ test('candidates stand side by side; the chosen one’s figures are fields, and 
 
 test('a 240 V pump on a 120 V station is told in the sentence, the gate and the table', async ({ page }) => {
   await openSample(page, 'power')
-  await answer(page).getByRole('button', { name: 'Hold loads' }).click()
-  await page.getByRole('menuitem', { name: 'Hold and Ration loads' }).click()
+  await answer(page).getByRole('button', { name: 'Critical loads' }).click()
+  await page.getByRole('menuitem', { name: 'Critical and flexible loads' }).click()
   await expect(answer(page)).toHaveText(/^Well pump cannot run: 240 V is needed/)
   await expect(page.getByTestId('gate-carries')).toContainText('Well pump wants 240 V')
   await expect(page.getByRole('row', { name: /^Voltage/ })).toContainText('× no 240 V')

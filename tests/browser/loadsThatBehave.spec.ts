@@ -169,7 +169,7 @@ test.describe('the ledger', () => {
 
   test('a pump that cannot keep up says so, and rain moves the answer', async ({ page }) => {
     await openSample(page, 'loads')
-    await choose(page, 'Cellar drain pump')
+    await choose(page, 'Sump pump')
     const before = await answerNow(page)
     await enter(page.getByLabel('every'), '2 min')
     const after = await changedAnswer(page, before)
@@ -181,7 +181,7 @@ test.describe('the ledger', () => {
     await saved(page)
     await page.goto(page.url().replace('outage', 'loads'))
     await ready(page)
-    await choose(page, 'Cellar drain pump')
+    await choose(page, 'Sump pump')
     await enter(page.getByLabel('every'), '30 s')
     await expect(page.getByText('it never stops, and the water rises')).toBeVisible()
   })
@@ -191,7 +191,7 @@ test.describe('the bench', () => {
   test('what buys hours: b does the best of them, u undoes it', async ({ page }) => {
     await openSample(page, 'runtime')
     const before = await answerNow(page)
-    const first = page.getByRole('region', { name: 'What buys hours' }).getByRole('listitem').first()
+    const first = page.getByRole('region', { name: 'What adds hours' }).getByRole('listitem').first()
     await expect(first).toContainText('Boiler, two circulators set 4 °C cooler')
     await page.keyboard.press('b')
     const after = await changedAnswer(page, before)

@@ -123,7 +123,7 @@ test('raising a thermostat’s running watts asks what it means, the likelier pr
 test('what is typed shows in the sentence before it is made, and Escape takes it back', async ({ page }) => {
   await openSample(page, 'outage')
   const before = await answer(page).textContent()
-  const field = page.getByLabel('It must hold for')
+  const field = page.getByLabel('Outage length')
   await field.fill('8 h')
   await expect(answer(page)).not.toHaveText(before!)
   await field.press('Escape')

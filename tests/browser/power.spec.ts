@@ -21,7 +21,7 @@ test.describe('the search', () => {
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
     await expect(box.getByRole('heading', { name: 'Ready-made or built of parts' })).toBeVisible()
     const found = (await page.getByTestId('search-answer').locator('b').textContent())!
-    await box.getByRole('button', { name: 'Add it to the candidates' }).click()
+    await box.getByRole('button', { name: 'Add it to the options' }).click()
     await expect(column(page, new RegExp(found.slice(0, 20)))).toHaveAttribute('aria-pressed', 'true')
     await expect(page.getByTestId('gate-lasts')).toContainText('holds')
     await saved(page)
@@ -91,7 +91,7 @@ test.describe('fittings', () => {
     const box = page.getByRole('region', { name: 'Fittings of 2 kWh station' })
     await box.getByRole('button', { name: /^Its outlets, inputs and limits/ }).click()
     await box.getByLabel('it passes the wall through').uncheck()
-    await expect(page.getByRole('row', { name: /^Passes the wall through/ })).toContainText('no')
+    await expect(page.getByRole('row', { name: /^Pass-through/ })).toContainText('no')
     await box.getByLabel('have a limit together').check()
     await enter(box.getByLabel('Together', { exact: true }), '1 kW')
     await expect(page.getByRole('row', { name: /^All inputs together/ })).toContainText('1,000 W')
@@ -113,7 +113,7 @@ test.describe('fittings', () => {
     page,
   }) => {
     await openSample(page, 'power')
-    await page.getByRole('button', { name: 'Add a candidate' }).click()
+    await page.getByRole('button', { name: 'Add a power station or bank' }).click()
     await page.getByRole('menuitem', { name: /^Office UPS/ }).click()
     const box = page.getByRole('region', { name: /^Fittings of Office UPS/ })
     await box.getByRole('button', { name: /^Enter its outlets/ }).click()
@@ -134,7 +134,7 @@ test.describe('a bank of parts', () => {
   test('one more row: volts stay, amp-hours, the drawing and the answer change', async ({ page }) => {
     await openBank(page)
     const before = await answerNow(page)
-    await enter(page.getByLabel('Rows in parallel'), '3')
+    await enter(page.getByLabel('Strings in parallel'), '3')
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 330 Ah, 7.92 kWh')
     await expect(page.getByTestId('bank-drawing')).toHaveAttribute('aria-label', /2 in series, 3 rows/)
     await changedAnswer(page, before)
@@ -150,10 +150,10 @@ test.describe('a bank of parts', () => {
     await expect(builder.getByRole('alert')).toContainText(/makes 36 V.*2 in series would be right/)
     await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()
     await expect(builder.getByRole('textbox', { name: 'In series' })).toHaveValue('2')
-    await enter(builder.getByLabel('Cuts off at, V'), '27')
+    await enter(builder.getByLabel('Low-voltage cut-off'), '27')
     await expect(builder.getByRole('alert')).toContainText(/never run/)
     await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()
-    await enter(builder.getByLabel('Rows in parallel'), '0')
+    await enter(builder.getByLabel('Strings in parallel'), '0')
     await expect(builder.getByText(/0 is too little to be meant; from 1 to 8/)).toBeVisible()
     await page.reload()
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 220 Ah')
@@ -216,7 +216,7 @@ test.describe('a bank of parts', () => {
 
   test('a new bank is begun with one button', async ({ page }) => {
     await openSample(page, 'power')
-    await page.getByRole('button', { name: 'Build a bank' }).click()
+    await page.getByRole('button', { name: 'Build a battery bank' }).click()
     await expect(page.getByTestId('bank-sum')).toContainText('25.6 V')
   })
 })

@@ -111,7 +111,7 @@ test.describe('panels', () => {
     await page.reload()
     await ready(page)
     await page.keyboard.press('3')
-    await expect(page.getByRole('row', { name: /^Panels’ window/ })).toContainText('11–60 V')
+    await expect(page.getByRole('row', { name: /^Solar input/ })).toContainText('11–60 V')
   })
 
   test('are added with a key, told by month, and removed again', async ({ page }) => {
@@ -202,7 +202,7 @@ test.describe('generator, car and wall', () => {
 
   test('what keeps it ready goes into a calendar file', async ({ page, request }) => {
     const id = await openSample(page, 'recharge')
-    const box = page.getByRole('region', { name: 'Kept ready' })
+    const box = page.getByRole('region', { name: 'Maintenance' })
     await box.getByLabel('Top it up').selectOption('3')
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -239,7 +239,7 @@ test.describe('generator, car and wall', () => {
 test.describe('who gives way', () => {
   test('a rule is made, its hours told, seen on the Runtime page, and taken back', async ({ page }) => {
     await openSample(page, 'recharge')
-    const box = page.getByRole('region', { name: 'Who gives way' })
+    const box = page.getByRole('region', { name: 'Load-shedding rules' })
     await box.getByLabel('Load that gives way').selectOption('network')
     await enter(box.getByLabel('Dropped below'), '70')
     await enter(box.getByLabel('Back above'), '60')

@@ -113,7 +113,8 @@ describe('requests that nobody means well with', () => {
         signal: ends.signal,
       })
       if (response.status >= 500) throw new Error(`${init.method} ${path}: ${response.status}`)
-      if (response.ok && path.includes('another')) throw new Error(`${init.method} ${path} was answered`)
+      if (response.ok && init.method !== 'OPTIONS' && path.includes('another'))
+        throw new Error(`${init.method} ${path} was answered`)
       ends.abort()
     }
   })

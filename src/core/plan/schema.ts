@@ -6,7 +6,7 @@ import { idSchema, name, note } from './fields'
 import { LABEL_LENGTH, LIMITS, MOST_RULES, PLATE_KINDS, RAINS, SURROUNDINGS, TIERS } from './limits'
 import { loadRuleSchema } from './loadRule'
 import { chargingTimesSchema } from './refill'
-import { unitsSchema } from '../quantity/units'
+import { UNIT_CHOICES } from '../quantity/units'
 import { skySchema } from './weather'
 
 /**
@@ -237,9 +237,18 @@ export const profileSchema = z.strictObject({
   name,
   sample: z.boolean(),
   mains: z.enum(['120/240 V split phase', '120 V', '230 V']),
-  units: unitsSchema,
+  /** the units the household reads in; every figure is kept in SI */
+  units: z.strictObject({
+    temperature: z.enum(UNIT_CHOICES.temperature),
+    mass: z.enum(UNIT_CHOICES.mass),
+    volume: z.enum(UNIT_CHOICES.volume),
+    length: z.enum(UNIT_CHOICES.length),
+    wire: z.enum(UNIT_CHOICES.wire),
+    clock: z.enum(UNIT_CHOICES.clock),
+    decimal: z.enum(UNIT_CHOICES.decimal),
+  }),
   currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
-  /** how starts are added up: the largest start on top of everything running, or all starts at once */
+  /** how starts are added up: the peak with the largest motor start of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
   /** what a spoiled refrigerator and freezer would cost, in the household's currency */
   foodValue: bounded('profile.foodValue').optional(),

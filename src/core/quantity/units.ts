@@ -1,17 +1,16 @@
-import * as z from 'zod'
+/** What each unit of a household may be, the metric one first. */
+export const UNIT_CHOICES = {
+  temperature: ['°C', '°F'],
+  mass: ['kg', 'lb'],
+  volume: ['L', 'gal'],
+  length: ['m', 'ft'],
+  wire: ['mm²', 'AWG'],
+  clock: ['24 h', '12 h'],
+  decimal: ['.', ','],
+} as const
 
 /** The units a household reads in; every figure is kept in SI and every field takes any unit. */
-export const unitsSchema = z.strictObject({
-  temperature: z.enum(['°C', '°F']),
-  mass: z.enum(['kg', 'lb']),
-  volume: z.enum(['L', 'gal']),
-  length: z.enum(['m', 'ft']),
-  wire: z.enum(['mm²', 'AWG']),
-  clock: z.enum(['24 h', '12 h']),
-  decimal: z.enum(['.', ',']),
-})
-
-export type Units = z.infer<typeof unitsSchema>
+export type Units = { [Name in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[Name][number] }
 
 /** The two usual sets. */
 export const UNITS_OF: Readonly<Record<'metric' | 'us', Units>> = {

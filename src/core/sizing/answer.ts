@@ -26,9 +26,9 @@ export interface AnswerPart {
 }
 
 const TIER_WORDS = {
-  critical: 'Hold loads',
-  flexible: 'Hold and Ration loads',
-  optional: 'Hold, Ration and Spare loads',
+  critical: 'Critical loads',
+  flexible: 'Critical and flexible loads',
+  optional: 'All loads on battery',
 }
 
 /** Breaks told in the sentence; the rest are counted. */

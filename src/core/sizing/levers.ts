@@ -172,7 +172,8 @@ function shortened(window: DayWindow, bearsH: number): DayWindow | null {
   return { from: clockOf((minuteOfDay(window.to) - hours * 60 + DAY_MIN) % DAY_MIN), to: window.to }
 }
 
-const tierNote = (tier: Load['tier']) => (tier === 'optional' ? 'Spare: goes first' : 'Ration: may be paused')
+const tierNote = (tier: Load['tier']) =>
+  tier === 'optional' ? 'Optional: goes first' : 'Flexible: may be paused'
 
 const asleepOf = ({ scenario }: Plan): DayWindow => {
   const window = scenario.asleep[0]

@@ -63,7 +63,7 @@ export function wallWorking(source: Source): Working | null {
         result: formatHours(hours * 60),
       }
   return {
-    title: 'From the wall, from its reserve to full',
+    title: 'AC charging, from its reserve to full',
     steps: [step],
     note: 'Common practice, no source. Loads that run meanwhile take their share of the input.',
   }
@@ -75,7 +75,7 @@ export function lifeWorking(source: Source, currency: string): Working | null {
   if (price === null) return null
   const watts = fairWatts(source)
   return {
-    title: 'A usable kWh, over its life',
+    title: 'Cost per kWh over its life',
     steps: [
       {
         label: 'What reaches the outlets of one charge',
@@ -103,7 +103,7 @@ export function foodWorking(source: Source, plan: Plan): Working | null {
   const outages = source.price === null ? null : outagesOfFood(source.price, foodValue)
   if (outages === null) return null
   return {
-    title: 'In outages of lost food',
+    title: 'Equals outages of lost food',
     steps: [
       {
         label: 'Outages',

@@ -20,7 +20,7 @@ export function refillsWorking(
   const part = (name: string, wh: number) => ({ name, value: formatEnergy(wh) })
   const steps: WorkingStep[] = [
     {
-      label: 'What comes in over the outage',
+      label: 'Charging over the outage',
       formula: 'sun + 12 V + AC through the charger + AC straight to the loads; means of the runs',
       values: [
         part('sun', mean.sunWh),

@@ -31,11 +31,11 @@ describe('requirementOf', () => {
   const of = (loads: typeof all, school: 'largest-start' | 'sum-of-starts') =>
     requirementOf(loads, '2027-02-05T18:00', 600, school)
 
-  test('running together at the worst hour: the kettle’s', () => {
+  test('running watts together at the worst hour: the kettle’s', () => {
     expect(of(all, 'largest-start')).toMatchObject({ runningW: 1670, runningAtMin: 120 })
   })
 
-  test('the usual school puts the largest start on top of all running', () => {
+  test('the usual school puts the peak with the largest motor start of all running', () => {
     expect(of(all, 'largest-start')).toMatchObject({ startW: 1670 + 1000, starter: { id: 'pump' } })
   })
 
@@ -117,7 +117,7 @@ describe('the sentence', () => {
     const plan = day(90)
     plan.scenario.away = [{ from: '09:00', to: '14:00' }]
     expect(sentence(plan)).toBe(
-      'In Test outage, from Friday 18:00, the test station carries the Hold, Ration and Spare loads for 18 h 10 min, likely about 18 h. It runs out about Saturday 12:10, when nobody is home. With 90 % confidence it is 5 h 50 min short of the 24 h you planned for.',
+      'In Test outage, from Friday 18:00, the test station carries the All loads on battery for 18 h 10 min, likely about 18 h. It runs out about Saturday 12:10, when nobody is home. With 90 % confidence it is 5 h 50 min short of the 24 h you planned for.',
     )
   })
 
@@ -147,7 +147,7 @@ describe('the sentence', () => {
 
   test('nothing to carry is said, with what to change', () => {
     expect(sentence(day(50, { on: false }))).toMatch(
-      /has nothing to carry: none of the Hold, Ration and Spare loads is switched on/,
+      /has nothing to carry: none of the All loads on battery is switched on/,
     )
   })
 
@@ -201,7 +201,7 @@ describe('the working', () => {
       '2 kWh station: energy that can be taken from the battery → 2.00 kWh',
       'Mean watts at the outlets while it lasts → 90 W',
       '2 kWh station: hours at the middle values → 18 h 10 min',
-      'The runs → 18 h 10 min, 8 runs of 10 within about 18 h',
+      'The runs → 18 h 10 min, likely range (80 %) about 18 h',
       'The two schools on these loads → 24 min apart',
     ])
   })
@@ -221,7 +221,7 @@ describe('the working', () => {
     expect(results('margin')).toEqual([
       'Middle run against the plan → −5 h 50 min',
       'Reached with your confidence → 18 h 10 min, to Saturday 12:10',
-      'Runs that last the whole outage → no run',
+      'Chance to last the outage the whole outage → no run',
       'How much it is short → 5 h 50 min short',
       'Energy not supplied → 524 Wh',
     ])

@@ -58,7 +58,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     label: 'The runs',
     formula: `${result.runs} seeded runs, every spread and cycle drawn anew; 10, 50 and 90 % percentiles (type 7)`,
     values: [{ name: 'seed', value: String(result.seed) }],
-    result: `${durationOrMore(result.runtimeMin.p50, result.horizonMin)}, 8 runs of 10 within ${bandText(result)}`,
+    result: `${durationOrMore(result.runtimeMin.p50, result.horizonMin)}, likely range (80 %) ${bandText(result)}`,
   })
   steps.push(schoolsStep(sources, outletW - dcW, dcW))
   return {
@@ -96,7 +96,7 @@ export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }
           : `${formatDuration(reached)}, to ${formatMoment(startsAt, reached, 10)}`,
     },
     {
-      label: 'Runs that last the whole outage',
+      label: 'Chance to last the outage the whole outage',
       formula: 'runs that reach the end ÷ all runs',
       values: [{ name: 'runs', value: String(result.runs) }],
       result: runsText(result.reachesFraction),
@@ -163,7 +163,7 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
       {
         label: `Worst start, ${formatMoment(plan.scenario.startsAt, requirement.startAtMin)}`,
         formula: largestStart
-          ? 'running watts of all others + the largest start on top'
+          ? 'running watts of all others + the peak with the largest motor start'
           : 'sum of all starting watts, as if all started at once',
         values: requirement.starting.map((load) =>
           wattsValue(load, largestStart && load !== starter ? (l) => l.behaviour.runningW.value : startingW),
@@ -173,8 +173,10 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
       {
         label: largestStart
           ? 'The conservative school: all at once'
-          : 'The usual school: the largest start on top',
-        formula: largestStart ? 'sum of all starting watts' : 'running watts + the largest start on top',
+          : 'The usual school: the peak with the largest motor start',
+        formula: largestStart
+          ? 'sum of all starting watts'
+          : 'running watts + the peak with the largest motor start',
         values: [],
         result: formatWatts(otherW),
       },

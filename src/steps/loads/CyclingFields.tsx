@@ -79,7 +79,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         onChange={(value) => put({ periodMin: { ...periodMin, value } })}
       />
       <SelectField
-        label="It follows"
+        label="Varies with"
         value={follows?.mode ?? 'nothing'}
         options={FOLLOWS}
         onChange={(mode) => put({ follows: mode === 'nothing' ? undefined : followsFor(mode, follows) })}
@@ -87,7 +87,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
       {follows && (
         <>
           <SelectField
-            label="It feels"
+            label="Stands in"
             value={typeof where === 'string' ? where : 'about'}
             options={WHERE}
             onChange={(choice) =>
@@ -113,7 +113,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             />
           )}
           <QuantityField
-            label={follows.mode === 'heating' ? 'No heat needed from' : 'Set-point, mean inside'}
+            label={follows.mode === 'heating' ? 'No heat needed from' : 'Thermostat setting'}
             path="load.celsius"
             value={follows.setC.value}
             check={(value) =>
@@ -124,7 +124,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             onChange={(value) => put({ follows: { ...follows, setC: { ...follows.setC, value } } })}
           />
           <QuantityField
-            label="Average known at"
+            label="Average measured at a room temperature of"
             path="load.celsius"
             value={follows.knownAtC.value}
             check={(value) =>
@@ -154,7 +154,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         />
       )}
       <SelectField
-        label="Its drive"
+        label="Compressor or burner"
         value={drive?.kind ?? 'on-off'}
         options={DRIVES}
         onChange={(kind) =>
@@ -269,7 +269,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
             />
           )}
           <QuantityField
-            label="Off before, for"
+            label="Already off for"
             path="load.offForH"
             value={box.offForH}
             onChange={(offForH) => put({ box: { ...box, offForH } })}

@@ -13,7 +13,10 @@ const WORDS: Record<Evidence, string> = {
 
 const spreadText = (evidence: Evidence) => {
   const spread = usualSpread(evidence)
-  return 'times' in spread ? `×/÷${spread.times}` : ''
+  if (!('times' in spread)) return ''
+  return spread.times < 1.2
+    ? `±${Math.round((spread.times - 1) * 100)} %`
+    : `up to ${spread.times} times more or less`
 }
 
 /** How the load's energy is known; better evidence narrows the band. */

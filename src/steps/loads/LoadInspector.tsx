@@ -147,7 +147,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         <button className="text-button" onClick={() => setIsLogging(true)}>
           Readings from a plug-in meter
         </button>{' '}
-        beat any label: a day narrows its energy to ×/÷1.08.
+        beat any label: a day narrows its energy to ±8 %.
       </p>
       <BehaviourFields
         name={load.name}

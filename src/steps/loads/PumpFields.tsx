@@ -127,7 +127,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
         </>
       )}
       <SelectField
-        label="It follows"
+        label="Varies with"
         value={inflowFollows}
         options={[
           { value: 'nothing', words: 'Nothing: the same all day' },

@@ -7,7 +7,7 @@ import { useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { leftOutWhy } from '@/core/simulation/compile'
 import styles from './LoadsPage.module.css'
 
-/** The three numbers that size the power: running together, the worst start, energy a day. */
+/** The three numbers that size the power: running watts together, the worst start, energy a day. */
 export function SizingNumbers() {
   const store = useHouseholdStore()
   const plan = usePlan()
@@ -24,9 +24,9 @@ export function SizingNumbers() {
   return (
     <>
       <dl className={styles.sizing}>
-        <dt>running together</dt>
+        <dt>running watts together</dt>
         <dd>{formatWatts(requirement.runningW)}</dd>
-        <dt>{isUsual ? 'largest start on top' : 'all starts at once'}</dt>
+        <dt>{isUsual ? 'peak with the largest motor start' : 'all starts at once'}</dt>
         <dd>{formatWatts(requirement.startW)}</dd>
         <dt>a day</dt>
         <dd>{formatEnergy(dailyWh)}</dd>

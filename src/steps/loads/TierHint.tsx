@@ -18,8 +18,8 @@ export function TierHint({ load, tier, averageW }: { load: HouseholdLoad; tier: 
       {isHeat ? 'Heat' : COOLING.test(load.name) ? 'Cooling' : 'This'} takes {formatWatts(running)} while it
       runs
       {averageW >= 1 && `, ${formatEnergy(averageW * 24)} a day`}: a 2 kWh station carries it about{' '}
-      {Math.max(0.1, Math.round(17000 / running) / 10)} h without a pause. Consider Ration or Refuse, or a way
-      without electricity.
+      {Math.max(0.1, Math.round(17000 / running) / 10)} h without a pause. Consider “flexible” or “not on
+      battery”, or a way without electricity.
     </p>
   )
 }

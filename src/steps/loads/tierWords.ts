@@ -1,15 +1,15 @@
 import type { Tier } from '@/core/plan/limits'
 
 export const TIER_WORDS: Record<Tier, string> = {
-  critical: 'Hold',
-  flexible: 'Ration',
-  optional: 'Spare',
-  notOnBattery: 'Refuse',
+  critical: 'Critical',
+  flexible: 'Flexible',
+  optional: 'Optional',
+  notOnBattery: 'Not on battery',
 }
 
 export const TIER_MEANINGS: Record<Tier, string> = {
-  critical: 'Hold: must not stop',
-  flexible: 'Ration: may be paused or rotated',
-  optional: 'Spare: goes first',
-  notOnBattery: 'Refuse: never on battery',
+  critical: 'Critical: must not stop',
+  flexible: 'Flexible: may be paused or take turns',
+  optional: 'Optional: goes first',
+  notOnBattery: 'Not on battery',
 }

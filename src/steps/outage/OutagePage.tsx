@@ -71,7 +71,7 @@ export function OutagePage() {
           />
           <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt })} />
           <QuantityField
-            label="It must hold for"
+            label="Outage length"
             path="scenario.durationH"
             value={scenario.durationH}
             onChange={(durationH) => change({ durationH })}
@@ -81,17 +81,17 @@ export function OutagePage() {
             {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
           </p>
           <SelectField
-            label="It must carry"
+            label="Loads to carry"
             value={scenario.carriedTiers}
             options={[
-              { value: 'critical', words: 'Hold loads only' },
-              { value: 'flexible', words: 'Hold and Ration loads' },
-              { value: 'optional', words: 'Hold, Ration and Spare loads' },
+              { value: 'critical', words: 'Critical loads only' },
+              { value: 'flexible', words: 'Critical and flexible loads' },
+              { value: 'optional', words: 'All loads on battery' },
             ]}
             onChange={(carriedTiers) => change({ carriedTiers })}
           />
           <SelectField
-            label="How surely"
+            label="Confidence"
             value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
             options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
               value: value as (typeof CONFIDENCES)[number],

@@ -43,7 +43,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
           />
         </span>
         <button className="text-button" disabled={!weather} onClick={() => weather && change(weather)}>
-          Take it over
+          Use this weather
         </button>
         {weather ? (
           <span className={fields.understood} data-testid="preset">

@@ -18,7 +18,7 @@ describe('weather by climate and kind of storm', () => {
       '-11 to -2 °C, dry; the sky dark storm, then dark storm, then overcast, then clear',
     )
     expect(change).not.toHaveBeenCalled()
-    await userEvent.click(screen.getByRole('button', { name: 'Take it over' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Use this weather' }))
     expect(change).toHaveBeenCalledWith({
       outdoor: { lowC: -11, highC: -2 },
       rain: 'dry',
@@ -30,7 +30,7 @@ describe('weather by climate and kind of storm', () => {
     render(<WeatherPreset scenario={august} change={jest.fn()} />)
     await userEvent.selectOptions(screen.getByLabelText('Kind of weather'), 'ice')
     expect(screen.getByRole('status').textContent).toMatch(/With days of 25 °C there is no such weather/)
-    expect(screen.getByRole('button', { name: 'Take it over' })).toHaveProperty('disabled', true)
+    expect(screen.getByRole('button', { name: 'Use this weather' })).toHaveProperty('disabled', true)
   })
 })
 

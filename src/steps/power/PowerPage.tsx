@@ -102,13 +102,13 @@ export function PowerPage() {
           disabled={isFull}
           aria-haspopup="menu"
         >
-          Add a candidate
+          Add a power station or bank
         </Button>
         <Button onClick={addBank} disabled={isFull}>
-          Build a bank
+          Build a battery bank
         </Button>
         <Button onClick={() => document.getElementById('search')?.scrollIntoView({ block: 'start' })}>
-          Let it be found
+          Find equipment
         </Button>
         <button className="text-button" onClick={duplicate} disabled={isFull}>
           Duplicate it
@@ -159,7 +159,7 @@ export function PowerPage() {
       {anchor && <ClassMenu anchor={anchor} onClose={() => setAnchor(null)} pick={addClass} />}
       <div className={styles.pick}>
         <SelectField
-          label="Candidate"
+          label="Option"
           value={chosen.id}
           options={systems.map(({ id, name }) => ({ value: id, words: name }))}
           onChange={(powerSystemId) => edit(choose({ powerSystemId }))}

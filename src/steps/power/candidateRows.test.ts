@@ -30,7 +30,7 @@ const row = (label: string) =>
 
 describe('what decides a candidate', () => {
   test('its hours, when it carries and starts everything', () => {
-    expect(decidingRow(contextOf('station-2000'))?.label).toBe('Lasts, as surely as asked')
+    expect(decidingRow(contextOf('station-2000'))?.label).toBe('Runtime at the chosen confidence')
   })
 
   test('its voltage before anything else', () => {
@@ -72,7 +72,7 @@ describe('why it decides', () => {
       sources[0].continuousW.value = 1500
       sources[0].surgeW.value = 1600
     })
-    expect(decidingWords(weak)).toMatch(/Cellar drain pump brings it to 2,012 W, 1,600 W is given/)
+    expect(decidingWords(weak)).toMatch(/Sump pump brings it to 2,012 W, 1,600 W is given/)
     expect(decidingWords({ ...weak, evaluation: undefined })).toBe('')
   })
 })
@@ -110,17 +110,17 @@ describe('what a row shows', () => {
     expect(row('Running watts').need?.(context)).toBe('1,032 W')
     expect(row('Running watts').show(context)).toBe('2,400 W')
     expect(row('Runs out about').need?.(context)).toBe('Sunday 12:00')
-    expect(row('Stored').show(context)).toBe('2.05 kWh')
+    expect(row('Capacity').show(context)).toBe('2.05 kWh')
     expect(row('Price').show(context)).toBe('1,500 USD')
   })
 
   test('a candidate that is not run yet shows that it is coming', () => {
     const waiting = { ...context, evaluation: undefined }
     for (const label of [
-      'Lasts, as surely as asked',
+      'Runtime at the chosen confidence',
       'Runs out about',
-      'Runs that last',
-      'Reaches the outlets',
+      'Chance to last the outage',
+      'Usable at the outlets',
     ])
       expect(row(label).show(waiting)).toBe('…')
   })
@@ -130,31 +130,31 @@ describe('what a row shows', () => {
       loads.forEach((load) => (load.on = load.id === 'network')),
     )
     expect(row('Runs out about').show(endless)).toBe('not in sight')
-    expect(row('Lasts, as surely as asked').show(endless)).toBe('over 48 h')
+    expect(row('Runtime at the chosen confidence').show(endless)).toBe('over 48 h')
   })
 
   test('what a station and a bank each have to say', () => {
     const agm = contextOf('bank-agm-24')
-    expect(row('From the wall').show(agm)).toBe('no charger')
-    expect(row('From the wall').show(contextOf('bank-lfp-24'))).toMatch(/ h$/)
+    expect(row('AC charging').show(agm)).toBe('no charger')
+    expect(row('AC charging').show(contextOf('bank-lfp-24'))).toMatch(/ h$/)
     expect(row('In all').show(agm)).toMatch(/kg, 5 pc$/)
     expect(row('Outlets').show(context)).toMatch(/× 20 A/)
-    expect(row('Panels’ window').show(context)).toMatch(/^11–60 V, 15 A/)
+    expect(row('Solar input').show(context)).toMatch(/^11–60 V, 15 A/)
     expect(row('Cold').show(agm)).not.toBe(row('Cold').show(context))
-    expect(row('A usable kWh, over its life').show(context)).toMatch(/USD$/)
+    expect(row('Cost per kWh over its life').show(context)).toMatch(/USD$/)
     const unvalued = {
       ...context,
       plan: { ...context.plan, household: { ...context.plan.household, foodValue: undefined } },
     }
-    expect(row('In outages of lost food').show(unvalued)).toBe('–')
+    expect(row('Equals outages of lost food').show(unvalued)).toBe('–')
     const valued = {
       ...context,
       plan: { ...context.plan, household: { ...context.plan.household, foodValue: 300 } },
     }
-    expect(row('In outages of lost food').show(valued)).toBe('5 ×')
+    expect(row('Equals outages of lost food').show(valued)).toBe('5 ×')
     expect(row('Goes to sleep').show(context)).toBe('no')
-    expect(row('Gap when the wall goes').show(context)).toBe('20 ms')
-    expect(row('Comes back, of every 24 h').show(context)).toMatch(/^\d+(\.\d)? h$/)
+    expect(row('Transfer time').show(context)).toBe('20 ms')
+    expect(row('Recharge, hours of every 24').show(context)).toMatch(/^\d+(\.\d)? h$/)
     expect(row('All inputs together').show(context)).toBe('–')
   })
 
@@ -182,19 +182,19 @@ describe('several sources in one candidate', () => {
   test('what adds up is added up, what differs is told of each, what is the same once', () => {
     const [one] = pair.sources
     const single = { ...pair, sources: [one] }
-    expect(shownOf(row('Stored'), single)).toBe('2.05 kWh')
-    expect(shownOf(row('Stored'), pair)).toBe('4.10 kWh')
-    expect(shownOf(row('No-load draw'), pair)).toMatch(/^.+ W · .+ W$/)
+    expect(shownOf(row('Capacity'), single)).toBe('2.05 kWh')
+    expect(shownOf(row('Capacity'), pair)).toBe('4.10 kWh')
+    expect(shownOf(row('Idle draw (no-load)'), pair)).toMatch(/^.+ W · .+ W$/)
     expect(shownOf(row('Inverter efficiency'), pair)).toBe(shownOf(row('Inverter efficiency'), single))
     expect(shownOf(row('In all'), pair)).toMatch(/2 pc$/)
   })
 
   test('the cells that come from runs open a working', () => {
     for (const label of [
-      'Lasts, as surely as asked',
+      'Runtime at the chosen confidence',
       'Running watts',
       'Largest start',
-      'Reaches the outlets',
+      'Usable at the outlets',
     ])
       expect(row(label).working!(pair)!.steps.length).toBeGreaterThan(0)
   })

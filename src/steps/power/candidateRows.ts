@@ -65,7 +65,7 @@ function wordsOf(row: CandidateRow, context: RowContext): string {
 }
 
 export const lastsRow: CandidateRow = {
-  label: 'Lasts, as surely as asked',
+  label: 'Runtime at the chosen confidence',
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
     const lasts = gates(context)?.lasts
@@ -121,7 +121,7 @@ export const voltageRow: CandidateRow = {
 }
 
 export const refillsRow: CandidateRow = {
-  label: 'Comes back, of every 24 h',
+  label: 'Recharge, hours of every 24',
   need: () => '24 h',
   show: (context) => {
     const refills = gates(context)?.refills

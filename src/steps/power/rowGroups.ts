@@ -63,7 +63,7 @@ const celsiusWords = (range: { lowC: number; highC: number } | undefined, { hous
 /** The rows of the table, grouped as people ask. */
 export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
   {
-    title: 'How long',
+    title: 'Runtime',
     rows: [
       lastsRow,
       {
@@ -74,7 +74,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         show: (context) => endsWords(context),
       },
       {
-        label: 'Runs that last',
+        label: 'Chance to last the outage',
         need: ({ plan }) => runsText(plan.scenario.confidence),
         working: ({ evaluation }) => evaluation?.workings.margin,
         show: ({ evaluation }) =>
@@ -85,10 +85,10 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
   {
-    title: 'What it gives',
+    title: 'Energy',
     rows: [
       {
-        label: 'Stored',
+        label: 'Capacity',
         show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),
         ofAll: ({ sources }) => formatEnergy(sumOf(sources, ({ capacityWh }) => capacityWh.value)!),
         quantity: { key: 'capacityWh', path: 'source.capacityWh' },
@@ -100,7 +100,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         setting: 'chargedFraction',
       },
       {
-        label: 'Reserve it keeps',
+        label: 'Reserve',
         show: ({ source }) => shownQuantity(source.reserveFraction, formatPercent),
         quantity: {
           key: 'reserveFraction',
@@ -108,7 +108,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         },
       },
       {
-        label: 'Losses counted by',
+        label: 'Loss estimate',
         show: ({ source }) => (source.lossRule === 'flat' ? 'flat share' : 'efficiency'),
         setting: 'lossRule',
       },
@@ -123,7 +123,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         school: 'efficiency',
       },
       {
-        label: 'No-load draw',
+        label: 'Idle draw (no-load)',
         follows: true,
         show: ({ source }) => shownQuantity(source.noLoadW, formatWatts),
         quantity: {
@@ -142,13 +142,13 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         school: 'flat',
       },
       {
-        label: 'Reaches the outlets',
+        label: 'Usable at the outlets',
         working: energyOf,
         show: (context) => energyWords(context, 'outletWh'),
         ofAll: (context) => energyWords(context, 'outletWh'),
       },
       {
-        label: 'Lost to no-load draw',
+        label: 'Lost to idle draw',
         working: energyOf,
         show: (context) => energyWords(context, 'noLoadWh'),
         ofAll: (context) => energyWords(context, 'noLoadWh'),
@@ -156,7 +156,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
   {
-    title: 'Does it carry',
+    title: 'Running power',
     rows: [
       runningRow,
       voltageRow,
@@ -176,13 +176,13 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
       }),
     ],
   },
-  { title: 'Does it start', rows: [startsRow] },
+  { title: 'Starting surge', rows: [startsRow] },
   {
-    title: 'How refilled',
+    title: 'Recharge',
     rows: [
       refillsRow,
       {
-        label: 'From the wall',
+        label: 'AC charging',
         working: ({ source }) => wallWorking(source),
         show: ({ source }) => {
           const hours = wallHours(source)
@@ -196,23 +196,23 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         const watts = source.outfit?.input.totalW ?? null
         return watts === null ? '–' : formatWatts(watts)
       }),
-      plain('From a 12 V socket', ({ source }) =>
+      plain('12 V charging', ({ source }) =>
         source.outfit && source.outfit.input.dcW > 0 ? formatWatts(source.outfit.input.dcW) : '–',
       ),
-      plain('Charges between', ({ source, plan }) => celsiusWords(source.outfit?.chargeC, plan)),
-      plain('Panels’ window', ({ source }) => {
+      plain('Charging temperature', ({ source, plan }) => celsiusWords(source.outfit?.chargeC, plan)),
+      plain('Solar input', ({ source }) => {
         const solar = source.outfit?.input.solar
         return solar
           ? `${formatNumber(solar.lowV)}–${formatNumber(solar.highV)} V, ${formatNumber(solar.amps)} A, ${formatWatts(solar.watts)}`
           : '–'
       }),
-      plain('Feeds while it charges', ({ source }) =>
+      plain('Charges while supplying', ({ source }) =>
         source.outfit ? (source.outfit.suppliesWhileCharging ? 'yes' : 'no') : source.bank ? 'yes' : '–',
       ),
-      plain('Passes the wall through', ({ source }) =>
+      plain('Pass-through', ({ source }) =>
         source.outfit ? (source.outfit.passThrough ? 'yes' : 'no') : '–',
       ),
-      plain('Gap when the wall goes', ({ source }) => {
+      plain('Transfer time', ({ source }) => {
         const ms = source.outfit?.transferMs
         if (ms === undefined) return '–'
         return ms === null ? 'plug over' : `${formatNumber(ms)} ms`
@@ -220,7 +220,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
   {
-    title: 'How heavy',
+    title: 'Weight',
     rows: [
       {
         label: 'Heaviest piece',
@@ -241,7 +241,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
   {
-    title: 'What price',
+    title: 'Price',
     rows: [
       {
         label: 'Price',
@@ -251,7 +251,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         setting: 'price',
       },
       {
-        label: 'In outages of lost food',
+        label: 'Equals outages of lost food',
         working: ({ source, plan }) => foodWorking(source, plan),
         show: ({ source, plan }) => {
           const outages = source.price === null ? null : outagesOfFood(source.price, plan.household.foodValue)
@@ -259,7 +259,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         },
       },
       {
-        label: 'A usable kWh, over its life',
+        label: 'Cost per kWh over its life',
         working: ({ source, plan }) => lifeWorking(source, plan.household.currency),
         show: ({ source, plan }) => {
           const price = pricePerLifeKwh(source)
@@ -269,7 +269,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
     ],
   },
   {
-    title: 'What breaks',
+    title: 'Lifetime and warranty',
     rows: [
       plain('Cycles', ({ source }) => {
         if (!source.bank && !source.outfit) return '–'
@@ -288,7 +288,7 @@ export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
         if (sleep) return `under ${formatWatts(sleep.belowW)}`
         return search ? `searches under ${formatWatts(search.belowW)}` : 'no'
       }),
-      plain('Gives between', ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
+      plain('Operating temperature', ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
       plain('Cold', ({ source, plan }) =>
         chemistryOf(source) === 'lifepo4'
           ? `no charging under ${formatTemperature(0, plan.household.units)}`

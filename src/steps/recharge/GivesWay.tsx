@@ -37,9 +37,9 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const gainOf = (loadId: string, words: string) =>
     gains?.find((one) => one.loadId === loadId && one.words === words)?.gain
   return (
-    <section aria-label="Who gives way">
+    <section aria-label="Load-shedding rules">
       <div className={styles.panelsHead}>
-        <h2>Who gives way</h2>
+        <h2>Load-shedding rules</h2>
       </div>
       {inForce.length > 0 && (
         <ul className={own.rules}>

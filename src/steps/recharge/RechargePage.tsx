@@ -116,13 +116,13 @@ export function RechargePage() {
     <div className={styles.columns}>
       <div className={styles.main}>
         <div className={styles.legend}>
-          <h2>What comes in</h2>
+          <h2>Charging</h2>
           <SkyRow scenario={scenario} change={changeOutage} />
         </div>
         <WeatherTools key={scenario.id} scenario={scenario} change={changeOutage} />
         <div className={styles.keys}>
           <span>
-            <i className={styles.keySun} /> sun offers
+            <i className={styles.keySun} /> available sun
           </span>
           <span>
             <i className={styles.keyClipped} /> clipped by the input
@@ -131,7 +131,7 @@ export function RechargePage() {
             <i className={styles.keyIn} /> comes in, of everything
           </span>
           <span>
-            <i className={styles.keyAsked} /> is asked
+            <i className={styles.keyAsked} /> load
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
@@ -139,7 +139,7 @@ export function RechargePage() {
             <DaysChart
               days={days}
               gutters={gutters}
-              label="Watts by the hour: what the sun offers, what comes in and what is asked"
+              label="Watts by the hour: available sun, charging power and load"
             />
           ) : found === null || found.refill ? (
             <Skeleton variant="rectangular" height="100%" />
@@ -219,7 +219,7 @@ export function RechargePage() {
         {panels}
         <GivesWay plan={plan} />
       </div>
-      <aside className={styles.aside} aria-label="Together, generator and car">
+      <aside className={styles.aside} aria-label="Summary, generator and car">
         {evaluation && <Together plan={plan} evaluation={evaluation} />}
         <GeneratorPanel
           generator={refill.generator}

@@ -59,7 +59,7 @@ export function RepeatTool(props: {
   }
   return (
     <div className={own.editor} role="group" aria-label="What comes back">
-      <span>Again and again</span>
+      <span>Repeat</span>
       <SelectField
         cell
         label="What comes back"
@@ -94,7 +94,7 @@ export function RepeatTool(props: {
         disabled={trouble !== null}
         onClick={() => onChange({ [what]: plan() })}
       >
-        Plan it
+        Add to plan
       </button>
       {charging[what].length > 0 && (
         <button className="text-button" onClick={() => onChange({ [what]: [] })}>

@@ -36,8 +36,8 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const belowWh = refill ? energyOf(refill.belowWindowW) : 0
   const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
-    <section className={styles.side} aria-label="Together">
-      <h3>Together</h3>
+    <section className={styles.side} aria-label="Summary">
+      <h3>Summary</h3>
       <p className={styles.verdict} data-verdict={verdict} data-testid="together">
         {verdict === 'unplanned'
           ? 'Nothing refills it yet: one charge is all there is.'
@@ -120,7 +120,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         </p>
       )}
       <QuantityField
-        label="Charged as it begins"
+        label="Charge at the start"
         path="source.chargedFraction"
         value={source.chargedFraction}
         onChange={(chargedFraction) =>

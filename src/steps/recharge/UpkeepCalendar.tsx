@@ -23,8 +23,8 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
   // local date of this moment, as the calendar's first day
   const today = new Date().toLocaleDateString('sv-SE')
   return (
-    <section className={styles.side} aria-label="Kept ready">
-      <h3>Kept ready</h3>
+    <section className={styles.side} aria-label="Maintenance">
+      <h3>Maintenance</h3>
       <SelectField
         label="Top it up"
         value={months}

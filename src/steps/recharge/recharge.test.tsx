@@ -100,7 +100,7 @@ describe('what comes back by itself', () => {
   test('an hour of grid at the end of every six, unless said otherwise', async () => {
     const told = jest.fn()
     render(<Tool told={told} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
     const [[{ grid }]] = told.mock.calls as [[Required<ChargingTimes>]]
     expect(grid).toHaveLength(7)
     expect(grid[0]).toEqual({ fromMin: 300, toMin: 360 })
@@ -113,7 +113,7 @@ describe('what comes back by itself', () => {
     render(<Tool told={told} />)
     await userEvent.selectOptions(screen.getByRole('combobox', { name: 'What comes back' }), 'generator')
     await retype('First at', '20:00')
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
     expect(told).toHaveBeenCalledWith({
       generator: [
         { fromMin: 120, toMin: 240 },
@@ -132,7 +132,7 @@ describe('what comes back by itself', () => {
     render(<Tool told={jest.fn()} />)
     await retype('For so long', '6 h')
     expect(screen.getByRole('alert').textContent).toMatch(/never stop/)
-    expect(screen.getByRole('button', { name: 'Plan it' })).toHaveProperty('disabled', true)
+    expect(screen.getByRole('button', { name: 'Add to plan' })).toHaveProperty('disabled', true)
   })
 })
 
@@ -252,7 +252,7 @@ describe('together', () => {
     expect(
       screen.getByText(/^Before the storm, at the wall: 1 h 50 min from its reserve to full/),
     ).toBeTruthy()
-    await retype('Charged as it begins', '60')
+    await retype('Charge at the start', '60')
     expect(screen.getByText(/reserve to full, 49 min from there/)).toBeTruthy()
   })
 

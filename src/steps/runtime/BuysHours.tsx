@@ -52,8 +52,8 @@ export function BuysHours({ plan }: { plan: Plan }) {
       : !('loadId' in change) || known.has(change.loadId),
   )
   return (
-    <section aria-label="What buys hours">
-      <h2>What buys hours</h2>
+    <section aria-label="What adds hours">
+      <h2>What adds hours</h2>
       {done && (
         <p className={styles.done} role="note">
           Done: {done.words}.{' '}

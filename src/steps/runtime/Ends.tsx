@@ -13,9 +13,9 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
     minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, 10)
   const length = (minute: number) => (minute === Infinity ? '' : formatDuration(minute))
   const rows: [string, number][] = [
-    ['1 run in 10 by', runtimeMin.p10],
+    ['earliest (1 in 10)', runtimeMin.p10],
     ['Middle run', runtimeMin.p50],
-    ['9 runs in 10 by', runtimeMin.p90],
+    ['90 % sure to have ended', runtimeMin.p90],
   ]
   return (
     <>

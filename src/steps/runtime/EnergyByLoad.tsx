@@ -57,7 +57,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
       </tbody>
       <tfoot>
         <tr>
-          <td>Together</td>
+          <td>All loads</td>
           <td className={styles.barCell} />
           <td>{formatEnergy(asked)}</td>
           <td>{formatEnergy(supplied)}</td>

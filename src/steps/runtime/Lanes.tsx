@@ -48,9 +48,9 @@ export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: n
       </p>
       {refill && (
         <CurveLane
-          name="Comes in"
+          name="Charging"
           figure={formatEnergy(inWh)}
-          label={`What comes in, by the hour: ${formatEnergy(inWh)} over the outage`}
+          label={`Charging, by the hour: ${formatEnergy(inWh)} over the outage`}
           hue="refill"
           stepMin={POINT_MIN}
           shownMin={shownMin}

@@ -12,7 +12,7 @@ export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResul
   return (
     notable.length > 0 && (
       <>
-        <h2>On the way</h2>
+        <h2>Along the way</h2>
         <ul className={styles.events}>
           {notable.map((event) => (
             <li key={`${event.kind} ${event.sourceId} ${event.loadId} ${event.limit}`}>

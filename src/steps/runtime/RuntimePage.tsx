@@ -57,10 +57,10 @@ export function RuntimePage() {
             </select>
           )}
           <span>
-            <i className={styles.keyLine} /> middle run
+            <i className={styles.keyLine} /> most likely
           </span>
           <span>
-            <i className={styles.keyBand} /> 8 runs of 10
+            <i className={styles.keyBand} /> likely range (80 %)
           </span>
           <span>
             <i className={styles.keyHatch} /> reserve it keeps

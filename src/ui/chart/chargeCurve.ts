@@ -60,7 +60,7 @@ function endsWords(startsAt: string, { p10, p50, p90 }: Percentiles, horizonMin:
     : `after ${formatExactDuration(horizonMin)}`
   return {
     title: `empty ${formatMoment(startsAt, p50, 10)}`,
-    detail: `8 runs of 10: ${early.day} ${early.clock} to ${until}`,
+    detail: `Likely range (80 %): ${early.day} ${early.clock} to ${until}`,
   }
 }
 

@@ -34,7 +34,7 @@ export function FindDialog({ householdId, onClose }: { householdId: string; onCl
   return (
     <PickDialog
       title="Find"
-      label="Find a load, an outage, a power candidate or a page"
+      label="Find a load, an outage, a power option or a page"
       placeholder="Part of a name"
       itemsFor={(text) => all.filter(({ name }) => name.toLowerCase().includes(text.trim().toLowerCase()))}
       onClose={onClose}

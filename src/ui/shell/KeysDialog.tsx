@@ -5,9 +5,9 @@ import { STEPS } from './steps'
 
 const KEYS: [keys: string[], words: string][] = [
   ...STEPS.map(({ key, name }): [string[], string] => [[key], name]),
-  [['a'], 'Add: a load, an outage or a candidate, by the page you are on'],
+  [['a'], 'Add: a load, an outage or a power option, by the page you are on'],
   [['/'], 'Find anything in this household'],
-  [['[', ']'], 'Previous and next power candidate'],
+  [['[', ']'], 'Previous and next power option'],
   [[',', '.'], 'Previous and next outage'],
   [['↑', '↓'], 'In the ledger: previous and next load'],
   [['Space'], 'In the ledger: switch the load off or on'],

@@ -10,9 +10,9 @@ import styles from './AnswerStrip.module.css'
 type Control = NonNullable<AnswerPart['control']>
 
 const TIERS = [
-  { id: 'critical', name: 'Hold loads only' },
-  { id: 'flexible', name: 'Hold and Ration loads' },
-  { id: 'optional', name: 'Hold, Ration and Spare loads' },
+  { id: 'critical', name: 'Critical loads only' },
+  { id: 'flexible', name: 'Critical and flexible loads' },
+  { id: 'optional', name: 'All loads on battery' },
 ] as const
 
 /** The sentence: its underlined words change what is compared, its figures open their working. */

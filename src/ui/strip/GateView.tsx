@@ -1,19 +1,16 @@
 import styles from './AnswerStrip.module.css'
 import type { GateFigure } from './gateFigures'
 
+const VERDICT_WORDS = { holds: 'enough', short: 'short', unplanned: '', nothing: '' }
+
 /** One gate: its verdict in a word, its margin in figures, and a bar that shows both. */
 export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {
   const { name, verdict, need, of, bar, detail } = gate
   return (
-    <button
-      className={styles.gate}
-      onClick={open}
-      title="The working"
-      data-testid={`gate-${name.toLowerCase()}`}
-    >
+    <button className={styles.gate} onClick={open} title="The working" data-testid={`gate-${gate.id}`}>
       <span className={styles.gateTop}>
         {name}
-        <span className={styles.verdict}>{verdict === 'holds' || verdict === 'short' ? verdict : ''}</span>
+        <span className={styles.verdict}>{VERDICT_WORDS[verdict]}</span>
       </span>
       <span className={styles.gateFigure}>
         <span className={styles.need}>{need}</span> <span className={styles.of}>{of}</span>

@@ -9,8 +9,8 @@ const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 /** Which measurement narrows the band most; where loads can be chosen, a name leads to its load. */
 export function MeasureNext(props: { className: string; select?: (loadId: string) => void }) {
   return (
-    <section aria-label="Measure next">
-      <h2>Measure next</h2>
+    <section aria-label="What to measure next">
+      <h2>What to measure next</h2>
       <MeasureList measures={useAdvice(ask)} {...props} />
     </section>
   )

@@ -19,12 +19,12 @@ describe('every figure that is told twice is the same', () => {
         const { result, gates, answer, workings } = evaluate(plan, RUNS)
         const text = answerText(answer)
         const { lasts, carries, refills } = gates
-        const strip = Object.fromEntries(gateFigures({ result, gates }).map((one) => [one.name, one]))
+        const strip = Object.fromEntries(gateFigures({ result, gates }).map((one) => [one.id, one]))
         // one shortfall: sentence, gate and working
         if (result.loads.length > 0 && lasts.verdict === 'short') {
           const short = `${formatDuration(lasts.shortMin)} short`
           expect(text).toContain(short)
-          expect(strip.Lasts.detail).toContain(short)
+          expect(strip.lasts.detail).toContain(short)
           expect(workings.margin.steps.map((step) => step.result)).toContain(short)
         }
         if (lasts.verdict !== 'short') expect(lasts.shortMin).toBe(0)
@@ -39,7 +39,7 @@ describe('every figure that is told twice is the same', () => {
           expect(workings.carries.steps[0].result).toBe(formatWatts(carries.neededW))
         // a day in and out: strip and working, with the confidence asked for
         if (refills.refill && result.loads.length > 0 && refills.neededPerDayWh > 0) {
-          expect(strip.Refills.detail).toContain(formatEnergy(refills.broughtPerDayWh))
+          expect(strip.refills.detail).toContain(formatEnergy(refills.broughtPerDayWh))
           expect(JSON.stringify(workings.refills)).toContain(formatEnergy(refills.broughtPerDayWh))
           if (refills.coverage < Infinity)
             expect(refills.broughtPerDayWh).toBeCloseTo(refills.coverage * refills.neededPerDayWh, 6)

@@ -12,6 +12,7 @@ import type { WorkingKey } from '@/core/sizing/workings'
 
 /** A gate as the strip shows it. */
 export interface GateFigure {
+  id: 'carries' | 'starts' | 'lasts' | 'refills'
   name: string
   verdict: Verdict
   need: string
@@ -28,17 +29,25 @@ export function gateFigures({ gates, result }: Pick<Evaluation, 'gates' | 'resul
   const { runtimeMin, outageMin } = lasts
   const shownMin = Math.min(runtimeMin, result.horizonMin)
   return [
-    { name: 'Carries', ...powerFigure(carries), detail: carriesDetail(carries), working: 'carries' },
     {
-      name: 'Starts',
+      id: 'carries',
+      name: 'Running power',
+      ...powerFigure(carries),
+      detail: carriesDetail(carries),
+      working: 'carries',
+    },
+    {
+      id: 'starts',
+      name: 'Starting surge',
       ...powerFigure(starts),
       detail: starts.binding
-        ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'on top' : 'running'}`
+        ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'starting' : 'running'}`
         : 'nothing starts',
       working: 'starts',
     },
     {
-      name: 'Lasts',
+      id: 'lasts',
+      name: 'Runtime',
       verdict: lasts.verdict,
       need: `${runtimeMin === Infinity ? '> ' : ''}${formatHours(shownMin)}`,
       of: `of ${formatNumber(outageMin / 60, 1)}`,
@@ -60,7 +69,7 @@ function refillsFigure(
   { verdict, coverage, broughtPerDayWh, neededPerDayWh }: RefillsGate,
   confidence: number,
 ): GateFigure {
-  const frame = { name: 'Refills', verdict, working: 'refills' as const }
+  const frame = { id: 'refills' as const, name: 'Recharge', verdict, working: 'refills' as const }
   if (verdict === 'unplanned') return { ...frame, need: '–', of: '', bar: null, detail: 'not planned yet' }
   if (verdict === 'nothing') return { ...frame, need: '–', of: '', bar: null, detail: 'nothing is carried' }
   const hours = Math.min(24, coverage * 24)

@@ -11,16 +11,16 @@ const points = (element: Element | null) =>
 test('a curve over its own ground, cut at what is shown', () => {
   const { container } = render(
     <CurveLane
-      name="Comes in"
+      name="Charging"
       figure="1 kWh"
-      label="What comes in"
+      label="Charging"
       hue="refill"
       stepMin={15}
       shownMin={30}
       middle={[0, 50, 100, 400]}
     />,
   )
-  expect(screen.getByRole('img').getAttribute('aria-label')).toBe('What comes in')
+  expect(screen.getByRole('img').getAttribute('aria-label')).toBe('Charging')
   // three points fit into half an hour; the largest of them is the lane's height
   expect(points(container.querySelector('polyline'))).toEqual([
     [0, 100],

@@ -130,7 +130,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               onChange={(series) => change({ series })}
             />
             <QuantityField
-              label="Rows in parallel"
+              label="Strings in parallel"
               path="bank.parallel"
               value={bank.parallel}
               onChange={(parallel) => change({ parallel })}
@@ -152,7 +152,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
             />
             {bank.inverter && (
               <QuantityField
-                label="Cuts off at, V"
+                label="Low-voltage cut-off"
                 path="battery.cutOffV"
                 value={bank.inverter.cutOffV}
                 onChange={(cutOffV) =>
@@ -167,14 +167,14 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               />
             )}
             <QuantityField
-              label="Lost to age"
+              label="Capacity lost to ageing"
               path="battery.agedFraction"
               value={bank.battery.agedFraction}
               onChange={(agedFraction) => change({ battery: { ...bank.battery, agedFraction } })}
             />
             {bank.battery.chemistry !== 'lifepo4' && (
               <QuantityField
-                label="Peukert’s exponent"
+                label="Peukert exponent"
                 path="battery.peukert"
                 value={bank.battery.peukert.value}
                 onChange={(value) =>
@@ -213,7 +213,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
             </button>
             {bank.battery.chemistry === 'flooded' && (
               <SelectField
-                label="Half used is"
+                label="Voltage at 50 %"
                 value={bank.halfUsedSchool}
                 options={[
                   { value: 'at 12.05 V', words: '12.05 V at rest: the usual table' },

@@ -38,7 +38,7 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
             onChange={(value) => putBattery({ capacityAh: { ...battery.capacityAh, value } })}
           />
           <QuantityField
-            label="Stated over"
+            label="Rated over (hours)"
             path="battery.rateH"
             value={battery.rateH}
             onChange={(rateH) => putBattery({ rateH })}
@@ -150,7 +150,7 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
               }
             />
             <QuantityField
-              label="No-load draw"
+              label="Idle draw (no-load)"
               path="source.noLoadW"
               value={inverter.noLoadW.value}
               onChange={(value) => putInverter({ noLoadW: { ...inverter.noLoadW, value } })}

@@ -12,7 +12,7 @@ export function Bears({ outfit, change }: FittingProps) {
   const { chargeC, dischargeC, hotDerating, sleep, cycles, warrantyYears } = outfit
   return (
     <div>
-      <h3>Bears</h3>
+      <h3>Limits</h3>
       <RangeFields name="Charges" range={chargeC} onChange={(range) => change({ chargeC: range })} />
       <RangeFields name="Gives" range={dischargeC} onChange={(range) => change({ dischargeC: range })} />
       <CheckField

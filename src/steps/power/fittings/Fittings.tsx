@@ -20,7 +20,7 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
   const change = (part: Partial<Outfit>) => outfit && put({ outfit: { ...outfit, ...part } })
   return (
     <FieldScope id={`fittings ${systemId} ${source.id}`} name={name}>
-      <section className={styles.fittings} aria-label={`Fittings of ${name}`}>
+      <section className={styles.fittings} aria-label={`Specifications of ${name}`}>
         <h2>
           What {name} has{' '}
           {outfit ? (

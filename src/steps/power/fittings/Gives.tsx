@@ -23,7 +23,7 @@ export function Gives({
   const { outlets, legW, dc, withGridW, expansion } = outfit
   return (
     <div>
-      <h3>Gives</h3>
+      <h3>Outputs</h3>
       {VOLTS.map((volts, i) => (
         <CheckField
           key={volts}

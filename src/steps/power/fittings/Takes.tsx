@@ -12,9 +12,9 @@ export function Takes({ outfit, change }: FittingProps) {
   const put = (part: Partial<typeof input>) => change({ input: { ...input, ...part } })
   return (
     <div>
-      <h3>Takes</h3>
+      <h3>Inputs</h3>
       <QuantityField
-        label="From the wall"
+        label="AC charging"
         path="source.watts"
         value={input.acW}
         onChange={(acW) => put({ acW })}
@@ -66,8 +66,8 @@ export function Takes({ outfit, change }: FittingProps) {
         onChange={(on) => change({ passThrough: on })}
       />
       <CheckField
-        label="The wall goes"
-        words="it takes over by itself"
+        label="When the grid fails"
+        words="switches over automatically (UPS)"
         on={transferMs !== null}
         onChange={(on) => change({ transferMs: on ? 20 : null })}
       />

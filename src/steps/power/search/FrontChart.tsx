@@ -73,7 +73,7 @@ export default function FrontChart(props: {
       <canvas
         ref={canvas}
         role="img"
-        aria-label="Price against hours of every candidate; the table below has the same in figures"
+        aria-label="Price against hours of every option; the table below has the same in figures"
         data-testid="front-chart"
       />
     </div>

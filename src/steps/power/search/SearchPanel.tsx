@@ -77,7 +77,7 @@ export function SearchPanel() {
   return (
     <FieldScope id={'search'} name={'the search'}>
       <section id="search" className={styles.search} aria-label="Search the catalogue">
-        <h2>Let it be found</h2>
+        <h2>Find equipment</h2>
         <p className={styles.lead}>
           Every station with its expansions and every bank of batteries, rows and inverters that fit each
           other, held against your own loads. 2S3P: two in series, three rows of them.
@@ -237,7 +237,7 @@ export function SearchPanel() {
                     className={styles.progress}
                     max={search.all || 1}
                     value={search.judged.length}
-                    aria-label="Candidates judged"
+                    aria-label="Options judged"
                   />
                   <button className="text-button" onClick={search.cancel}>
                     Cancel

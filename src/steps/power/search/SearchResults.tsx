@@ -94,7 +94,7 @@ export function SearchResults(
             The working
           </button>
           <Button onClick={() => keep(picked)} disabled={systems.length >= LIMITS.powerSystems}>
-            Add it to the candidates
+            Add it to the options
           </Button>
         </div>
       )}
@@ -109,7 +109,7 @@ export function SearchResults(
           onClose={() => setExplained(null)}
         />
       )}
-      <h3>What nothing beats in price and hours</h3>
+      <h3>Best runtime for the money</h3>
       <JudgedTable list={front} picked={picked} pick={setChosen} money={money} hoursOf={hoursOf} />
       {misses.length > 0 && stage !== 'running' && (
         <>
@@ -145,7 +145,7 @@ function JudgedTable(
     <table className={styles.table}>
       <thead>
         <tr>
-          <th scope="col">Candidate</th>
+          <th scope="col">Option</th>
           <th scope="col">Price</th>
           <th scope="col">Hours</th>
           <th scope="col" className={styles.hideNarrow}>
