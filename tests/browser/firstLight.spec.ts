@@ -4,7 +4,7 @@ import { answer, answerNow, changedAnswer, openSample, ready, saved, enter } fro
 test('a new visitor reads one sentence about the sample household', async ({ page }) => {
   await openSample(page)
   await expect(answer(page)).toHaveText(
-    /^In February ice, from Friday 18:00, the 2 kWh station carries the Hold loads for 1\d h( \d0 min)?, likely \d+ to \d+ h\. It first runs out about Saturday \d\d:\d0.*With 90 % confidence it is .* short of the 42 h you planned for, and the sun brings back \d+(\.\d)? h of every 24\.$/,
+    /^In February ice, from Friday 18:00, the 2 kWh station carries the critical loads for 1\d h( \d0 min)?, likely \d+ to \d+ h\. It first runs out about Saturday \d\d:\d0.*With 90 % confidence it is .* short of the 42 h you planned for, and the sun brings back \d+(\.\d)? h of every 24\.$/,
   )
   await expect(page.getByText('sample data')).toBeVisible()
   await expect(page.getByTestId('gate-refills')).toContainText('of 24')
@@ -13,7 +13,7 @@ test('a new visitor reads one sentence about the sample household', async ({ pag
 test('the sentence is in the page before any script runs', async ({ request }) => {
   const response = await request.get('/')
   const text = (await response.text()).replace(/<[^>]+>/g, '')
-  expect(text).toContain('the 2 kWh station carries the Hold loads for')
+  expect(text).toContain('the 2 kWh station carries the critical loads for')
 })
 
 test('switching a load off lengthens the answer, and is still so after a reload', async ({ page }) => {
@@ -55,7 +55,7 @@ test('another station, another outage, other tiers: chosen in the sentence itsel
   await page.getByRole('menuitem', { name: '24 V 200 Ah LiFePO4 bank' }).click()
   const second = await changedAnswer(page, first)
   expect(second).toContain('the 24 V 200 Ah LiFePO4 bank carries')
-  await answer(page).getByRole('button', { name: 'Critical loads' }).click()
+  await answer(page).getByRole('button', { name: 'critical loads' }).click()
   await page.getByRole('menuitem', { name: 'All loads on battery' }).click()
   const third = await changedAnswer(page, second)
   await answer(page).getByRole('button', { name: 'February ice' }).click()
@@ -82,10 +82,10 @@ test('the outage’s start and length', async ({ page }) => {
 test('every figure of the strip opens its working, with values, evidence and result', async ({ page }) => {
   await openSample(page)
   const titles: [string, RegExp][] = [
-    ['gate-carries', /Carries: running watts/],
-    ['gate-starts', /Starts: surge watts/],
+    ['gate-carries', /Running power/],
+    ['gate-starts', /Starting surge/],
     ['gate-lasts', /The margin/],
-    ['gate-refills', /Refills: a day in, a day out/],
+    ['gate-refills', /Recharge: a day in, a day out/],
   ]
   for (const [gate, title] of titles) {
     await page.getByTestId(gate).click()
@@ -126,7 +126,7 @@ test('candidates stand side by side; the chosen one’s figures are fields, and 
 
 test('a 240 V pump on a 120 V station is told in the sentence, the gate and the table', async ({ page }) => {
   await openSample(page, 'power')
-  await answer(page).getByRole('button', { name: 'Critical loads' }).click()
+  await answer(page).getByRole('button', { name: 'critical loads' }).click()
   await page.getByRole('menuitem', { name: 'Critical and flexible loads' }).click()
   await expect(answer(page)).toHaveText(/^Well pump cannot run: 240 V is needed/)
   await expect(page.getByTestId('gate-carries')).toContainText('Well pump wants 240 V')

@@ -230,7 +230,7 @@ test.describe('the bench', () => {
     await saved(page)
     await page.goto(page.url().replace('runtime', 'loads'))
     await ready(page)
-    await page.getByLabel('Tier of Microwave').selectOption('critical')
+    await page.getByLabel('Importance of Microwave').selectOption('critical')
     await saved(page)
     await saved(page)
     await page.goto(page.url().replace('loads', 'runtime'))

@@ -23,7 +23,7 @@ test.describe('the search', () => {
     const found = (await page.getByTestId('search-answer').locator('b').textContent())!
     await box.getByRole('button', { name: 'Add it to the options' }).click()
     await expect(column(page, new RegExp(found.slice(0, 20)))).toHaveAttribute('aria-pressed', 'true')
-    await expect(page.getByTestId('gate-lasts')).toContainText('holds')
+    await expect(page.getByTestId('gate-lasts')).toContainText('enough')
     await saved(page)
     const { violations } = await new AxeBuilder({ page }).analyze()
     expect(violations.map(({ id }) => id)).toEqual([])
@@ -304,7 +304,7 @@ test.describe('own equipment', () => {
     expect((await download).suggestedFilename()).toBe('equipment.csv')
     await page.reload()
     await expect(own.getByRole('row', { name: /Small one/ })).toBeVisible()
-    await own.getByRole('button', { name: 'as a candidate' }).first().click()
+    await own.getByRole('button', { name: 'as an option' }).first().click()
     await expect(column(page, /Cellar station/)).toHaveAttribute('aria-pressed', 'true')
   })
 
@@ -324,7 +324,7 @@ test.describe('figures of candidates', () => {
     const cells = page
       .getByRole('table')
       .first()
-      .getByRole('row', { name: /^Lasts, as surely/ })
+      .getByRole('row', { name: /^Runtime at the chosen/ })
     await cells.getByRole('button', { name: /h/ }).first().click()
     await expect(page.getByRole('dialog')).toContainText('How long it lasts')
     await page.keyboard.press('Escape')

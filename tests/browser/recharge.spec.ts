@@ -240,7 +240,7 @@ test.describe('who gives way', () => {
   test('a rule is made, its hours told, seen on the Runtime page, and taken back', async ({ page }) => {
     await openSample(page, 'recharge')
     const box = page.getByRole('region', { name: 'Load-shedding rules' })
-    await box.getByLabel('Load that gives way').selectOption('network')
+    await box.getByLabel('Load to shed').selectOption('network')
     await enter(box.getByLabel('Dropped below'), '70')
     await enter(box.getByLabel('Back above'), '60')
     await expect(box.getByRole('alert')).toContainText('must come back above')

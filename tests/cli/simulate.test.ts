@@ -9,6 +9,7 @@ import { answerText } from '@/core/sizing/answer'
 import { evaluate } from '@/core/sizing/evaluate'
 import { anyHousehold } from '../support/anyHousehold'
 import { constant, loadOf, planWith } from '../support/samplePlan'
+import { tries } from '../support/counts'
 
 const command = join(__dirname, '../../yotrope')
 const folder = mkdtempSync(join(tmpdir(), 'yotrope-cli-'))
@@ -73,7 +74,7 @@ describe('./yotrope simulate', () => {
   })
 
   test('arbitrary households: the figures of the gates, in words and as data', () => {
-    for (const any of fc.sample(anyHousehold, { numRuns: 3, seed: 11 })) {
+    for (const any of fc.sample(anyHousehold, { numRuns: tries(3), seed: 11 })) {
       const { result, gates, answer } = evaluate(any)
       const text = run('simulate', file('any.json', any)).stdout
       expect(text).toContain(answerText(answer))

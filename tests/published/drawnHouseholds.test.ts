@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { drawnOutcomes, sharesOf } from '../calibration/drawn/coverage'
+import { tries } from '../support/counts'
 
 describe('120 households drawn from first principles, each plan made anew of what was known', () => {
-  const outcomes = drawnOutcomes(150)
+  const outcomes = drawnOutcomes(tries(200))
   const { inside, earlier, later } = sharesOf(outcomes)
 
   test('76 to 86 % of the ends lie in the 80 % band, and misses on both sides', () => {

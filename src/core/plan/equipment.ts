@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { idSchema, note } from './fields'
 import { sourceSchema } from './power'
 
-/** Something that can be bought or stands in the cellar: a source as a candidate would have it. */
+/** Something that can be bought or stands in the cellar: a source as an option would have it. */
 export const equipmentSchema = z.strictObject({
   id: idSchema,
   source: sourceSchema,

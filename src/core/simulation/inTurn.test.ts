@@ -18,6 +18,7 @@ import { answerText } from '../sizing/answer'
 import { evaluate } from '../sizing/evaluate'
 import { simulateSlowly } from './oracle'
 import { runAll, simulate } from './simulate'
+import { tries } from '../../../tests/support/counts'
 
 const watts = (value: number) => quantity(value, 'W', 'label', exact)
 const second = (more: Partial<Source> = {}) =>
@@ -106,7 +107,7 @@ describe('sources in turn are each asked for the load’s voltage', () => {
           })
         },
       ),
-      { numRuns: 15 },
+      { numRuns: tries(15) },
     )
   })
 })
@@ -223,7 +224,7 @@ describe('one rule for an end, refilled or not', () => {
           expect(bare.shortMin[2] - refilled.shortMin[2]).toBeLessThan(16)
         },
       ),
-      { numRuns: 25 },
+      { numRuns: tries(25) },
     )
   })
   test('a store below its reserve feeds nothing, refilled or not, until it is charged', () => {

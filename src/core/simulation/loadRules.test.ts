@@ -10,6 +10,7 @@ import type { Load } from '../plan/schema'
 import { quantity } from '../quantity/quantity'
 import { runAll, simulate } from './simulate'
 import { typicalRun } from './trace'
+import { tries } from '../../../tests/support/counts'
 
 const ruled = (watts: number, rules: LoadRule[], id = 'ruled'): Load => ({
   ...loadOf(constant(watts), { id }),
@@ -80,7 +81,7 @@ describe('dropped below a charge, back above a higher one', () => {
           expect(chain.suppliedWh[1]).toBeCloseTo(ruledWh, 6)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     )
   })
 
@@ -147,7 +148,7 @@ describe('not together with another', () => {
               Math.min(one.toMin, other.toMin) - Math.max(one.fromMin, other.fromMin),
             ).toBeLessThanOrEqual(1e-9)
       }),
-      { numRuns: 25 },
+      { numRuns: tries(25) },
     )
   })
 

@@ -15,6 +15,7 @@ import { simulateSlowly } from './oracle'
 import { loadAtWork } from './oracleLoads'
 import { runAll, simulate } from './simulate'
 import { POINT_MIN } from './sweep'
+import { tries } from '../../../tests/support/counts'
 
 const HORIZON_MIN = 48 * 60
 const RUNS = 3
@@ -78,7 +79,7 @@ describe('the fast program agrees with the slow one', () => {
           }
         })
       }),
-      { numRuns: 150 },
+      { numRuns: tries(150) },
     )
   })
 
@@ -136,7 +137,7 @@ describe('the fast program agrees with the slow one', () => {
           expect(last).toBeGreaterThan(source.reserveFraction.value - 0.08)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     )
   })
 
@@ -179,7 +180,7 @@ describe('the fast program agrees with the slow one', () => {
           4,
         )
       }),
-      { numRuns: kind === 'a plain station' ? 60 : 30 },
+      { numRuns: tries(kind === 'a plain station' ? 60 : 30) },
     )
   })
 
@@ -201,7 +202,7 @@ describe('the fast program agrees with the slow one', () => {
           expect(Math.abs(with_.shortMin[run] - short)).toBeLessThan(12),
         )
       }),
-      { numRuns: 20 },
+      { numRuns: tries(20) },
     )
   })
 

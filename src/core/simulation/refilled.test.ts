@@ -16,6 +16,7 @@ import type { Refill } from '../plan/refill'
 import { NO_REFILL } from '../plan/noRefill'
 import type { Scenario, Source } from '../plan/schema'
 import { runAll, simulate } from './simulate'
+import { tries } from '../../../tests/support/counts'
 
 describe('energy is conserved: what comes in is fed, lost or stored, to a billionth', () => {
   test.each(['a plain station', 'a bank with Peukert and a cut-off'])('of %s', (kind) => {
@@ -39,7 +40,7 @@ describe('energy is conserved: what comes in is fed, lost or stored, to a billio
         // where AC comes for part of a minute, that minute's mean is counted
         expect(conversionWh).toBeGreaterThan(-0.002 * fedWh - 1)
       }),
-      { numRuns: 60 },
+      { numRuns: tries(60) },
     )
   })
 
@@ -56,7 +57,7 @@ describe('energy is conserved: what comes in is fed, lost or stored, to a billio
         expect(perOutlet).toBeGreaterThan(1)
         expect(perOutlet).toBeLessThan(1.35)
       }),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     )
   })
 })
@@ -81,7 +82,7 @@ test('gliding over quiet quarters comes to what stepping through them does', () 
         expect(steps.refill!.curves.inW[q]).toBeCloseTo(watts, 6),
       )
     }),
-    { numRuns: 40 },
+    { numRuns: tries(40) },
   )
 })
 

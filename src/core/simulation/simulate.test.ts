@@ -13,6 +13,7 @@ import {
 } from '../../../tests/support/samplePlan'
 import { quantity } from '../quantity/quantity'
 import { runAll, simulate } from './simulate'
+import { tries } from '../../../tests/support/counts'
 
 const total = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0)
 
@@ -193,7 +194,7 @@ describe('properties of any plan', () => {
           expect(Math.abs(energy.takenWh - lost)).toBeLessThan(minuteWh + 0.01)
         }
       }),
-      { numRuns: 100 },
+      { numRuns: tries(100) },
     )
   })
 
@@ -207,7 +208,7 @@ describe('properties of any plan', () => {
         ).runtimesMin
         after.forEach((end, run) => expect(end).toBeLessThanOrEqual(before[run] + 1e-6))
       }),
-      { numRuns: 60 },
+      { numRuns: tries(60) },
     )
   })
 
@@ -222,7 +223,7 @@ describe('properties of any plan', () => {
         const after = simulate(planWith(loads, [larger]), options).runtimesMin
         after.forEach((end, run) => expect(end).toBeGreaterThanOrEqual(before[run] - 1e-6))
       }),
-      { numRuns: 60 },
+      { numRuns: tries(60) },
     )
   })
 
@@ -236,7 +237,7 @@ describe('properties of any plan', () => {
           5,
         )
       }),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     )
   })
 

@@ -6,6 +6,7 @@ import type { Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
 import { runtimesOf } from '../sizing/runtimes'
 import { simulate } from './simulate'
+import { tries } from '../../../tests/support/counts'
 
 const dc = (watts: number) => loadOf(constant(watts), { id: 'filter', volts: 12 })
 const ac = (watts: number) => loadOf(constant(watts), { id: 'filter' })
@@ -59,7 +60,7 @@ describe('a lead-acid bank', () => {
           less.forEach((end, run) => expect(greater[run]).toBeGreaterThanOrEqual(end - 1e-6))
         },
       ),
-      { numRuns: 25 },
+      { numRuns: tries(25) },
     )
   })
 })

@@ -9,6 +9,7 @@ import { findLevers, rankLevers, withChange } from '../sizing/levers'
 import { cellsOf } from '../sizing/matrix'
 import { simulate } from './simulate'
 import { Variants } from './variants'
+import { tries } from '../../../tests/support/counts'
 
 const alone = (plan: Plan) => {
   const { runtimesMin, horizonMin } = simulate(plan)
@@ -28,10 +29,10 @@ describe('many plans at once come to what each comes to alone', () => {
     const plans = [
       base,
       ...findLevers(base)
-        .slice(0, 8)
+        .slice(0, tries(8))
         .map(({ change }) => withChange(base, change)),
     ]
-    expect(plans.length).toBeGreaterThan(5)
+    expect(plans.length).toBeGreaterThan(tries(5))
     const variants = new Variants(plans, 1)
     variants.make(0, 60)
     variants.make(60, variants.most)

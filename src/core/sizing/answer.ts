@@ -26,9 +26,9 @@ export interface AnswerPart {
 }
 
 const TIER_WORDS = {
-  critical: 'Critical loads',
-  flexible: 'Critical and flexible loads',
-  optional: 'All loads on battery',
+  critical: 'critical loads',
+  flexible: 'critical and flexible loads',
+  optional: 'loads',
 }
 
 /** Breaks told in the sentence; the rest are counted. */

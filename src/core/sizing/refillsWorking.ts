@@ -11,7 +11,7 @@ export function refillsWorking(
 ): Working {
   if (!refill)
     return {
-      title: 'Refills: not planned yet',
+      title: 'Recharge: not planned yet',
       steps: [],
       note: 'No sun, generator or car is counted. The hours shown are from a single charge. The Recharge page plans it.',
     }
@@ -56,7 +56,7 @@ export function refillsWorking(
     },
   ]
   return {
-    title: 'Refills: a day in, a day out',
+    title: 'Recharge: a day in, a day out',
     steps,
     note: 'Each day’s light is drawn anew in every run, ×/÷ what its kind of sky is uncertain by. Charge and discharge are weighed by quarter hours.',
   }

@@ -33,7 +33,7 @@ describe('what breaks a plan stands first', () => {
   test('running power exceeded: the hours after it are a condition', () => {
     const plan = planWith([furnace], [small])
     expect(sentence(plan)).toMatch(
-      /^Too much runs at once: 900 W against the 800 W of the 2 kWh station, Furnace the largest; it would switch off\. Otherwise, in Test outage, .* would carry the All loads on battery for/,
+      /^Too much runs at once: 900 W against the 800 W of the 2 kWh station, Furnace the largest; it would switch off\. Otherwise, in Test outage, .* would carry the loads for/,
     )
     expect(firstTone(plan)).toBe('short')
   })

@@ -146,7 +146,7 @@ export function carriesWorking(plan: Plan, gate: PowerGate): Working {
       result: `wants ${load.volts} V`,
     })
   return {
-    title: 'Carries: running watts',
+    title: 'Running power',
     steps,
     note: 'Thermostats do not wait for each other: the worst hour has every cycling load on.',
   }
@@ -158,7 +158,7 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
   const largestStart = plan.household.surgeSchool === 'largest-start'
   const { starter } = requirement
   return {
-    title: 'Starts: surge watts',
+    title: 'Starting surge',
     steps: [
       {
         label: `Worst start, ${formatMoment(plan.scenario.startsAt, requirement.startAtMin)}`,

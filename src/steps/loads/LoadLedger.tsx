@@ -74,7 +74,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
           <th>
             {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
           </th>
-          <th>Tier</th>
+          <th>Importance</th>
           <th>Running W</th>
           <th className={styles.startCell}>Starting W</th>
           <th className={styles.averageCell}>Average W</th>
@@ -190,7 +190,7 @@ function LedgerRow(props: {
           className={styles.tier}
           data-tier={tier}
           value={tier}
-          aria-label={`Tier of ${load.name}`}
+          aria-label={`Importance of ${load.name}`}
           onChange={(event) => edit(changeStanding(load.id, { tier: event.target.value as Tier }))}
         >
           {TIERS.map((value) => (

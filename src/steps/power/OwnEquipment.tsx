@@ -127,7 +127,7 @@ export function OwnEquipment() {
                       )
                     }}
                   >
-                    as a candidate
+                    as an option
                   </button>{' '}
                   <button
                     className="text-button"

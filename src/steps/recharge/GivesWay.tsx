@@ -117,12 +117,12 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
     <div className={own.editor} role="group" aria-label="A new rule">
       <SelectField
         cell
-        label="Load that gives way"
+        label="Load to shed"
         value={load.id}
         options={loads.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={setLoadId}
       />
-      <SelectField cell label="How it gives way" value={kind} options={KINDS} onChange={setKind} />
+      <SelectField cell label="When it is shed" value={kind} options={KINDS} onChange={setKind} />
       {kind === 'with supply' && (
         <QuantityField
           local

@@ -333,10 +333,10 @@ describe('who gives way, and what keeps it ready', () => {
 
   test('a rule is added as it reads and taken back; medical devices are not offered', async () => {
     inHousehold(demoHousehold(), <Rules />)
-    const load = screen.getByLabelText('Load that gives way')
+    const load = screen.getByLabelText('Load to shed')
     expect(within(load).queryByText(/Breathing aid/)).toBeNull()
     await userEvent.selectOptions(load, 'network')
-    await userEvent.selectOptions(screen.getByLabelText('How it gives way'), 'with supply')
+    await userEvent.selectOptions(screen.getByLabelText('When it is shed'), 'with supply')
     await retype('More than so many watts', '150')
     await userEvent.click(screen.getByRole('button', { name: 'Add the rule' }))
     expect(screen.getByRole('listitem').textContent).toMatch(/^Fibre, router, switch .*150 W/)

@@ -10,6 +10,7 @@ import { energyWorking } from '@/core/sizing/propertyWorkings'
 import { runtimeAt } from '@/core/sizing/gates'
 import { NO_CONSTRAINTS } from '@/core/sizing/search/candidates'
 import { Search, onOneSource } from '@/core/sizing/search/search'
+import { tries } from '../../../tests/support/counts'
 
 const RUNS = { runs: 40 }
 describe('every figure that is told twice is the same', () => {
@@ -64,7 +65,7 @@ describe('every figure that is told twice is the same', () => {
           formatExactDuration(result.outageMin).slice(0, result.loads.length > 0 ? undefined : 0),
         )
       }),
-      { numRuns: 50, endOnFailure: true, seed: 7 },
+      { numRuns: tries(50), endOnFailure: true, seed: 7 },
     )
   })
 
@@ -82,7 +83,7 @@ describe('every figure that is told twice is the same', () => {
         if (gates.lasts.runtimeMin < Infinity)
           expect(Math.abs(cell.runtimeMin - gates.lasts.runtimeMin)).toBeLessThan(0.01)
       }),
-      { numRuns: 8, endOnFailure: true, seed: 7 },
+      { numRuns: tries(8), endOnFailure: true, seed: 7 },
     )
   })
 
@@ -116,7 +117,7 @@ describe('every figure that is told twice is the same', () => {
         if (gates.lasts.verdict === 'short')
           expect(judged.why).toContain(`${formatDuration(gates.lasts.shortMin)} short`)
       }),
-      { numRuns: 20, endOnFailure: true, seed: 7 },
+      { numRuns: tries(20), endOnFailure: true, seed: 7 },
     )
   })
 })

@@ -4,6 +4,7 @@ import { searchStock } from '@/catalog/searchStock'
 import { mixedLoads, planWith } from '../../../../tests/support/samplePlan'
 import type { Plan } from '../../plan/document'
 import { planOf } from '../../plan/planOf'
+import type { SimulationResult } from '../../simulation/result'
 import { simulate } from '../../simulation/simulate'
 import { gatesOf, runtimeAt } from '../gates'
 import { NO_CONSTRAINTS, candidatesOf, outBeforehand } from './candidates'
@@ -69,11 +70,18 @@ describe('the search', () => {
     judged = candidatesOf(small, NO_CONSTRAINTS).map((candidate) => search.judge(candidate))
   })
 
+  const known = new Map<Judged, SimulationResult>()
+  /** A candidate simulated alone. */
+  function resultOf(one: Judged): SimulationResult {
+    if (!known.has(one)) known.set(one, simulate(withSource(plan, one), { runs: RUNS }))
+    return known.get(one)!
+  }
+
   test('every runtime is what a simulation of that candidate alone says', () => {
     const run = judged.filter(({ byScenario }) => byScenario.length > 0)
     expect(run.length).toBeGreaterThan(20)
     for (const one of run) {
-      const result = simulate(withSource(plan, one), { runs: RUNS })
+      const result = resultOf(one)
       const alone = Math.min(result.horizonMin, runtimeAt(result, 0.8))
       expect(Math.abs(one.runtimeMin - alone)).toBeLessThan(0.05 + 0.0005 * alone)
     }
@@ -82,7 +90,7 @@ describe('the search', () => {
   test('the winner is confirmed by brute force: of all that hold when simulated alone, the cheapest', () => {
     const holding = judged.filter((one) => {
       const alone = withSource(plan, one)
-      const result = simulate(alone, { runs: RUNS })
+      const result = resultOf(one)
       const gates = gatesOf(alone, result)
       const reached = runtimeAt(result, 0.8)
       return (
