@@ -25,7 +25,7 @@ interface Figures {
  * Inverters as they are usually sold: ratings from memory, prices made up in proportion. Surge is twice the
  * rated watts for a second or two. At rated watts some 2 % is lost on top of the marginal efficiency.
  */
-function inverter(id: string, name: string, figures: Figures): InverterClass {
+export function inverterOf(name: string, figures: Figures): Inverter {
   const {
     dcVolts,
     watts,
@@ -39,28 +39,30 @@ function inverter(id: string, name: string, figures: Figures): InverterClass {
   } = figures
   const rated = (value: number) => quantity(value, 'W', 'label', { times: 1 })
   return {
-    id,
-    inverter: {
-      name,
-      continuousVa: va,
-      continuousW: rated(watts),
-      surgeW: rated(2 * watts),
-      surgeS: quantity(2, 's', 'typical', { times: 2 }),
-      efficiencyFraction: quantity(0.93, '1', 'typical', { plusMinus: 0.03 }),
-      squareLossFraction: 0.02,
-      noLoadW: usualNoLoadW(watts),
-      search,
-      dcVolts,
-      alarmV: Math.round((110 * dcVolts) / 12) / 10,
-      cutOffV: Math.round(10 * usualCutOffV(dcVolts)) / 10,
-      wave,
-      volts,
-      chargerA,
-      weightKg: kg,
-      price,
-    },
+    name,
+    continuousVa: va,
+    continuousW: rated(watts),
+    surgeW: rated(2 * watts),
+    surgeS: quantity(2, 's', 'typical', { times: 2 }),
+    efficiencyFraction: quantity(0.93, '1', 'typical', { plusMinus: 0.03 }),
+    squareLossFraction: 0.02,
+    noLoadW: usualNoLoadW(watts),
+    search,
+    dcVolts,
+    alarmV: Math.round((110 * dcVolts) / 12) / 10,
+    cutOffV: Math.round(10 * usualCutOffV(dcVolts)) / 10,
+    wave,
+    volts,
+    chargerA,
+    weightKg: kg,
+    price,
   }
 }
+
+const inverter = (id: string, name: string, figures: Figures): InverterClass => ({
+  id,
+  inverter: inverterOf(name, figures),
+})
 
 export const INVERTERS: readonly InverterClass[] = [
   inverter('inverter-300-12', '300 W inverter, 12 V', { dcVolts: 12, watts: 300, kg: 1.5, price: 70 }),

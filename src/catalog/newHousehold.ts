@@ -22,7 +22,7 @@ export function newHousehold(name: string, mains: Profile['mains'], startsAt: st
     scenarios: [
       {
         id: 'first-outage',
-        name: 'A winter evening',
+        name: 'a winter day',
         startsAt,
         durationH: 24,
         place: { name: '', latitudeDeg: 45, longitudeDeg: 0 },

@@ -8,7 +8,7 @@ import { formatWatts } from '@/core/quantity/format'
 import { addLoad, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { type PickItem, PickDialog } from '@/ui/shell/PickDialog'
-import { blankLoad, loadFrom } from './loadForm'
+import { blankLoad, loadFrom } from '@/catalog/appliances/loadFrom'
 import { TIER_WORDS } from './tierWords'
 
 interface AddLoadProps {

@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { constant } from '../../../tests/support/samplePlan'
 import { LabelReader } from './LabelReader'
 import { TierHint } from './TierHint'
-import { blankLoad } from './loadForm'
+import { blankLoad } from '@/catalog/appliances/loadFrom'
 
 const load = { ...blankLoad('lamp', 'Desk lamp', 120), behaviour: constant(40) }
 const line = () => screen.getByLabelText<HTMLInputElement>('Label (nameplate)')

@@ -5,7 +5,7 @@ import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'
 import type { Start } from '@/core/plan/schema'
-import { withStart } from './loadForm'
+import { withStart } from '@/catalog/appliances/loadFrom'
 
 interface StartFieldsProps {
   load: HouseholdLoad

@@ -3,7 +3,8 @@ import { APPLIANCES } from '@/catalog/appliances'
 import { averageW } from '@/core/load/average'
 import { householdLoadSchema } from '@/core/plan/schema'
 import { constant, cycling, scheduled, session } from '../../../tests/support/samplePlan'
-import { asKind, blankLoad, decidingQuantity, loadFrom, withCount, withEvidence, withStart } from './loadForm'
+import { blankLoad, loadFrom, withStart } from '@/catalog/appliances/loadFrom'
+import { asKind, decidingQuantity, withCount, withEvidence } from './loadForm'
 
 describe('another kind of behaviour', () => {
   const kinds = ['constant', 'scheduled', 'session', 'cycling'] as const
