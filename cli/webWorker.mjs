@@ -46,7 +46,7 @@ const seconds = new client.Histogram({
 const open = new client.Gauge({ name: 'yotrope_requests_open', help: 'Requests being answered' })
 
 const KNOWN =
-  /^\/(open|h\/:id(\/(outage|loads|power|runtime|recharge))?|api\/(health|ready|open|sign-out|standins\/(meter|weather)|households(\/:id(\/(plan|calendar|codes(\/:id)?|versions(\/:n)?))?)?))?$/
+  /^\/(open|start|h\/:id(\/(outage|loads|power|runtime|recharge))?|api\/(health|ready|open|places|sign-out|standins\/(meter|weather)|households(\/:id(\/(plan|calendar|codes(\/:id)?|versions(\/:n)?))?)?))?$/
 
 /** The route of a path: neither measures nor logs say whose household it was, and nobody can make them grow by asking for what is not there. */
 function routeOf(path) {

@@ -259,7 +259,10 @@ export function startHousehold(answers: StartAnswers, today: string): Household 
       surgeSchool: 'largest-start',
     },
     scenarios: [scenario],
-    loads: [...ticked, ...answers.written].map(standing),
+    loads: [
+      ...ticked.map(standing),
+      ...answers.written.map((load) => (load.standings[scenario.id] ? load : standing(load))),
+    ],
     powerSystems: [{ id, name, sources: [source], note: '' }],
     ...(answers.power.kind === 'generator' && {
       refill: { ...NO_REFILL, generator: generatorOf(answers.power.watts) },

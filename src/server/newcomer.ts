@@ -24,6 +24,11 @@ export async function newVisitor(): Promise<{ userId: string; cookies: string[] 
   return { userId: response.user.id, cookies: [...headers.getSetCookie(), promiseKept()] }
 }
 
+/** Makes one who comes with nothing a visitor. @returns the visitor, or the refusal where one address makes too many */
+export async function admit(request: Request): Promise<{ userId: string; cookies: string[] } | Response> {
+  return (await overLimit('visitor', addressOf(request.headers))) ?? (await newVisitor())
+}
+
 /**
  * Makes the visitor and the household that were promised.
  *

@@ -55,7 +55,9 @@ class Places {
       .map(({ id }) => {
         const { city, province, country, lat, lng, iso2, timezone } = cityMapping[id as number]
         return {
-          name: [city, province, country].filter((part, i, all) => part && all.indexOf(part) === i).join(', '),
+          name: [city, province, country]
+            .filter((part, i, all) => part && all.indexOf(part) === i)
+            .join(', '),
           latitudeDeg: Math.round(lat * 100) / 100,
           longitudeDeg: Math.round(lng * 100) / 100,
           country: iso2,

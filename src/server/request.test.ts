@@ -4,7 +4,7 @@ import { siteOrigin, trustedOrigins } from './origin'
 import { log } from './log'
 import { answer, refuseError } from './respond'
 
-jest.mock('./newcomer', () => ({ keepPromise: async () => null }))
+jest.mock('./newcomer', () => ({ keepPromise: async () => null, admit: async () => null }))
 jest.mock('./visitor', () => ({ visitorOf: async (headers: Headers) => headers.get('x-visitor') }))
 
 const { REQUEST_LIMIT_BYTES, forVisitor, isSameSite, readJson } =

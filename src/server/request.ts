@@ -1,5 +1,5 @@
 import 'server-only'
-import { keepPromise } from './newcomer'
+import { admit, keepPromise } from './newcomer'
 import { trustedOrigins } from './origin'
 import { promisedTo } from './promise'
 import { refuse, refuseError } from './respond'
@@ -15,8 +15,10 @@ type Handler<P> = (visitor: { userId: string; request: Request; params: P }) => 
 /**
  * Wraps a route so that it runs for a known visitor only, or for a newcomer, who is made one: changes must come from this site's own
  * pages, and an error becomes a clear refusal.
+ *
+ * @param options.admitsStrangers whether one who comes without a cookie is made a visitor too
  */
-export function forVisitor<P>(handler: Handler<P>) {
+export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } = {}) {
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
@@ -25,7 +27,11 @@ export function forVisitor<P>(handler: Handler<P>) {
       const userId = await visitorOf(request.headers)
       if (userId) return await handler({ userId, request, params })
       const promised = promisedTo(request.headers, new Date())
-      const visitor = promised && (await keepPromise(request, promised))
+      const visitor = promised
+        ? await keepPromise(request, promised)
+        : admitsStrangers
+          ? await admit(request)
+          : null
       if (visitor instanceof Response) return visitor
       if (!visitor)
         return refuse(

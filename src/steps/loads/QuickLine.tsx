@@ -11,8 +11,8 @@ import { Meant } from './Meant'
 import { PastedLines, type PastedLine } from './PastedLines'
 import styles from './QuickLine.module.css'
 
-const loadReader = () => import('./lineReader')
-const loadMaker = () => import('./loadOfLine')
+const loadReader = () => import('@/ui/household/lineReader')
+const loadMaker = () => import('@/ui/household/loadOfLine')
 
 /** A load as one line: what was understood, and what was not, stands below it before Enter keeps it; several lines may be pasted. */
 export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
-import { ChoiceMenu, KeepDialog, NewHouseholdDialog } from './lazy'
+import { ChoiceMenu, KeepDialog, ProfileDialog } from './lazy'
 
 export interface HouseholdEntry {
   id: string
@@ -15,9 +15,8 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
   const profile = useHousehold((state) => state.household.profile)
   const householdId = useHousehold((state) => state.householdId)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
-  const [starting, setStarting] = useState(false)
+  const [naming, setNaming] = useState(false)
   const [keeping, setKeeping] = useState(false)
-  const startOwn = () => setStarting(true)
   return (
     <div className={styles.household}>
       <button
@@ -28,14 +27,9 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
         {profile.name}
       </button>
       {profile.sample && (
-        <>
-          <span className={styles.sample}>
-            sample<span className={styles.wide}> data</span>
-          </span>
-          <button className={styles.start} onClick={startOwn}>
-            Start your own
-          </button>
-        </>
+        <span className={styles.sample}>
+          sample<span className={styles.wide}> data</span>
+        </span>
       )}
       {anchor && (
         <ChoiceMenu
@@ -48,14 +42,15 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
               isChosen: id === householdId,
               href: `/h/${id}/runtime`,
             })),
-            { key: 'start', words: 'Start your own household…', pick: startOwn, apart: true },
+            { key: 'name', words: 'Name, units and money…', pick: () => setNaming(true), apart: true },
+            { key: 'start', words: 'Start another household', href: '/start' },
             { key: 'keep', words: 'Keep this household…', pick: () => setKeeping(true), apart: true },
             { key: 'plan', words: 'Download this plan (JSON)', href: `/api/households/${householdId}/plan` },
           ]}
         />
       )}
       {keeping && <KeepDialog onClose={() => setKeeping(false)} />}
-      {starting && <NewHouseholdDialog onClose={() => setStarting(false)} />}
+      {naming && <ProfileDialog onClose={() => setNaming(false)} />}
     </div>
   )
 }

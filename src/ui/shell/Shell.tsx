@@ -5,6 +5,7 @@ import { type ReactNode, useState } from 'react'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
 import { FindDialog, KeysDialog, LAZY_LOADERS } from './lazy'
+import { SampleNote } from './SampleNote'
 import { SaveStatus } from './SaveStatus'
 import styles from './Shell.module.css'
 import { StaleNotice } from './StaleNotice'
@@ -61,6 +62,7 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
           <ThemeSwitch />
         </div>
       </header>
+      <SampleNote />
       <StaleNotice />
       <AnswerStrip />
       <main id="page" className={styles.page} tabIndex={-1}>

@@ -5,7 +5,7 @@ const loaders = {
   choiceMenu: () => import('./ChoiceMenu').then((module) => module.ChoiceMenu),
   keysDialog: () => import('./KeysDialog').then((module) => module.KeysDialog),
   findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
-  newHouseholdDialog: () => import('./NewHouseholdDialog').then((module) => module.NewHouseholdDialog),
+  profileDialog: () => import('./ProfileDialog').then((module) => module.ProfileDialog),
   keepDialog: () => import('../keep/KeepDialog').then((module) => module.KeepDialog),
   workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
 }
@@ -13,7 +13,7 @@ const loaders = {
 export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
 export const KeysDialog = dynamic(loaders.keysDialog, { ssr: false })
 export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
-export const NewHouseholdDialog = dynamic(loaders.newHouseholdDialog, { ssr: false })
+export const ProfileDialog = dynamic(loaders.profileDialog, { ssr: false })
 export const KeepDialog = dynamic(loaders.keepDialog, { ssr: false })
 export const WorkingDialog = dynamic(loaders.workingDialog, { ssr: false })
 

@@ -3,7 +3,7 @@ import type { LineLoad } from '@/core/load/loadLine'
 import type { Household } from '@/core/plan/household'
 import { LIMITS } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
-import { freshId, freshName } from '@/ui/household/edits'
+import { freshId, freshName } from './edits'
 import { blankLoad } from '@/catalog/appliances/loadFrom'
 
 /** A load of the household from what a line said; what it did not say comes from the catalogue, the tier in this outage too. */

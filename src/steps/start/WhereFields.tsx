@@ -1,0 +1,178 @@
+'use client'
+import Autocomplete from '@mui/material/Autocomplete'
+import Stack from '@mui/material/Stack'
+import TextField from '@mui/material/TextField'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import Typography from '@mui/material/Typography'
+import { useEffect, useState } from 'react'
+import { usualOf } from '@/catalog/countries'
+import { SEASONS, type Season, type StartAnswers, climateNear } from '@/catalog/startHousehold'
+import { UNITS_OF } from '@/core/quantity/units'
+import { formatTemperatures } from '@/core/reading/inUnits'
+import { QuantityField } from '@/ui/field/QuantityField'
+import { SelectField } from '@/ui/field/SelectField'
+
+const MAINS: { value: StartAnswers['mains']; words: string }[] = [
+  { value: '120/240 V split phase', words: '120/240 V (North America)' },
+  { value: '120 V', words: '120 V only' },
+  { value: '230 V', words: '230 V (Europe and most elsewhere)' },
+]
+const LENGTHS = [
+  { hours: 14, words: 'A night', detail: '18:00–08:00' },
+  { hours: 24, words: 'A day', detail: '24 h' },
+  { hours: 72, words: 'Three days', detail: '72 h' },
+]
+
+interface Found {
+  name: string
+  latitudeDeg: number
+  longitudeDeg: number
+  country: string
+  timeZone: string
+}
+
+/** Hours a clock is ahead of UTC on a day. */
+function offsetH(timeZone: string, day: string): number | undefined {
+  const name = new Intl.DateTimeFormat('en', { timeZone, timeZoneName: 'longOffset' })
+    .formatToParts(new Date(`${day}T12:00:00Z`))
+    .find(({ type }) => type === 'timeZoneName')?.value
+  const match = /GMT(?:([+-])(\d{2}):(\d{2}))?/.exec(name ?? '')
+  if (!match) return undefined
+  return (match[1] === '-' ? -1 : 1) * (Number(match[2] ?? 0) + Number(match[3] ?? 0) / 60)
+}
+
+/** Where, and which outage. */
+export function WhereFields(props: {
+  answers: StartAnswers
+  today: string
+  change: (part: Partial<StartAnswers>) => void
+}) {
+  const { answers, today, change } = props
+  const { place, season, hours, units } = answers
+  const [typed, setTyped] = useState('')
+  const [found, setFound] = useState<{ of: string; places: Found[] }>({ of: '', places: [] })
+  const [picked, setPicked] = useState<Found | null>(null)
+  useEffect(() => {
+    const text = typed.trim()
+    if (text.length < 2 || text === picked?.name) return
+    const abort = new AbortController()
+    fetch(`/api/places?q=${encodeURIComponent(text)}`, { signal: abort.signal })
+      .then(async (response) => {
+        if (response.ok) setFound({ of: text, places: (await response.json()).places })
+      })
+      .catch(() => {})
+    return () => abort.abort()
+  }, [typed, picked])
+  const pick = (one: Found | null) => {
+    setPicked(one)
+    if (!one) return change({ place: null })
+    change({
+      place: {
+        name: one.name.slice(0, 80),
+        latitudeDeg: one.latitudeDeg,
+        longitudeDeg: one.longitudeDeg,
+        utcOffsetH: offsetH(one.timeZone, today),
+      },
+      ...usualOf(one.country),
+    })
+  }
+  const isOwn = !LENGTHS.some((one) => one.hours === hours)
+  const climate = climateNear(place ?? { latitudeDeg: 45, longitudeDeg: 0 })
+  const month = { winter: 0, spring: 3, summer: 6, autumn: 9 }[season]
+  const text = typed.trim()
+  return (
+    <Stack spacing={1.5}>
+      <Typography component="h2" variant="subtitle2">
+        1 · Where and which outage
+      </Typography>
+      <Autocomplete
+        size="small"
+        options={found.places}
+        filterOptions={(all) => all}
+        getOptionLabel={(one) => one.name}
+        getOptionKey={(one) => `${one.name} ${one.latitudeDeg}`}
+        isOptionEqualToValue={(a, b) => a.name === b.name}
+        value={picked}
+        onChange={(_, one) => pick(one)}
+        onInputChange={(_, next) => setTyped(next)}
+        noOptionsText={
+          text.length < 2
+            ? 'Type the first letters'
+            : found.of === text
+              ? 'No town of this name is known here. The nearest larger one will do.'
+              : 'Looking…'
+        }
+        renderInput={(input) => <TextField {...input} label="Town, or leave it out" />}
+      />
+      <SelectField
+        label="Mains"
+        value={answers.mains}
+        options={MAINS}
+        onChange={(mains) => change({ mains })}
+      />
+      <SelectField
+        label="Units"
+        value={units.temperature === '°F' ? 'us' : 'metric'}
+        options={[
+          { value: 'us' as const, words: '°F, lb, gal' },
+          { value: 'metric' as const, words: '°C, kg, L' },
+        ]}
+        onChange={(set) =>
+          change({ units: { ...UNITS_OF[set], clock: units.clock, decimal: units.decimal } })
+        }
+      />
+      <Typography component="h3" variant="subtitle2" sx={{ pt: 1 }}>
+        An outage like
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        fullWidth
+        size="small"
+        aria-label="Season"
+        value={season}
+        onChange={(_, next: Season | null) => next && change({ season: next })}
+      >
+        {SEASONS.map((one) => (
+          <ToggleButton key={one} value={one}>
+            {one[0].toUpperCase() + one.slice(1)}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <ToggleButtonGroup
+        exclusive
+        orientation="vertical"
+        fullWidth
+        size="small"
+        aria-label="Length"
+        value={isOwn ? 'own' : hours}
+        onChange={(_, next: number | 'own' | null) =>
+          next !== null && change({ hours: next === 'own' ? 36 : next })
+        }
+      >
+        {LENGTHS.map((one) => (
+          <ToggleButton key={one.hours} value={one.hours} sx={{ justifyContent: 'space-between' }}>
+            {one.words} <small>{one.detail}</small>
+          </ToggleButton>
+        ))}
+        <ToggleButton value="own" sx={{ justifyContent: 'space-between' }}>
+          My hours <small>{isOwn ? `${hours} h` : '…'}</small>
+        </ToggleButton>
+      </ToggleButtonGroup>
+      {isOwn && (
+        <QuantityField
+          local
+          label="Outage length"
+          path="scenario.durationH"
+          value={hours}
+          onChange={(next) => change({ hours: next })}
+        />
+      )}
+      <Typography variant="caption" color="text.secondary">
+        {climate.name}: {formatTemperatures(climate.lowC[month], climate.highC[month], units)} on an ordinary
+        day of that season{place ? ', a guess by where it is' : ', a guess until you say where'}. It begins at
+        18:00; asleep from 23:00 to 06:30.
+      </Typography>
+    </Stack>
+  )
+}
