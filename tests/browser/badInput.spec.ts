@@ -51,7 +51,7 @@ test('an average above the running watts, an outage of 15 days, a clock of 25:00
   await page.keyboard.press('3')
   await enter(page.getByLabel('Largest start of 2 kWh station'), '100')
   await expect(page.getByRole('alert').filter({ hasText: 'At least the continuous 2,400 W.' })).toBeVisible()
-  await enter(page.getByLabel('Stored of 2 kWh station'), '2000 W')
+  await enter(page.getByLabel('Capacity of 2 kWh station'), '2000 W')
   await expect(page.getByText(/that is power; how much is stored/)).toBeVisible()
 })
 

@@ -114,7 +114,7 @@ test('candidates stand side by side; the chosen one’s figures are fields, and 
   await expect(row.getByRole('cell')).toHaveCount(6)
   await expect(row).not.toContainText('…')
   const before = await answerNow(page)
-  await enter(page.getByLabel('Stored of 2 kWh station'), '4 kWh')
+  await enter(page.getByLabel('Capacity of 2 kWh station'), '4 kWh')
   const larger = await changedAnswer(page, before)
   expect(larger).toMatch(/for 3[1-4] h/)
   await page.getByLabel('Loss estimate of 2 kWh station').selectOption('flat')
@@ -142,7 +142,7 @@ test('the plan document downloads, and is one that the command reads', async ({ 
   expect(response.headers()['content-disposition']).toContain('plan-february-ice-station-1000.json')
   expect(await response.json()).toMatchObject({
     format: 'yotrope-plan',
-    version: 7,
+    version: 8,
     powerSystem: { id: 'station-1000' },
   })
 })

@@ -99,7 +99,7 @@ test.describe('fittings', () => {
     await expect(box.getByRole('alert')).toContainText('Above its lowest 11 V')
     await enter(box.getByLabel('Highest volts'), '60')
     await enter(box.getByLabel('Attached'), '2')
-    await expect(page.getByLabel('Stored of 2 kWh station', { exact: true })).toHaveValue('6144 Wh')
+    await expect(page.getByLabel('Capacity of 2 kWh station', { exact: true })).toHaveValue('6144 Wh')
     await enter(box.getByLabel('Attached'), '5')
     await expect(box.getByRole('alert')).toContainText('A whole number from 0 to 2')
     await box.getByLabel('it goes to sleep').check()
@@ -347,7 +347,7 @@ test.describe('figures of candidates', () => {
     const stored = page
       .getByRole('table')
       .first()
-      .getByRole('row', { name: /^Stored/ })
+      .getByRole('row', { name: /^Capacity/ })
     await expect(stored).toContainText('3.07 kWh')
     await page.getByLabel('Figures of the chosen').selectOption({ index: 2 })
     await expect(stored.getByRole('textbox')).toHaveValue('1024 Wh')

@@ -106,7 +106,8 @@ describe('migrating', () => {
     const older = `
       UPDATE standings SET tier = CASE tier WHEN 'critical' THEN 'hold' WHEN 'flexible' THEN 'ration' WHEN 'optional' THEN 'spare' ELSE 'refuse' END;
       UPDATE scenarios SET carried_tiers = CASE carried_tiers WHEN 'critical' THEN 'hold' WHEN 'flexible' THEN 'ration' ELSE 'spare' END;
-      UPDATE loads SET behaviour = REPLACE(behaviour, '"evidence":"measured"', '"evidence":"drilled"');
+      UPDATE loads SET behaviour = REPLACE(behaviour, '"evidence":"measured"', '"evidence":"drilled"'),
+        start = REPLACE(start, '"evidence":"measured"', '"evidence":"drilled"');
       UPDATE households SET profile = JSON_SET(profile, '$.units', 'us');
       DELETE FROM __drizzle_migrations ORDER BY id DESC LIMIT 1`
     await admin.query(older)
