@@ -77,13 +77,15 @@ export const COMMON_THINGS = [
 
 /** Middle of a season, month of the calendar in the north. */
 const MONTH: Record<Season, number> = { winter: 1, spring: 4, summer: 7, autumn: 10 }
-const MIDDLE_LATITUDE = 45
+/** Where nothing was said: cold inland, which asks the most of a house. */
+const UNKNOWN_PLACE = { name: '', latitudeDeg: 45, longitudeDeg: -75 }
 
 /**
  * The climate a place probably has, by its latitude and the side of its continent. From memory; a guess that every field of the
  * outage may better.
  */
-export function climateNear({ latitudeDeg, longitudeDeg }: { latitudeDeg: number; longitudeDeg: number }) {
+export function climateNear(place: { latitudeDeg: number; longitudeDeg: number } | null) {
+  const { latitudeDeg, longitudeDeg } = place ?? UNKNOWN_PLACE
   const latitude = Math.abs(latitudeDeg)
   const isWestCoast = (longitudeDeg > -11 && longitudeDeg < 8) || (longitudeDeg > -130 && longitudeDeg < -121)
   const isMediterranean =
@@ -120,8 +122,8 @@ const LENGTH_NAMES: [hours: number, words: string][] = [
 ]
 
 function scenarioOf({ place, hours, season }: StartAnswers, today: string): Scenario {
-  const at = place ?? { name: '', latitudeDeg: MIDDLE_LATITUDE, longitudeDeg: 0 }
-  const climate = climateNear(at)
+  const at = place ?? UNKNOWN_PLACE
+  const climate = climateNear(place)
   const month = MONTH[season] - 1
   const length = LENGTH_NAMES.find(([its]) => its === hours)?.[1] ?? `${hours} hours`
   const article =

@@ -13,9 +13,9 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
     minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, 10)
   const length = (minute: number) => (minute === Infinity ? '' : formatDuration(minute))
   const rows: [string, number][] = [
-    ['earliest (1 in 10)', runtimeMin.p10],
-    ['Middle run', runtimeMin.p50],
-    ['90 % sure to have ended', runtimeMin.p90],
+    ['Earliest (1 in 10)', runtimeMin.p10],
+    ['Most likely', runtimeMin.p50],
+    ['90 % sure by', runtimeMin.p90],
   ]
   return (
     <>
@@ -25,13 +25,15 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
           <div key={words}>
             <dt>{words}</dt>
             <dd>
-              {moment(minute)} <small className={styles.length}>{length(minute)}</small>
+              {moment(minute)}
+              <br />
+              <small className={styles.length}>{length(minute)}</small>
             </dd>
           </div>
         ))}
       </dl>
       <p className={styles.note}>
-        From {result.runs} seeded runs; {runsText(result.reachesFraction)}{' '}
+        From {result.runs} simulated runs; {runsText(result.reachesFraction)}{' '}
         {result.reachesFraction === 0 ? 'lasts' : 'last'} the whole outage.
       </p>
     </>

@@ -63,7 +63,7 @@ export function RuntimePage() {
             <i className={styles.keyBand} /> likely range (80 %)
           </span>
           <span>
-            <i className={styles.keyHatch} /> reserve it keeps
+            <i className={styles.keyHatch} /> reserve
           </span>
         </div>
         <div ref={frame} className={styles.chart}>

@@ -1,4 +1,5 @@
 'use client'
+import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import Radio from '@mui/material/Radio'
 import RadioGroup from '@mui/material/RadioGroup'
@@ -6,7 +7,6 @@ import Stack from '@mui/material/Stack'
 import Typography from '@mui/material/Typography'
 import { type StartPower, USUAL_SURGE } from '@/catalog/startHousehold'
 import { formatWatts } from '@/core/quantity/format'
-import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
 
@@ -71,11 +71,15 @@ export function PowerChoice({
             value={power.watts}
             onChange={(watts) => onChange({ ...power, watts })}
           />
-          <CheckField
-            label="Surge watts"
-            words="on its label"
-            on={power.surgeW !== null}
-            onChange={(on) => onChange({ ...power, surgeW: on ? 2 * power.watts : null })}
+          <FormControlLabel
+            label="Its label gives surge watts"
+            control={
+              <Checkbox
+                checked={power.surgeW !== null}
+                onChange={(_, on) => onChange({ ...power, surgeW: on ? 2 * power.watts : null })}
+              />
+            }
+            sx={{ display: 'flex', py: 0.75 }}
           />
           {power.surgeW === null ? (
             <Typography variant="caption" color="text.secondary">

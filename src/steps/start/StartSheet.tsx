@@ -98,17 +98,18 @@ export function StartSheet({ today, country }: { today: string; country: string 
             gridTemplateColumns: { xs: '1fr', md: '3fr 2fr' },
             gap: { xs: 1, md: 4 },
             px: 2.5,
-            py: 2,
+            py: { xs: 1, sm: 2 },
             minHeight: { md: 118 },
+            alignContent: 'start',
             background: 'var(--sheet)',
             borderBottom: '1px solid var(--hairline)',
-            position: { xs: 'static', md: 'sticky' },
+            position: 'sticky',
             top: 0,
-            zIndex: 1,
+            zIndex: 2,
           }}
         >
           <Sentence answer={answer} hasLoads={household.loads.length > 0} />
-          <Box>
+          <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
             <Typography variant="subtitle2" component="h2">
               How sure is this?
             </Typography>
@@ -160,7 +161,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
 }
 
 function Sentence({ answer, hasLoads }: { answer: StartAnswer; hasLoads: boolean }) {
-  const frame = { fontSize: 20, lineHeight: 1.4, fontWeight: 400, m: 0, maxWidth: '62ch' }
+  const frame = { fontSize: { xs: 15, sm: 20 }, lineHeight: 1.4, fontWeight: 400, m: 0, maxWidth: '62ch' }
   if (!hasLoads)
     return (
       <Typography component="h1" sx={frame}>

@@ -180,7 +180,10 @@ function Thing(props: { id: string; count: number; put: (id: string, count: numb
         control={<Checkbox checked={count > 0} onChange={(_, on) => put(id, on ? 1 : 0)} />}
       />
       {count > 0 ? (
-        <Box component="span" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+        <Box
+          component="span"
+          sx={{ display: 'flex', alignItems: 'center', gap: 0.5, width: 64, flex: 'none' }}
+        >
           ×
           <QuantityField
             local

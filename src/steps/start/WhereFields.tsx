@@ -14,9 +14,9 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
 
 const MAINS: { value: StartAnswers['mains']; words: string }[] = [
-  { value: '120/240 V split phase', words: '120/240 V (North America)' },
-  { value: '120 V', words: '120 V only' },
-  { value: '230 V', words: '230 V (Europe and most elsewhere)' },
+  { value: '120/240 V split phase', words: '120/240 V' },
+  { value: '120 V', words: '120 V' },
+  { value: '230 V', words: '230 V' },
 ]
 const LENGTHS = [
   { hours: 14, words: 'A night', detail: '18:00–08:00' },
@@ -78,7 +78,7 @@ export function WhereFields(props: {
     })
   }
   const isOwn = !LENGTHS.some((one) => one.hours === hours)
-  const climate = climateNear(place ?? { latitudeDeg: 45, longitudeDeg: 0 })
+  const climate = climateNear(place)
   const month = { winter: 0, spring: 3, summer: 6, autumn: 9 }[season]
   const text = typed.trim()
   return (
