@@ -9,20 +9,16 @@ import type { Stored } from './store'
 
 interface HouseholdLoaderProps {
   householdId: string
-  /** JSON of what came with the page, see Embedded; null of a large household, which is fetched. As one text it is sent and read much faster than as an object. */
+  /** JSON of the household that came with the page; null of a large one, which is fetched. As one text it is sent and read much faster than as an object */
   embedded: string | null
+  /** its first answer, where there was time for it */
+  evaluation: Evaluation | null
   children: ReactNode
 }
 
-/** What comes with a page: the household, and its first answer where there was time for it. */
-export interface Embedded {
-  stored: Stored
-  evaluation: Evaluation | null
-}
-
 /** Holds the household for its pages, and fetches one that is too large to come with them. */
-export function HouseholdLoader({ householdId, embedded, children }: HouseholdLoaderProps) {
-  const came = useMemo(() => (embedded === null ? null : (JSON.parse(embedded) as Embedded)), [embedded])
+export function HouseholdLoader({ householdId, embedded, evaluation, children }: HouseholdLoaderProps) {
+  const came = useMemo(() => (embedded === null ? null : (JSON.parse(embedded) as Stored)), [embedded])
   const [fetched, setFetched] = useState<Stored | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
   const [attempt, setAttempt] = useState(0)
@@ -40,10 +36,10 @@ export function HouseholdLoader({ householdId, embedded, children }: HouseholdLo
       })
     return () => abort.abort()
   }, [householdId, came, attempt])
-  const held = came?.stored ?? fetched
+  const held = came ?? fetched
   if (held)
     return (
-      <HouseholdProvider stored={held} evaluation={came?.evaluation ?? null}>
+      <HouseholdProvider stored={held} evaluation={came ? evaluation : null}>
         {children}
       </HouseholdProvider>
     )

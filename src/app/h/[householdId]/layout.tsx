@@ -9,7 +9,7 @@ import { promisedSample } from '@/server/newcomer'
 import { promisedTo } from '@/server/promise'
 import { storedHousehold } from '@/server/storedHousehold'
 import { visitorOf } from '@/server/visitor'
-import { type Embedded, HouseholdLoader } from '@/ui/household/HouseholdLoader'
+import { HouseholdLoader } from '@/ui/household/HouseholdLoader'
 import { Shell } from '@/ui/shell/Shell'
 
 /** Households larger than this are fetched by the page, not written into it, so that no page grows without bound; letters of JSON. */
@@ -39,7 +39,8 @@ export default async function HouseholdLayout(props: {
     <HouseholdLoader
       key={stored.id}
       householdId={stored.id}
-      embedded={isEmbedded ? JSON.stringify({ stored, evaluation } satisfies Embedded) : null}
+      embedded={isEmbedded ? JSON.stringify(stored) : null}
+      evaluation={evaluation}
     >
       <Shell households={households}>{props.children}</Shell>
     </HouseholdLoader>
