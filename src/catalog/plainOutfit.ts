@@ -5,7 +5,7 @@ import { quantity } from '@/core/quantity/quantity'
 export const USUAL_WINDOW = { lowV: 12, highV: 50, amps: 10, watts: 400 }
 const CHARGE_PER_H = 0.2
 
-/** Fittings of a source of which nothing is known but that it has outlets: two of them, no panels, no direct current. */
+/** Specifications of a source of which nothing is known but that it has outlets: two of them, no panels, no direct current. */
 export const plainOutfit = (source: Pick<Source, 'capacityWh'>): Outfit => ({
   outlets: { count: 2, ampsEach: 15 },
   dc: null,

@@ -36,7 +36,7 @@ test('no violation in the dialogs, in an empty household, nor where nothing is',
   await expect(page.getByRole('dialog')).toBeVisible()
   expect(await violations(page)).toEqual([])
   await page.keyboard.press('Escape')
-  await page.goto('/start')
+  await page.goto('/start', { waitUntil: 'networkidle' })
   await page.getByLabel('Refrigerator', { exact: true }).check()
   await expect(page.getByTestId('answer')).toContainText('carries')
   expect(await violations(page)).toEqual([])

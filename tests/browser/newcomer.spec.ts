@@ -1,11 +1,12 @@
 import { type Page, expect, test } from '@playwright/test'
-import { answer, enter, openSample, saved } from './support'
+import { answer, enter, openSample, ready, saved } from './support'
 
 /** An empty household of one's own. */
 async function emptyHousehold(page: Page) {
-  await page.goto('/start')
+  await page.goto('/start', { waitUntil: 'networkidle' })
   await page.getByRole('button', { name: 'Skip to an empty plan' }).click()
   await expect(page.getByText('Our house')).toBeVisible()
+  await ready(page)
   await expect(page.getByRole('heading', { name: 'No loads yet' })).toBeVisible()
 }
 const ledger = (page: Page) => page.getByRole('table').first()

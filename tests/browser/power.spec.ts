@@ -88,7 +88,7 @@ test.describe('the search', () => {
 test.describe('fittings', () => {
   test('@soak are entered as the label says; what cannot be is told', async ({ page }) => {
     await openSample(page, 'power')
-    const box = page.getByRole('region', { name: 'Fittings of 2 kWh station' })
+    const box = page.getByRole('region', { name: 'Specifications of 2 kWh station' })
     await box.getByRole('button', { name: /^Its outlets, inputs and limits/ }).click()
     await box.getByLabel('it passes the wall through').uncheck()
     await expect(page.getByRole('row', { name: /^Pass-through/ })).toContainText('no')
@@ -115,7 +115,7 @@ test.describe('fittings', () => {
     await openSample(page, 'power')
     await page.getByRole('button', { name: 'Add a power station or bank' }).click()
     await page.getByRole('menuitem', { name: /^Office UPS/ }).click()
-    const box = page.getByRole('region', { name: /^Fittings of Office UPS/ })
+    const box = page.getByRole('region', { name: /^Specifications of Office UPS/ })
     await box.getByRole('button', { name: /^Enter its outlets/ }).click()
     await expect(page.getByRole('row', { name: /^Outlets/ })).toContainText('2 × 15 A')
     await page.keyboard.press('Escape')

@@ -37,7 +37,7 @@ for (const size of [
 test('a town brings its mains, units, clock and weather; things come by name and by a line', async ({
   page,
 }) => {
-  await page.goto('/start')
+  await page.goto('/start', { waitUntil: 'networkidle' })
   await page.getByLabel('Town, or leave it out').fill('reykjav')
   await page.getByRole('option', { name: /^Reykjav.*Iceland/ }).click()
   await expect(page.getByLabel('Mains')).toHaveValue('230 V')

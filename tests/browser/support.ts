@@ -46,5 +46,8 @@ export async function answerNow(page: Page): Promise<string> {
 export async function apiVisitor(request: APIRequestContext): Promise<string> {
   const response = await request.get('/', { maxRedirects: 0 })
   expect(response.status()).toBe(303)
-  return response.headers().location.split('/')[2]
+  const id = response.headers().location.split('/')[2]
+  // the first request for more than a page makes the visitor
+  expect((await request.get(`/api/households/${id}`)).status()).toBe(200)
+  return id
 }

@@ -7,7 +7,7 @@ const FITTINGS: EquipmentColumn[] = ['leg_w', 'outlets', 'ac_in_w', 'dc_in_w', '
 export const hasFittings = (cells: EquipmentCells) => FITTINGS.some((column) => cells.text(column) !== '')
 
 /**
- * Fittings of a row. The panels' window is never guessed, since panels over it destroy the input: without its
+ * Specifications of a row. The panels' window is never guessed, since panels over it destroy the input: without its
  * highest volts there is no input for panels.
  *
  * @param usual of a station of which a row says nothing

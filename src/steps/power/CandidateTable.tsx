@@ -132,7 +132,7 @@ export function CandidateTable({ order }: { order: string }) {
                     ))}
                   </tr>
                 ))}
-                {title === 'How long' && household.scenarios.length > 1 && (
+                {title === 'Runtime' && household.scenarios.length > 1 && (
                   <MatrixRows
                     scenarios={household.scenarios}
                     systems={contexts.map(({ system }) => system)}

@@ -183,7 +183,7 @@ function Sentence({ answer, hasLoads }: { answer: StartAnswer; hasLoads: boolean
       </Box>
     )
   return (
-    <Typography component="h1" sx={frame} role="status" data-testid="answer">
+    <Typography component="h1" sx={frame} aria-live="polite" data-testid="answer">
       {answer.parts.map(({ text, strong, tone }, i) => (
         <Box
           key={i}

@@ -100,7 +100,7 @@ export function ThingsList(props: {
             label="Name it, or write a line"
             placeholder="fridge, sump, wifi … or: pump 400 W 15 s every 6 min"
             helperText={isFull ? `${LIMITS.loads} things are the most` : said}
-            slotProps={{ formHelperText: { role: 'status' } }}
+            slotProps={{ ...input.slotProps, formHelperText: { role: 'status' } }}
           />
         )}
       />
