@@ -39,8 +39,14 @@ export async function applyMigrations(url) {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
   })
-  if (status !== 0)
-    throw new Stop(`the database schema could not be brought up to date: ${stderr.trim().split('\n').pop()}`)
+  if (status !== 0) throw new Stop(`the database schema could not be brought up to date: ${reasonOf(stderr)}`)
+}
+
+/** What a program that failed said was wrong: the line of its error, else its last one. */
+export function reasonOf(stderr) {
+  const lines = stderr.trim().split('\n')
+  const error = lines.find((line) => /^\w*(Error|ForeignDatabase): /.test(line))
+  return (error ?? lines.pop()).replace(/^\w*(Error|ForeignDatabase): /, '')
 }
 
 const WORDS = {
