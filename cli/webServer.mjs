@@ -13,7 +13,8 @@ const MOST_WORKERS = 2
 const STEADY_MS = 60_000
 const ENDS_WITHIN_MS = 4000
 
-const workers = Number(process.env.YOTROPE_WORKERS ?? Math.min(MOST_WORKERS, availableParallelism()))
+const asked = Number(process.env.YOTROPE_WORKERS)
+const workers = asked >= 1 ? Math.floor(asked) : Math.min(MOST_WORKERS, availableParallelism())
 // what lives is about 100 MB; with more room the collector lets rubbish lie
 cluster.setupPrimary({ exec: join(ROOT, 'cli/webWorker.mjs'), execArgv: ['--max-old-space-size=256'] })
 

@@ -101,6 +101,26 @@ describe('several instances on one database behind one origin', () => {
   })
 })
 
+describe('a worker of the web server', () => {
+  test('that dies is begun again, and the others go on answering', async () => {
+    const { webPid } = JSON.parse(one.run('status', '--json').stdout.split('\n').pop()!)
+    const workers = () =>
+      readFileSync(`/proc/${webPid}/task/${webPid}/children`, 'utf8').trim().split(' ').map(Number)
+    const before = workers()
+    process.kill(before[0], 'SIGKILL')
+    const from = Date.now()
+    let now = workers()
+    while ((now.includes(before[0]) || now.length < before.length) && Date.now() - from < 20_000) {
+      await new Promise((resolve) => setTimeout(resolve, 100))
+      now = workers()
+    }
+    expect(now).toHaveLength(before.length)
+    expect(now).not.toContain(before[0])
+    const { version } = await read(one, mine.id, mine.cookie)
+    expect(version).toBe(3)
+  })
+})
+
 describe('requests that nobody means well with', () => {
   test('get an answer that is no failure, and nothing of another’s household', async () => {
     const { cookie, id } = mine
