@@ -13,6 +13,7 @@ await ensureModules()
 await ensureBuild()
 const { chromium } = await import('@playwright/test')
 const VIEWS = [
+  { name: 'start-day', path: '/start', act: tickFour },
   { name: 'runtime-day', step: 'runtime' },
   { name: 'runtime-night', step: 'runtime', colorScheme: 'dark' },
   {
@@ -37,6 +38,15 @@ const VIEWS = [
     act: planDay,
   },
 ]
+/** Four ticks and a station's label. */
+async function tickFour(page) {
+  for (const name of ['Refrigerator', 'Gas furnace with blower', 'Sump pump', 'Fibre terminal and router'])
+    await page.getByLabel(name, { exact: true }).check()
+  await page.getByLabel('A power station').check()
+  await page.getByLabel('Capacity').fill('2 kWh')
+  await page.getByLabel('Capacity').press('Enter')
+  await page.getByTestId('answer').filter({ hasText: '2 kWh station' }).waitFor()
+}
 async function search(page) {
   const box = page.getByRole('region', { name: 'Search the catalogue' })
   await box.getByRole('button', { name: 'Search', exact: true }).click()
@@ -57,7 +67,7 @@ async function openBank(page) {
 async function planDay(page) {
   const tool = page.getByRole('group', { name: 'What comes back' })
   await tool.getByLabel('What comes back', { exact: true }).selectOption('generator')
-  await tool.getByRole('button', { name: 'Plan it' }).click()
+  await tool.getByRole('button', { name: 'Add to plan' }).click()
   await page.getByTestId('answer').filter({ hasText: 'generator' }).waitFor()
   await page.getByRole('main').evaluate(() => window.scrollTo(0, 0))
   await page.waitForTimeout(1500)
@@ -88,16 +98,17 @@ const browser = await chromium.launch({
   ],
 })
 try {
-  for (const { name, step, act, phone, colorScheme = 'light' } of VIEWS) {
+  for (const { name, step, path, act, phone, colorScheme = 'light' } of VIEWS) {
     const viewport = phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }
     const context = await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' })
     const page = await context.newPage()
-    await page.goto(`http://127.0.0.1:${instance.port}/`)
-    if (step !== 'runtime') await page.goto(page.url().replace(/runtime$/, step))
-    await page
-      .getByTestId('save-status')
-      .filter({ hasText: /Saved \d/ })
-      .waitFor()
+    await page.goto(`http://127.0.0.1:${instance.port}${path ?? '/'}`)
+    if (step && step !== 'runtime') await page.goto(page.url().replace(/runtime$/, step))
+    if (step)
+      await page
+        .getByTestId('save-status')
+        .filter({ hasText: /Saved \d/ })
+        .waitFor()
     await page.waitForLoadState('networkidle')
     await act?.(page)
     // cells that are still being worked out show three dots

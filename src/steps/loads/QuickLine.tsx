@@ -13,6 +13,9 @@ import styles from './QuickLine.module.css'
 
 const loadReader = () => import('@/ui/household/lineReader')
 const loadMaker = () => import('@/ui/household/loadOfLine')
+const tools = () => Promise.all([loadReader(), loadMaker()])
+type LineReader = Awaited<ReturnType<typeof loadReader>>
+type LoadMaker = Awaited<ReturnType<typeof loadMaker>>
 
 /** A load as one line: what was understood, and what was not, stands below it before Enter keeps it; several lines may be pasted. */
 export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
@@ -22,22 +25,23 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   const [text, setText] = useState('')
   const [pasted, setPasted] = useState<PastedLine[]>([])
   const reader = useLoaded(loadReader)
-  const maker = useLoaded(loadMaker)
-  const read = (line: string): LineReading | null =>
-    reader?.readLine(line, store.getState().household.profile.mains === '230 V' ? 230 : 120, indoorC) ?? null
+  useLoaded(loadMaker)
+  const readWith = ({ readLine }: LineReader, line: string): LineReading =>
+    readLine(line, store.getState().household.profile.mains === '230 V' ? 230 : 120, indoorC)
+  const read = (line: string): LineReading | null => reader && readWith(reader, line)
   const reading = text.trim() ? read(text) : null
 
   /** Adds what could be read; what must be asked or cannot be stays. */
-  const keep = (lines: readonly PastedLine[]): PastedLine[] => {
+  const keep = (lines: readonly PastedLine[], { loadOfLine }: LoadMaker, by: LineReader): PastedLine[] => {
     const left: PastedLine[] = []
     let next: Household = store.getState().household
     let lastId: string | null = null
     for (const line of lines) {
-      const found = read(line.text)
-      if (found?.status !== 'read') left.push(line)
+      const found = readWith(by, line.text)
+      if (found.status !== 'read') left.push(line)
       else if (next.loads.length >= LIMITS.loads) left.push({ ...line, isFull: true })
       else {
-        const load = maker!.loadOfLine(found.load, next)
+        const load = loadOfLine(found.load, next)
         lastId = load.id
         next = addLoad(load)(next)
       }
@@ -50,10 +54,14 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   }
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'Escape') setText('')
-    if (event.key !== 'Enter' || !reading || !maker) return
+    if (event.key !== 'Enter' || !text.trim()) return
     event.preventDefault()
-    if (reading.status === 'ask' && reading.question.meant[0]) setText(reading.question.meant[0].text)
-    if (reading.status === 'read' && keep([{ line: 1, text }]).length === 0) setText('')
+    // a key pressed before what reads the line has come counts too
+    void tools().then(([by, maker]) => {
+      const found = readWith(by, text)
+      if (found.status === 'ask' && found.question.meant[0]) setText(found.question.meant[0].text)
+      if (found.status === 'read' && keep([{ line: 1, text }], maker, by).length === 0) setText('')
+    })
   }
   const onPaste = (event: ClipboardEvent) => {
     const lines = event.clipboardData
@@ -61,9 +69,9 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
       .split(/\r\n|\r|\n/)
       .map((line, i) => ({ line: i + 1, text: line.trim() }))
       .filter((line) => line.text)
-    if (lines.length < 2 || !reader || !maker) return
+    if (lines.length < 2) return
     event.preventDefault()
-    setPasted(keep(lines))
+    void tools().then(([by, maker]) => setPasted(keep(lines, maker, by)))
     setText('')
   }
   return (
@@ -92,8 +100,10 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
           read={read}
           pick={(line, meant) => {
             const rest = pasted.filter((one) => one !== line)
-            const left = keep([{ ...line, text: meant }])
-            setPasted([...rest, ...left].sort((a, b) => a.line - b.line))
+            void tools().then(([by, maker]) => {
+              const left = keep([{ ...line, text: meant }], maker, by)
+              setPasted([...rest, ...left].sort((a, b) => a.line - b.line))
+            })
           }}
           close={() => setPasted([])}
         />
