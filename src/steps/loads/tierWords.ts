@@ -9,7 +9,7 @@ export const TIER_WORDS: Record<Tier, string> = {
 
 export const TIER_MEANINGS: Record<Tier, string> = {
   critical: 'Critical: must not stop',
-  flexible: 'Flexible: may be paused or take turns',
+  flexible: 'Flexible: may be paused',
   optional: 'Optional: goes first',
   notOnBattery: 'Not on battery',
 }

@@ -128,7 +128,7 @@ export function RechargePage() {
             <i className={styles.keyClipped} /> clipped by the input
           </span>
           <span>
-            <i className={styles.keyIn} /> comes in, of everything
+            <i className={styles.keyIn} /> charging power
           </span>
           <span>
             <i className={styles.keyAsked} /> load
