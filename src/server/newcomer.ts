@@ -39,9 +39,8 @@ export async function keepPromise(
   request: Request,
   householdId: string,
 ): Promise<{ userId: string; cookies: string[] } | Response | null> {
-  const over = await overLimit('visitor', addressOf(request.headers))
-  if (over) return over
-  const visitor = await newVisitor()
+  const visitor = await admit(request)
+  if (visitor instanceof Response) return visitor
   if (await settleNewcomer(database(), visitor.userId, householdId, new Date())) return visitor
   await deleteVisitor(database(), visitor.userId)
   return null

@@ -48,6 +48,7 @@ test('a town brings its mains, units, clock and weather; things come by name and
   await search.fill('oxygen')
   await page.getByRole('option', { name: /^Oxygen concentrator, portable/ }).click()
   await expect(page.getByLabel('Oxygen concentrator, portable', { exact: true })).toBeChecked()
+  await expect(page.getByText('does not replace your supplier’s or doctor’s emergency plan')).toBeVisible()
   await search.fill('washing machine 500W 45 min')
   await search.press('Enter')
   await expect(page.getByLabel('Washing machine', { exact: true })).toBeChecked()

@@ -1,4 +1,5 @@
 'use client'
+import Alert from '@mui/material/Alert'
 import Autocomplete from '@mui/material/Autocomplete'
 import Box from '@mui/material/Box'
 import Checkbox from '@mui/material/Checkbox'
@@ -46,6 +47,8 @@ export function ThingsList(props: {
     })
   }
   const others = things.filter(({ id }) => !COMMON_THINGS.some((common) => common === id))
+  const hasMedical =
+    things.some(({ id }) => applianceOf(id).medical) || written.some(({ medical }) => medical)
   const readLine = async (line: string) => {
     const mains = answers.mains === '230 V' ? 230 : 120
     const { indoorC } = household.scenarios[0]
@@ -139,6 +142,12 @@ export function ThingsList(props: {
           </Row>
         ))}
       </Box>
+      {hasMedical && (
+        <Alert severity="warning">
+          A medical device: this plan does not replace your supplier’s or doctor’s emergency plan. Ask them
+          what to do in an outage.
+        </Alert>
+      )}
       <Typography variant="caption" color="text.secondary">
         {APPLIANCES.length - COMMON_THINGS.length} more by name. All figures are typical ones until you know
         better; each can be changed later.
