@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { database } from '@/db/client'
-import { createHousehold, listHouseholds } from '@/db/households'
+import { createHousehold } from '@/db/households'
 import { promiseSample, promisedTo } from '@/server/promise'
 import { refuseError } from '@/server/respond'
-import { visitorOf } from '@/server/visitor'
+import { type Visitor, visitorOf } from '@/server/visitor'
 
 /**
  * The start page. A newcomer is promised a household of their own, a copy of the sample; everyone else is sent on to the household
@@ -12,16 +12,15 @@ import { visitorOf } from '@/server/visitor'
 export async function GET(request: Request): Promise<Response> {
   try {
     const headers = new Headers({ 'Cache-Control': 'no-store' })
-    const userId = await visitorOf(request.headers)
-    headers.set('Location', `/h/${userId ? await lastSaved(userId) : promised(request, headers)}/runtime`)
+    const visitor = await visitorOf(request.headers)
+    headers.set('Location', `/h/${visitor ? await lastSaved(visitor) : promised(request, headers)}/runtime`)
     return new Response(null, { status: 303, headers })
   } catch (error) {
     return refuseError(error)
   }
 }
 
-async function lastSaved(userId: string): Promise<string> {
-  const [household] = await listHouseholds(database(), userId)
+async function lastSaved({ userId, households: [household] }: Visitor): Promise<string> {
   if (household) return household.id
   const id = randomUUID()
   await createHousehold(database(), userId, id, null, new Date())

@@ -1,11 +1,11 @@
-import { and, count, desc, eq, sql } from 'drizzle-orm'
+import { and, count, desc, eq, gt, sql } from 'drizzle-orm'
 import type { MySqlTable } from 'drizzle-orm/mysql-core'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import type { Household } from '@/core/plan/household'
 import { PLAN_VERSION } from '@/core/plan/limits'
 import { canonical } from '@/core/quantity/canonical'
 import type { Database } from './client'
-import { keepVersion } from './versions'
+import { isVersionDue, keepVersion, lastKeptAt } from './versions'
 import { type HouseholdRows, householdOf, rowsOf } from './rows'
 import * as schema from './schema'
 
@@ -30,18 +30,54 @@ const ONE_MOMENT = {
   withConsistentSnapshot: true,
 } as const
 
+/** A household a visitor may see, by its name and the number of its last save. */
+export interface HouseholdMark {
+  id: string
+  version: number
+  name: string
+  sample: boolean
+}
+
+const MARK = {
+  id: schema.households.id,
+  version: schema.households.version,
+  profile: schema.households.profile,
+}
+
+const markOf = ({ profile, ...row }: { id: string; version: number; profile: unknown }): HouseholdMark => {
+  const { name, sample } = profile as { name: string; sample: boolean }
+  return { ...row, name, sample }
+}
+
 /** The households a visitor may see, the last saved first. */
-export async function listHouseholds(db: Database, userId: string) {
+export async function listHouseholds(db: Database, userId: string): Promise<HouseholdMark[]> {
   const rows = await db
-    .select({ id: schema.households.id, profile: schema.households.profile })
+    .select(MARK)
     .from(schema.householdMembers)
     .innerJoin(schema.households, eq(schema.households.id, schema.householdMembers.householdId))
     .where(eq(schema.householdMembers.userId, userId))
     .orderBy(desc(schema.households.savedAt))
-  return rows.map(({ id, profile }) => {
-    const { name, sample } = profile as { name: string; sample: boolean }
-    return { id, name, sample }
-  })
+  return rows.map(markOf)
+}
+
+/** The visitor of a session and the households they may see, in one query; null of a session that is not or no more there. */
+export async function visitorOfSession(
+  db: Database,
+  token: string,
+  now: Date,
+): Promise<{ userId: string; expiresAt: Date; households: HouseholdMark[] } | null> {
+  const rows = await db
+    .select({ userId: schema.session.userId, expiresAt: schema.session.expiresAt, ...MARK })
+    .from(schema.session)
+    .leftJoin(schema.householdMembers, eq(schema.householdMembers.userId, schema.session.userId))
+    .leftJoin(schema.households, eq(schema.households.id, schema.householdMembers.householdId))
+    .where(and(eq(schema.session.token, token), gt(schema.session.expiresAt, now)))
+    .orderBy(desc(schema.households.savedAt))
+  if (rows.length === 0) return null
+  const households = rows.flatMap(({ id, version, profile }) =>
+    id === null || version === null ? [] : [markOf({ id, version, profile })],
+  )
+  return { userId: rows[0].userId, expiresAt: rows[0].expiresAt, households }
 }
 
 /** A household as it was at one moment, if the visitor may see it; null otherwise, and no word on whether it exists. */
@@ -52,20 +88,6 @@ export function findHousehold(
 ): Promise<StoredHousehold | null> {
   return db.transaction((tx) => readStored(tx, userId, householdId), ONE_MOMENT)
 }
-
-/** The version of a household that is the visitor's; null of any other. */
-export async function versionOf(db: Database, userId: string, householdId: string): Promise<number | null> {
-  const [row] = await db
-    .select({ version: schema.households.version })
-    .from(schema.households)
-    .innerJoin(schema.householdMembers, membership(userId))
-    .where(eq(schema.households.id, householdId))
-  return row?.version ?? null
-}
-
-/** Whether a household is the visitor's. */
-export const isMember = async (db: Database, userId: string, householdId: string): Promise<boolean> =>
-  (await versionOf(db, userId, householdId)) !== null
 
 async function readStored(
   tx: Transaction,
@@ -157,7 +179,7 @@ export async function saveHousehold(
 ): Promise<SaveOutcome> {
   return db.transaction(async (tx): Promise<SaveOutcome> => {
     const [found] = await tx
-      .select({ row: schema.households })
+      .select({ row: schema.households, lastKeptAt: lastKeptAt(schema.households.id) })
       .from(schema.households)
       .innerJoin(schema.householdMembers, membership(userId))
       .where(eq(schema.households.id, householdId))
@@ -173,12 +195,8 @@ export async function saveHousehold(
       : known?.version === row.version
         ? rowsOf(householdId, known.household)
         : await partsOf(tx, householdId)
-    await keepVersion(
-      tx,
-      row,
-      () => (before ? householdOf({ household: row, ...before }) : demoHousehold()),
-      now,
-    )
+    if (isVersionDue(row.savedAt, found.lastKeptAt))
+      await keepVersion(tx, row, before ? householdOf({ household: row, ...before }) : demoHousehold(), now)
     await writeParts(tx, householdId, before, rows)
     await tx
       .update(schema.households)
@@ -263,11 +281,15 @@ async function writeParts(
   }
   for (const { key, table, identity } of PARTS) {
     const nameOf = (row: Row) => identity.map((column) => String(row[column])).join('/')
-    const known = new Map(((before?.[key] ?? []) as Row[]).map((row) => [nameOf(row), canonical(row)]))
-    const changed = (after[key] as Row[]).filter((row) => known.get(nameOf(row)) !== canonical(row))
+    const known = new Map(((before?.[key] ?? []) as Row[]).map((row) => [nameOf(row), row]))
+    const changed = (after[key] as Row[]).filter((row) => !isSameContent(known.get(nameOf(row)), row))
     if (changed.length > 0) await upsert(tx, table, changed)
   }
 }
+
+/** Whether two rows hold the same, whatever the order of their keys: mostly they have the same order, which is told at once. */
+const isSameContent = (one: Row | undefined, other: Row): boolean =>
+  one !== undefined && (JSON.stringify(one) === JSON.stringify(other) || canonical(one) === canonical(other))
 
 async function upsert(tx: Transaction, table: MySqlTable, rows: Row[]): Promise<void> {
   const columns = Object.keys(rows[0])

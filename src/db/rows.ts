@@ -21,8 +21,18 @@ export interface HouseholdRows {
   loadSources: Rows<typeof schema.loadSources>
 }
 
-/** Lays a household out as rows. Standings and hangings of things that are gone are left out. */
+const laidOut = new WeakMap<Household, { householdId: string; rows: HouseholdRows }>()
+
+/** A household as rows, made once: a household is never changed in place. Standings and hangings of things that are gone are left out. */
 export function rowsOf(householdId: string, household: Household): HouseholdRows {
+  const known = laidOut.get(household)
+  if (known?.householdId === householdId) return known.rows
+  const rows = layOut(householdId, household)
+  laidOut.set(household, { householdId, rows })
+  return rows
+}
+
+function layOut(householdId: string, household: Household): HouseholdRows {
   const scenarioIds = new Set(household.scenarios.map(({ id }) => id))
   const loadIds = new Set(household.loads.map(({ id }) => id))
   return {

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray } from 'drizzle-orm'
+import { and, desc, eq, inArray, sql } from 'drizzle-orm'
 import type { Household } from '@/core/plan/household'
 import { PLAN_VERSION } from '@/core/plan/limits'
 import type { Database } from './client'
@@ -42,15 +42,21 @@ export function versionsToDrop(marks: readonly VersionMark[], now: Date): number
   })
 }
 
-/**
- * Keeps the state of a household before it is saved over, unless one of the minute before is kept already.
- *
- * @param content makes the document; only asked where it is kept
- */
+/** When the newest of a household's earlier versions had been saved, as a part of a query on the household; null without one. */
+export const lastKeptAt = (householdId: typeof schema.households.id) =>
+  sql<Date | null>`(select max(${schema.householdVersions.savedAt}) from ${schema.householdVersions} where ${schema.householdVersions.householdId} = ${householdId})`.mapWith(
+    schema.householdVersions.savedAt,
+  )
+
+/** Whether a state that is saved over is to be kept: not where one of the minute before it is kept already. */
+export const isVersionDue = (savedAt: Date, lastKeptAt: Date | null): boolean =>
+  !lastKeptAt || savedAt.getTime() - lastKeptAt.getTime() >= VERSION_LIMITS.apartMs
+
+/** Keeps the state of a household before it is saved over, and drops what is no more wanted, see `versionsToDrop`. */
 export async function keepVersion(
   tx: Transaction,
   row: { id: string; version: number; savedAt: Date },
-  content: () => Household,
+  content: Household,
   now: Date,
 ): Promise<void> {
   const marks = await tx
@@ -62,9 +68,7 @@ export async function keepVersion(
     .from(schema.householdVersions)
     .where(eq(schema.householdVersions.householdId, row.id))
     .orderBy(desc(schema.householdVersions.version))
-  const [last] = marks
-  if (last && row.savedAt.getTime() - last.savedAt.getTime() < VERSION_LIMITS.apartMs) return
-  const text = JSON.stringify(content())
+  const text = JSON.stringify(content)
   const mark = { version: row.version, savedAt: row.savedAt, bytes: Buffer.byteLength(text) }
   await tx
     .insert(schema.householdVersions)

@@ -10,6 +10,8 @@ import { siteOrigin, trustedOrigins } from './origin'
 import { secret } from './secret'
 
 const WEEK_S = 7 * 24 * 3600
+/** How long a session lasts without use, and how long after its last renewal it is renewed, s. */
+export const SESSION = { expiresIn: 52 * WEEK_S, updateAge: WEEK_S }
 
 function create() {
   const db = database()
@@ -23,7 +25,7 @@ function create() {
     // its own words may hold a session's token: the first line, without what was asked, is enough
     logger: { log: (level, message) => log()[level]({ sessions: message.split('\n')[0].slice(0, 200) }) },
     database: drizzleAdapter(db, { provider: 'mysql', schema }),
-    session: { expiresIn: 52 * WEEK_S, updateAge: WEEK_S },
+    session: SESSION,
     advanced: {
       cookiePrefix: 'yotrope',
       // a browser drops Secure cookies of plain http; on https the cookie is Secure and carries the __Secure- prefix

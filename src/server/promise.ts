@@ -1,5 +1,6 @@
 import 'server-only'
-import { createHmac, randomUUID, timingSafeEqual } from 'node:crypto'
+import { createHmac, randomUUID } from 'node:crypto'
+import { cookiesOf, isSame } from './cookies'
 import { siteOrigin } from './origin'
 import { secret } from './secret'
 
@@ -30,18 +31,11 @@ export function promiseSample(now: Date): { householdId: string; cookie: string 
 
 /** The household that a newcomer's cookie promises; null without one, or with one that was tampered with or is too old. */
 export function promisedTo(headers: Headers, now: Date): string | null {
-  const value = cookies(headers).get(cookieName())
+  const value = cookiesOf(headers).get(cookieName())
   const [, promise, id, since, signature] =
     /^(([0-9a-f-]{36})\.(\d{1,12}))\.([\w-]{43})$/.exec(value ?? '') ?? []
   if (!promise || now.getTime() / 1000 - Number(since) > WEEK_S) return null
-  const given = Buffer.from(signature, 'base64url')
-  const right = signatureOf(promise)
-  return given.length === right.length && timingSafeEqual(given, right) ? id : null
-}
-
-function cookies(headers: Headers): Map<string, string> {
-  const pairs = (headers.get('cookie') ?? '').split(';').map((pair) => pair.trim().split('='))
-  return new Map(pairs.map(([name, ...value]) => [name, value.join('=')]))
+  return isSame(Buffer.from(signature, 'base64url'), signatureOf(promise)) ? id : null
 }
 
 /** The cookie that takes a promise back, once it is kept. */

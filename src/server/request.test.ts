@@ -5,7 +5,12 @@ import { log } from './log'
 import { answer, refuseError } from './respond'
 
 jest.mock('./newcomer', () => ({ keepPromise: async () => null, admit: async () => null }))
-jest.mock('./visitor', () => ({ visitorOf: async (headers: Headers) => headers.get('x-visitor') }))
+jest.mock('./visitor', () => ({
+  visitorOf: async (headers: Headers) => {
+    const userId = headers.get('x-visitor')
+    return userId && { userId, households: [] }
+  },
+}))
 
 const { REQUEST_LIMIT_BYTES, forVisitor, isSameSite, readJson } =
   jest.requireActual<typeof import('./request')>('./request')
@@ -101,11 +106,15 @@ describe('reading a request', () => {
 
 describe('a route for visitors', () => {
   const context = { params: Promise.resolve({ id: 'x' }) }
-  const echo = forVisitor<{ id: string }>(async ({ userId, params }) => answer({ userId, ...params }))
+  const echo = forVisitor<{ id: string }>(async ({ visitor, params }) => answer({ ...visitor, ...params }))
   const get = (headers: Record<string, string>) => new Request('http://127.0.0.1:3000/api', { headers })
 
   test('hands the visitor and the parameters over', async () => {
-    expect(await (await echo(get({ 'x-visitor': 'v' }), context)).json()).toEqual({ userId: 'v', id: 'x' })
+    expect(await (await echo(get({ 'x-visitor': 'v' }), context)).json()).toEqual({
+      userId: 'v',
+      households: [],
+      id: 'x',
+    })
   })
 
   test('without a session it is not run', async () => {

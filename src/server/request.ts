@@ -1,16 +1,18 @@
 import 'server-only'
+import { database } from '@/db/client'
+import { listHouseholds } from '@/db/households'
 import { admit, keepPromise } from './newcomer'
 import { trustedOrigins } from './origin'
 import { promisedTo } from './promise'
 import { refuse, refuseError } from './respond'
-import { visitorOf } from './visitor'
+import { type Visitor, visitorOf } from './visitor'
 
 /** Largest request that is read, bytes. A full household of 200 loads has about 250,000. */
 export const REQUEST_LIMIT_BYTES = 1_000_000
 /** Longest the rest of a request is waited for. */
 const READ_WITHIN_MS = 15_000
 
-type Handler<P> = (visitor: { userId: string; request: Request; params: P }) => Promise<Response>
+type Handler<P> = (asked: { visitor: Visitor; request: Request; params: P }) => Promise<Response>
 
 /**
  * Wraps a route so that it runs for a known visitor only, or for a newcomer, who is made one: changes must come from this site's own
@@ -24,23 +26,24 @@ export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } =
       if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
         return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
       const params = await context.params
-      const userId = await visitorOf(request.headers)
-      if (userId) return await handler({ userId, request, params })
+      const known = await visitorOf(request.headers)
+      if (known) return await handler({ visitor: known, request, params })
       const promised = promisedTo(request.headers, new Date())
-      const visitor = promised
+      const made = promised
         ? await keepPromise(request, promised)
         : admitsStrangers
           ? await admit(request)
           : null
-      if (visitor instanceof Response) return visitor
-      if (!visitor)
+      if (made instanceof Response) return made
+      if (!made)
         return refuse(
           401,
           'no-session',
           'This browser has no valid session here. Open the start page to begin one.',
         )
-      const response = await handler({ userId: visitor.userId, request, params })
-      for (const cookie of visitor.cookies) response.headers.append('Set-Cookie', cookie)
+      const visitor = { userId: made.userId, households: await listHouseholds(database(), made.userId) }
+      const response = await handler({ visitor, request, params })
+      for (const cookie of made.cookies) response.headers.append('Set-Cookie', cookie)
       return response
     } catch (error) {
       // the page has gone and hears no answer

@@ -2,13 +2,8 @@ import 'server-only'
 import { LRUCache } from 'lru-cache'
 import { database } from '@/db/client'
 import type { Household } from '@/core/plan/household'
-import {
-  type SaveOutcome,
-  type StoredHousehold,
-  findHousehold,
-  saveHousehold,
-  versionOf,
-} from '@/db/households'
+import { type SaveOutcome, type StoredHousehold, findHousehold, saveHousehold } from '@/db/households'
+import type { Visitor } from './visitor'
 
 /** Letters of JSON kept in memory, of all households together. */
 const MOST_LETTERS = 5_000_000
@@ -28,13 +23,16 @@ const cache = () =>
 
 /**
  * A household as it is saved, if the visitor may see it; null otherwise. What was read once is kept by its version: whether the
- * visitor may see it and which version it has is asked of the database each time. Nobody changes what is returned.
+ * visitor may see it and which version it has was asked of the database with the session. Nobody changes what is returned.
  */
-export async function storedHousehold(userId: string, householdId: string): Promise<KeptHousehold | null> {
-  const version = await versionOf(database(), userId, householdId)
-  if (version === null) return null
+export async function storedHousehold(
+  { userId, households }: Visitor,
+  householdId: string,
+): Promise<KeptHousehold | null> {
+  const mark = households.find(({ id }) => id === householdId)
+  if (!mark) return null
   const known = cache().get(householdId)
-  if (known?.stored.version === version) return known
+  if (known?.stored.version === mark.version) return known
   const stored = await findHousehold(database(), userId, householdId)
   if (!stored) return null
   return keep(stored)

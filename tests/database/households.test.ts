@@ -14,6 +14,7 @@ import {
   listHouseholds,
   moveHouseholds,
   saveHousehold,
+  visitorOfSession,
 } from '@/db/households'
 import { deleteVisitor, settleNewcomer } from '@/db/newcomers'
 import { CODES_LIMIT, keepCode, listCodes, openByCode, revokeCode } from '@/db/recovery'
@@ -191,6 +192,41 @@ describe('a newcomer', () => {
   })
 })
 
+describe('the visitor of a session', () => {
+  const now = new Date('2027-01-02T08:00:00Z')
+  const begin = async (userId: string, expiresAt: string) => {
+    const token = randomUUID()
+    await opened.db
+      .insert(schema.session)
+      .values({ id: randomUUID(), token, userId, expiresAt: new Date(expiresAt) })
+    return token
+  }
+
+  test('comes with their households, the last saved first, and with no other’s', async () => {
+    const userId = await visitor()
+    await householdOfVisitor()
+    for (const [id, day] of [
+      ['first', 3],
+      ['second', 4],
+    ] as const)
+      await createHousehold(opened.db, userId, `${id}-${userId}`, null, new Date(Date.UTC(2027, 0, day)))
+    const found = await visitorOfSession(opened.db, await begin(userId, '2027-01-03T08:00:00Z'), now)
+    expect(found).toMatchObject({ userId, expiresAt: new Date('2027-01-03T08:00:00Z') })
+    expect(found!.households.map(({ id, version, sample }) => ({ id, version, sample }))).toEqual([
+      { id: `second-${userId}`, version: 1, sample: true },
+      { id: `first-${userId}`, version: 1, sample: true },
+    ])
+  })
+
+  test('who has no household is a visitor all the same; an ended or unknown session is nobody’s', async () => {
+    const userId = await visitor()
+    const token = await begin(userId, '2027-01-02T08:00:01Z')
+    expect(await visitorOfSession(opened.db, token, now)).toMatchObject({ userId, households: [] })
+    expect(await visitorOfSession(opened.db, token, new Date('2027-01-02T08:00:01Z'))).toBeNull()
+    expect(await visitorOfSession(opened.db, randomUUID(), now)).toBeNull()
+  })
+})
+
 describe('who may see what', () => {
   test('another visitor finds nothing, saves nothing, deletes nothing', async () => {
     const { userId, id } = await householdOfVisitor()
@@ -218,7 +254,9 @@ describe('who may see what', () => {
     const account = await visitor()
     await moveHouseholds(opened.db, userId, account)
     await opened.db.delete(schema.user).where(eq(schema.user.id, userId))
-    expect(await listHouseholds(opened.db, account)).toEqual([{ id, name: 'Ours', sample: false }])
+    expect(await listHouseholds(opened.db, account)).toEqual([
+      { id, version: 1, name: 'Ours', sample: false },
+    ])
   })
 
   test('deleting takes every part along', async () => {

@@ -35,7 +35,9 @@ export type HouseholdReading = { ok: true; household: Household } | { ok: false;
 export function readHousehold(input: unknown): HouseholdReading {
   const broken = brokenText(input)
   if (broken) return { ok: false, faults: [broken] }
-  const parsed = householdSchema.safeParse(upgradeHousehold(input))
+  // mostly it is of this version already, and needs no copy that is upgraded
+  const asItIs = householdSchema.safeParse(input)
+  const parsed = asItIs.success ? asItIs : householdSchema.safeParse(upgradeHousehold(input))
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error) }
   const household = parsed.data
   const faults = household.powerSystems.flatMap((system, i) => powerFaults(system, `powerSystems[${i}]`))

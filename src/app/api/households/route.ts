@@ -8,7 +8,7 @@ import { readHouseholdOf } from '@/core/plan/householdFile'
 import { profileSchema } from '@/core/plan/schema'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
-import { HOUSEHOLDS_LIMIT, createHousehold, listHouseholds } from '@/db/households'
+import { HOUSEHOLDS_LIMIT, createHousehold } from '@/db/households'
 import { overLimit } from '@/server/limits'
 import { forVisitor, readJson } from '@/server/request'
 import { answer, refuse } from '@/server/respond'
@@ -23,18 +23,16 @@ const creation = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('file'), version: z.number(), household: z.unknown() }),
 ])
 
-export const GET = forVisitor(async ({ userId }) =>
-  answer({ households: await listHouseholds(database(), userId) }),
-)
+export const GET = forVisitor(async ({ visitor }) => answer({ households: visitor.households }))
 
 export const POST = forVisitor(
-  async ({ userId, request }) => {
+  async ({ visitor, request }) => {
     const reading = await readJson(request)
     if (!reading.ok) return reading.refusal
     const parsed = creation.safeParse(reading.body)
     if (!parsed.success)
       return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
-    const over = await overLimit('household', userId)
+    const over = await overLimit('household', visitor.userId)
     if (over) return over
     const db = database()
     const household = made(parsed.data)
@@ -46,7 +44,7 @@ export const POST = forVisitor(
         household.faults.slice(0, 20),
       )
     const id = randomUUID()
-    return (await createHousehold(db, userId, id, household, new Date()))
+    return (await createHousehold(db, visitor.userId, id, household, new Date()))
       ? answer({ id }, 201)
       : refuse(409, 'limit', `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`)
   },

@@ -34,7 +34,7 @@ export async function POST(request: Request): Promise<Response> {
     const known = await visitorOf(request.headers)
     // a wrong code makes no visitor
     const visitor = known
-      ? { userId: known, cookies: [] }
+      ? { userId: known.userId, cookies: [] }
       : (await isCode(db, hash))
         ? await newVisitor()
         : null

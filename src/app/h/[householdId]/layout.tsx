@@ -1,8 +1,6 @@
 import { headers } from 'next/headers'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
-import { database } from '@/db/client'
-import { listHouseholds } from '@/db/households'
 import { firstAnswer } from '@/server/firstAnswer'
 import { leftOf } from '@/server/leaving'
 import { promisedSample } from '@/server/newcomer'
@@ -22,19 +20,18 @@ export default async function HouseholdLayout(props: {
 }) {
   const { householdId } = await props.params
   const asked = await headers()
-  const userId = await visitorOf(asked)
-  const kept = userId
-    ? await storedHousehold(userId, householdId)
+  const visitor = await visitorOf(asked)
+  const kept = visitor
+    ? await storedHousehold(visitor, householdId)
     : householdId === promisedTo(asked, new Date())
       ? promisedSample(householdId, new Date())
       : null
   if (!kept) notFound()
   const { stored, letters } = kept
   const isEmbedded = letters <= EMBEDDED_LIMIT
-  const [households, evaluation] = await Promise.all([
-    userId ? listHouseholds(database(), userId) : [{ id: householdId, ...stored.household.profile }],
-    isEmbedded ? firstAnswer(stored.household, leftOf(asked)) : null,
-  ])
+  const evaluation = isEmbedded ? await firstAnswer(stored.household, leftOf(asked)) : null
+  const { name, sample } = stored.household.profile
+  const households = visitor?.households ?? [{ id: householdId, version: stored.version, name, sample }]
   return (
     <HouseholdLoader
       key={stored.id}

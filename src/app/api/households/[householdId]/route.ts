@@ -3,24 +3,25 @@ import { faultsOf } from '@/core/plan/fault'
 import { readHousehold } from '@/core/plan/household'
 import { busyFault } from '@/core/simulation/switchingBudget'
 import { database } from '@/db/client'
-import { deleteHousehold, isMember } from '@/db/households'
+import { deleteHousehold } from '@/db/households'
 import { audit } from '@/server/log'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { saveStored, storedHousehold } from '@/server/storedHousehold'
+import { isOf } from '@/server/visitor'
 
 type Params = { householdId: string }
 
 const saving = z.strictObject({ baseVersion: z.number().int().min(1), household: z.unknown() })
 
-export const GET = forVisitor<Params>(async ({ userId, params }) => {
-  const kept = await storedHousehold(userId, params.householdId)
+export const GET = forVisitor<Params>(async ({ visitor, params }) => {
+  const kept = await storedHousehold(visitor, params.householdId)
   return kept ? answer(kept.stored) : refuse(404, 'not-found', NOT_FOUND)
 })
 
-export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
+export const PUT = forVisitor<Params>(async ({ visitor, params, request }) => {
   // who may write is settled before what is written is looked at, so that a stranger learns nothing
-  if (!(await isMember(database(), userId, params.householdId))) return refuse(404, 'not-found', NOT_FOUND)
+  if (!isOf(visitor, params.householdId)) return refuse(404, 'not-found', NOT_FOUND)
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = saving.safeParse(reading.body)
@@ -38,7 +39,12 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   }
   const busy = busyFault(household.household)
   if (busy) return refuse(422, 'bad-request', `Not saved: ${busy.path} ${busy.message}.`, [busy])
-  const outcome = await saveStored(userId, params.householdId, parsed.data.baseVersion, household.household)
+  const outcome = await saveStored(
+    visitor.userId,
+    params.householdId,
+    parsed.data.baseVersion,
+    household.household,
+  )
   switch (outcome.kind) {
     case 'absent':
       return refuse(404, 'not-found', NOT_FOUND)
@@ -58,8 +64,8 @@ export const PUT = forVisitor<Params>(async ({ userId, params, request }) => {
   }
 })
 
-export const DELETE = forVisitor<Params>(async ({ userId, params }) => {
-  if (!(await deleteHousehold(database(), userId, params.householdId)))
+export const DELETE = forVisitor<Params>(async ({ visitor, params }) => {
+  if (!(await deleteHousehold(database(), visitor.userId, params.householdId)))
     return refuse(404, 'not-found', NOT_FOUND)
   audit('household-deleted')
   return answer({ deleted: true })

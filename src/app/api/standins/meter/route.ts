@@ -16,7 +16,7 @@ const asked = z.object({
 })
 
 /** The simulated plug-in meter, as an event stream: one reading each ten seconds of its own time. */
-export const GET = forVisitor(async ({ userId, request }) => {
+export const GET = forVisitor(async ({ visitor, request }) => {
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.success)
     return refuse(
@@ -44,9 +44,9 @@ export const GET = forVisitor(async ({ userId, request }) => {
     tier: 'critical' as const,
     sourceId: 'main',
   }
-  const over = await overLimit('stream', userId)
+  const over = await overLimit('stream', visitor.userId)
   if (over) return over
-  const turn = await takeStream(userId, request.signal)
+  const turn = await takeStream(visitor.userId, request.signal)
   if (turn instanceof Response) return turn
   const stream = meterStream(load, scenario, { ...options, stepS: 10 }, turn.signal)
   return new Response(stream.pipeThrough(new TransformStream({ flush: turn.end })), {

@@ -12,8 +12,8 @@ const asked = z.object({
 })
 
 /** What keeps the chosen power system ready, as a calendar (RFC 5545) that any calendar program takes. */
-export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, request }) => {
-  const kept = await storedHousehold(userId, params.householdId)
+export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params, request }) => {
+  const kept = await storedHousehold(visitor, params.householdId)
   if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.success)

@@ -4,8 +4,8 @@ import { NOT_FOUND, refuse } from '@/server/respond'
 import { storedHousehold } from '@/server/storedHousehold'
 
 /** The plan document of a scenario and a power system, as a file: what `./yotrope simulate` reads. */
-export const GET = forVisitor<{ householdId: string }>(async ({ userId, params, request }) => {
-  const kept = await storedHousehold(userId, params.householdId)
+export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params, request }) => {
+  const kept = await storedHousehold(visitor, params.householdId)
   if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   const { searchParams } = new URL(request.url)
   const { household } = kept.stored

@@ -7,8 +7,8 @@ import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { storedHousehold } from '@/server/storedHousehold'
 
 /** The household's earlier versions, the newest first, each with what the one after it changed. */
-export const GET = forVisitor<{ householdId: string }>(async ({ userId, params: { householdId } }) => {
-  const kept = await storedHousehold(userId, householdId)
+export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params: { householdId } }) => {
+  const kept = await storedHousehold(visitor, householdId)
   if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   let later = kept.stored.household
   const versions = (await readAllVersions(database(), householdId)).map((kept) => {

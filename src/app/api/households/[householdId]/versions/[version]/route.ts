@@ -1,15 +1,15 @@
 import { readHouseholdOf } from '@/core/plan/householdFile'
 import { database } from '@/db/client'
-import { isMember } from '@/db/households'
 import { readVersion } from '@/db/versions'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
+import { isOf } from '@/server/visitor'
 
 /** An earlier version of a household, as this release reads it. */
 export const GET = forVisitor<{ householdId: string; version: string }>(
-  async ({ userId, params: { householdId, version } }) => {
+  async ({ visitor, params: { householdId, version } }) => {
     const db = database()
-    if (!(await isMember(db, userId, householdId))) return refuse(404, 'not-found', NOT_FOUND)
+    if (!isOf(visitor, householdId)) return refuse(404, 'not-found', NOT_FOUND)
     const kept = /^\d{1,9}$/.test(version) ? await readVersion(db, householdId, Number(version)) : null
     if (!kept) return refuse(404, 'not-found', 'There is no such earlier version.')
     const reading = readHouseholdOf(kept.documentVersion, kept.content)
