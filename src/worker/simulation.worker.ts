@@ -9,6 +9,7 @@ import { cellsOf } from '@/core/sizing/matrix'
 import { measureNext } from '@/core/sizing/measureNext'
 import { openersOf } from '@/core/sizing/openers'
 import { ruleGains } from '@/core/sizing/ruleGains'
+import { type WorseOutcome, worseOutcomes } from '@/core/sizing/worseCases'
 import type { SimulationJobs } from './simulationJobs'
 
 /** A job on plans that keep to the budget of switchings; others are refused with the load that is too busy. */
@@ -24,6 +25,11 @@ const jobs: SimulationJobs = {
   rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
     let last: ReturnType<typeof rankLevers> = []
     for (const ranked of leverRanks(plan)) report((last = ranked))
+    return last
+  }),
+  worseCases: computable((plan, report: Parameters<SimulationJobs['worseCases']>[1]) => {
+    let last: WorseOutcome[] = []
+    for (const outcomes of worseOutcomes(plan)) report((last = outcomes))
     return last
   }),
   cells: (plans) => {

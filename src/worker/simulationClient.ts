@@ -7,6 +7,7 @@ import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
+import type { WorseOutcome } from '@/core/sizing/worseCases'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import type { SimulationJobs } from './simulationJobs'
 
@@ -44,6 +45,11 @@ export class SimulationClient {
   /** What adds hours, ranked; told as it is found. */
   rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): Promise<RankedLever[]> {
     return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
+  }
+
+  /** What worse cases cost, ranked; told as it is found. */
+  worseCases(plan: Plan, report: (outcomes: WorseOutcome[]) => void): Promise<WorseOutcome[]> {
+    return this.ask((jobs) => jobs.worseCases(plan, proxy(report)))
   }
 
   /** How each power system comes out in one outage. */

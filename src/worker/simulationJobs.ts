@@ -7,6 +7,7 @@ import type { MeasureNext } from '@/core/sizing/measureNext'
 import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { SearchStock } from '@/core/sizing/search/candidates'
+import type { WorseOutcome } from '@/core/sizing/worseCases'
 import type { SimulationOptions } from '@/core/simulation/simulate'
 
 /** What the simulation worker does for a page. */
@@ -14,6 +15,8 @@ export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
   /** @param report told the levers again and again, as more runs are made */
   rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): RankedLever[]
+  /** @param report told what worse cases cost again and again, as more runs are made */
+  worseCases(plan: Plan, report: (outcomes: WorseOutcome[]) => void): WorseOutcome[]
   /** @param plans of one scenario, one for each power system */
   cells(plans: Plan[]): MatrixCell[]
   measureNext(plan: Plan): MeasureNext[]

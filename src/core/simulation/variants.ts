@@ -27,7 +27,8 @@ export class Variants {
   private readonly works: readonly Work[]
   private readonly pool: CompiledLoad[] = []
   private readonly grid: DemandGrid
-  private readonly horizonMin: number
+  /** how far every plan is looked at, minutes */
+  readonly horizonMin: number
 
   /** @param plans of one outage: only loads, power, refill and the hours in which it comes may differ */
   constructor(

@@ -15,11 +15,13 @@ const QUIET_MS = 350
  * on show while newer advice is worked out.
  *
  * @param ask must keep its identity
+ * @param isWanted whether anybody looks at it; until then nothing is worked out
  */
-export function useAdvice<T>(ask: Ask<T>): T | null {
+export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
   const store = useHouseholdStore()
   const [advice, setAdvice] = useState<T | null>(null)
   useEffect(() => {
+    if (!isWanted) return
     const client = new SimulationClient()
     let timer: ReturnType<typeof setTimeout>
     let asked = 0
@@ -50,6 +52,6 @@ export function useAdvice<T>(ask: Ask<T>): T | null {
       unsubscribe()
       client.dispose()
     }
-  }, [store, ask])
+  }, [store, ask, isWanted])
   return advice
 }
