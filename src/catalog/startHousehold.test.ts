@@ -49,7 +49,7 @@ describe('a household from the start sheet', () => {
   test('five ticks and a label give an answer of one’s own', () => {
     const household = startHousehold(answers(), TODAY)
     const text = answerText(evaluate(planOf(household), { runs: 60 }).answer)
-    expect(text).toMatch(/^In a winter night, from Friday 18:00, the 2 kWh station carries the loads for /)
+    expect(text).toMatch(/^In a winter night, from Friday 6:00 pm, the 2 kWh station carries the loads for /)
     expect(household.loads.find(({ id }) => id === 'phones')?.count).toBe(4)
     expect(household.scenarios[0]).toMatchObject({
       startsAt: '2027-01-15T18:00',

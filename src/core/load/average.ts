@@ -39,7 +39,7 @@ export function sessionsADay(session: Extract<Behaviour, { kind: 'session' }>): 
 }
 
 /** Minutes a day a scheduled load is on, averaged over the week. */
-export function scheduledMinutes({ windows, eachHour }: Scheduled): number {
+function scheduledMinutes({ windows, eachHour }: Scheduled): number {
   const inside = scheduledMinutesADay(windows)
   return eachHour ? (inside * Math.min(60, eachHour.minutes)) / 60 : inside
 }

@@ -30,7 +30,7 @@ interface EnergyLimit {
  * Source: 10 CFR 430.32(a), products made from July 2001 and from September 2014 on; from memory, as
  * are the line for a bottom freezer of 2014 and the limits of 1993 and 1990.
  */
-export const ENERGY_LIMITS: Readonly<Record<ColdType, Readonly<Record<LimitYear, EnergyLimit>>>> = {
+const ENERGY_LIMITS: Readonly<Record<ColdType, Readonly<Record<LimitYear, EnergyLimit>>>> = {
   'top-freezer': {
     1990: { perFt3: 23.5, fixed: 471 },
     1993: { perFt3: 16, fixed: 355 },
@@ -148,7 +148,7 @@ export const LABEL_SURROUNDINGS_C = 32.2
  * A refrigerator in use takes some 10 to 16 % more than its label brought to the same room: age, its niche, doors, food that
  * cools. It is as if the label had been taken at 28 °C. A freezer is hardly opened. From memory.
  */
-export const IN_USE_LABEL_C = 28
+const IN_USE_LABEL_C = 28
 
 /** The surroundings a label's energy stands for in use, °C. @param setC the box's set-point */
 export const labelStandsForC = (setC: number) => (setC > FREEZES_C ? IN_USE_LABEL_C : LABEL_SURROUNDINGS_C)

@@ -46,7 +46,7 @@ const MOST_W = 50_000
 /** An uninterruptible supply's own draw; more is what it can carry. Common practice, no source. */
 const UPS_OWN_W = 25
 
-export const LINE_EXAMPLES =
+const LINE_EXAMPLES =
   'fridge 150W 1/3 on · sump pump 1/2 hp 15s every 6min · lamp 9.5W 18:00-24:00 · kettle 1.2kW 5min at 07:00 · e-bike 160W charge 500Wh'
 
 /**

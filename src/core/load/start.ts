@@ -2,7 +2,7 @@ import { ownEntry } from '../plan/builtInIds'
 import type { Load, Start } from '../plan/schema'
 import { peakRunningW } from './peak'
 
-export { FULL_LOAD_AMPS_115, fullLoadAmps } from '../reading/motor'
+export { fullLoadAmps } from '../reading/motor'
 
 /** Watts at the moment the load starts: its starting watts, never less than the most it draws running. */
 export function startingW(load: Pick<Load, 'start' | 'behaviour'>): number {

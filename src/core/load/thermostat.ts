@@ -10,7 +10,7 @@ import type { Units } from '../quantity/units'
  */
 
 /** Electricity one door opening costs a refrigerator, Wh: some 20 a day come to 5 % of 1 kWh. From memory. */
-export const DOOR_OPENING_WH = 2.5
+const DOOR_OPENING_WH = 2.5
 
 /**
  * How the needed output follows the surroundings: D(T) = D_known · (T − T_set) ÷ (T_known − T_set). For heating
@@ -198,11 +198,12 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
     const factor = demandFactor(surroundC, follows.setC.value, follows.knownAtC.value)
     steps.push({
       label: 'Duty in this outage',
-      formula: '(surroundings − set-point) ÷ (known surroundings − set-point) × duty, 1 at most',
+      formula:
+        '(surroundings − thermostat setting) ÷ (surroundings when measured − thermostat setting) × duty, 1 at most',
       values: [
         { name: 'surroundings, mean', value: celsius(surroundC) },
         {
-          name: follows.mode === 'heating' ? 'no heating needed at' : 'set-point',
+          name: follows.mode === 'heating' ? 'no heating needed at' : 'thermostat setting',
           value: celsius(follows.setC.value),
           evidence: follows.setC.evidence,
         },

@@ -1,4 +1,5 @@
-import { formatMoment, isWithin, windowIntervals } from '../plan/clock'
+import { momentOf } from '../plan/momentOf'
+import { isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
 import {
@@ -56,7 +57,7 @@ export function answerOf(plan: Plan, result: SimulationResult, gates: Gates): An
     ...first,
     { text: trips ? 'Otherwise, in ' : breaks.length > 0 ? 'For the rest: in ' : 'In ' },
     { text: scenario.name, control: 'scenario' },
-    { text: `, from ${formatMoment(scenario.startsAt, 0)}, the ` },
+    { text: `, from ${momentOf(plan, 0)}, the ` },
     { text: powerSystem.name, control: 'powerSystem' },
   ]
   if (result.loads.length === 0) {
@@ -94,7 +95,7 @@ function shortParts(plan: Plan, result: SimulationResult, lasts: LastsGate): Ans
     { text: ', likely ' },
     { text: bandText(result), working: 'lasts' },
     { text: `. It ${comesBack ? 'first ' : ''}runs out about ` },
-    { text: formatMoment(scenario.startsAt, runtimeMin.p50, 10), strong: true, working: 'lasts' },
+    { text: momentOf(plan, runtimeMin.p50, 10), strong: true, working: 'lasts' },
     { text: `${occasion(plan, runtimeMin.p50)}. ` },
     ...marginParts(lasts),
   ]
@@ -116,11 +117,11 @@ function reachedParts(plan: Plan, result: SimulationResult, lasts: LastsGate, tr
   const { scenario } = plan
   const { outageMin, runtimeMin, reachesFraction } = result
   const planned = formatExactDuration(outageMin)
-  const until = formatMoment(scenario.startsAt, outageMin)
+  const until = momentOf(plan, outageMin)
   const runsOut =
     runtimeMin.p50 === Infinity
       ? `It still has charge after ${formatHours(result.horizonMin)}.`
-      : `It runs out about ${formatMoment(scenario.startsAt, runtimeMin.p50, 10)}${occasion(plan, runtimeMin.p50)}.`
+      : `It runs out about ${momentOf(plan, runtimeMin.p50, 10)}${occasion(plan, runtimeMin.p50)}.`
   const enough = lasts.verdict === 'holds'
   return [
     { text: enough ? `all ${planned}` : `the ${planned}`, strong: true, working: 'lasts' },
@@ -206,7 +207,7 @@ export function goesOnWhile(plan: Plan): string {
 }
 
 /** What refills in this scenario, in words. */
-export function refillNames({ refill, scenario }: Plan): string[] {
+function refillNames({ refill, scenario }: Plan): string[] {
   const { generator, car, grid } = scenario.charging ?? NO_CHARGING
   return [
     ...(refill.panels.some(({ on }) => on) ? ['sun'] : []),

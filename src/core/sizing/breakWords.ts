@@ -7,7 +7,7 @@ import type { PowerGate } from './gates'
 const MOST_NAMES = 3
 
 /** Names as one says them. @example "Freezer, Boiler and Well pump" */
-export function namesOf(loads: readonly { name: string }[]): string {
+function namesOf(loads: readonly { name: string }[]): string {
   const names = loads.map(({ name }) => name)
   if (names.length > MOST_NAMES) return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`
   return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]

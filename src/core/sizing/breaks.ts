@@ -24,7 +24,7 @@ export type Break =
   | { kind: 'paused'; load: Load; minutes: number }
 
 /** Whether the household said that it must run: a tier of the first rank, or a medical device that is carried at all. */
-export const isCritical = ({ tier, medical }: Pick<Load, 'tier' | 'medical'>) =>
+const isCritical = ({ tier, medical }: Pick<Load, 'tier' | 'medical'>) =>
   tier === 'critical' || (medical && tier !== 'notOnBattery')
 
 /** Shorter than this a rule or a pause is not worth a word, minutes of the whole outage. */

@@ -1,8 +1,10 @@
+import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
+import type { Units } from '../quantity/units'
 import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
 import { findPowerLevers } from './powerLevers'
-import { DAY_MIN, type DayWindow, clockOf, formatMoment, minuteOfDay } from '../plan/clock'
+import { DAY_MIN, type DayWindow, clockOf, formatClock, minuteOfDay } from '../plan/clock'
 import { servesFor } from '../load/servesFor'
 import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
@@ -86,14 +88,14 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   if (tier === 'flexible' && mayBeOff && !steering?.offDaily?.length)
     lever(
       'night',
-      `${name} off ${night.from}–${night.to}`,
+      `${name} off ${hoursWords(night, units)}`,
       costWords(lengthMin(night), 'while the house is asleep'),
       steer({ offDaily: [night] }),
     )
   if (NETWORK.test(name) && tier === 'critical' && !load.medical && !steering?.offDaily?.length)
     lever(
       'night',
-      `${name} off ${night.from}–${night.to}`,
+      `${name} off ${hoursWords(night, units)}`,
       'no calls over the internet meanwhile',
       steer({ offDaily: [night] }),
     )
@@ -106,7 +108,7 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       if (steering?.offDaily?.length || !short) continue
       lever(
         id,
-        `${name} off ${short.from}–${short.to}`,
+        `${name} off ${hoursWords(short, units)}`,
         `${costWords(lengthMin(short), '')}; it catches up afterwards`,
         steer({ offDaily: [short] }),
       )
@@ -160,6 +162,9 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const offs = levers.filter(({ change }) => isOff(change))
   return offs.length < 2 ? levers : levers.filter(({ id }) => id !== `${load.id} drop`)
 }
+
+const hoursWords = ({ from, to }: DayWindow, { clock }: Units) =>
+  `${formatClock(from, clock)}–${formatClock(to, clock)}`
 
 /** Minutes of a daily window. */
 const lengthMin = ({ from, to }: DayWindow) =>
@@ -257,8 +262,8 @@ export function rankLevers(plan: Plan, runs = Infinity, seed = DEFAULT_SEED): Ra
 
 /** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */
 export function pauseWords(
-  { scenario }: Plan,
+  plan: Pick<Plan, 'scenario' | 'household'>,
   { fromMin, toMin }: { fromMin: number; toMin: number },
 ): string {
-  return `${formatMoment(scenario.startsAt, fromMin)} – ${formatMoment(scenario.startsAt, toMin)}`
+  return `${momentOf(plan, fromMin)} – ${momentOf(plan, toMin)}`
 }

@@ -18,7 +18,7 @@ describe('workings of a candidate’s properties', () => {
     expect(steps).toHaveLength(1)
     expect(steps[0].values.map(({ name }) => name)).toEqual([
       'reaches the outlets',
-      'no-load draw',
+      'idle draw',
       'conversion',
     ])
   })

@@ -8,7 +8,7 @@ import { bankAh, chargerAmps } from '../storage/bank'
 import { CHARGER_EFFICIENCY, TAPER_FACTOR, wallHours } from '../storage/wallHours'
 import { fairWatts, lifeCycles, outagesOfFood, pricePerLifeKwh } from './money'
 
-/** Workings of a candidate's properties that no gate shows. */
+/** Workings of a option's properties that no gate shows. */
 
 const part = (name: string, value: string) => ({ name, value })
 
@@ -20,10 +20,10 @@ export function energyWorking(plan: Plan, result: SimulationResult): Working {
     )
     return {
       label: names.join(', then '),
-      formula: `taken from the battery = outlets + no-load draw + conversion; means of ${result.runs} runs, over the outage or until empty`,
+      formula: `taken from the battery = outlets + idle draw + conversion; means of ${result.runs} runs, over the outage or until empty`,
       values: [
         part('reaches the outlets', formatEnergy(energy.outletWh)),
-        part('no-load draw', formatEnergy(energy.noLoadWh)),
+        part('idle draw', formatEnergy(energy.noLoadWh)),
         part('conversion', formatEnergy(energy.conversionWh)),
       ],
       result: `${formatEnergy(energy.takenWh)} taken`,
@@ -79,7 +79,7 @@ export function lifeWorking(source: Source, currency: string): Working | null {
     steps: [
       {
         label: 'What reaches the outlets of one charge',
-        formula: 'what can be taken ÷ (no-load draw + fair load ÷ efficiency) × fair load',
+        formula: 'what can be taken ÷ (idle draw + fair load ÷ efficiency) × fair load',
         values: [part('fair load', formatWatts(watts))],
         result: formatEnergy(deliverableWh(middlePath(source), watts)),
       },

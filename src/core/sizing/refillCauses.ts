@@ -1,7 +1,7 @@
+import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
 import { NO_CHARGING } from '../plan/noRefill'
-import { formatMoment } from '../plan/clock'
 import { formatNumber } from '../quantity/format'
 import { carReach, givesTwelveVolts } from '../refill/carReach'
 import { connectedArrays } from '../refill/connected'
@@ -132,7 +132,8 @@ export function coldGuessWords({ household, refill, scenario, powerSystem }: Pla
 }
 
 /** When what runs by the clock is planned for the last time, in words; null where nothing runs by the clock. */
-export function lastPlannedWords({ scenario, refill }: Plan): string | null {
+export function lastPlannedWords(plan: Plan): string | null {
+  const { scenario, refill } = plan
   const { generator, car, grid } = scenario.charging ?? NO_CHARGING
   const named = [
     { name: 'the generator', stretches: refill.generator?.on ? generator : [] },
@@ -143,5 +144,5 @@ export function lastPlannedWords({ scenario, refill }: Plan): string | null {
   const last = Math.max(...named.flatMap(({ stretches }) => stretches.map(({ toMin }) => toMin)))
   const names = named.map(({ name }) => name)
   const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
-  return `no hours of ${who} are planned after ${formatMoment(scenario.startsAt, last)}`
+  return `no hours of ${who} are planned after ${momentOf(plan, last)}`
 }

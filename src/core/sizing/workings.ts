@@ -1,5 +1,5 @@
+import { momentOf } from '../plan/momentOf'
 import { startingW } from '../load/start'
-import { formatMoment } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import type { Load, Source } from '../plan/schema'
 import {
@@ -32,7 +32,7 @@ const wattsValue = (load: Load, watts: (load: Load) => number): WorkingValue => 
 }
 
 /** How long it lasts: energy that can be taken, watts that are asked, and what the runs make of the spread. */
-export function lastsWorking(plan: Plan, result: SimulationResult): Working {
+function lastsWorking(plan: Plan, result: SimulationResult): Working {
   const chain = result.chains.reduce((a, b) => (b.endsFirstFraction > a.endsFirstFraction ? b : a))
   const sources = chain.sources.map(({ sourceId }) =>
     plan.powerSystem.sources.find(({ id }) => id === sourceId)!,
@@ -69,16 +69,16 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
 }
 
 /** The margin: what was planned for against what is reached with the confidence asked for. */
-export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }: LastsGate): Working {
+function marginWorking(plan: Plan, result: SimulationResult, { shortMin }: LastsGate): Working {
   const { confidence, startsAt } = plan.scenario
   const reached = runtimeAt(result, confidence)
   const { p50 } = result.runtimeMin
   const steps: WorkingStep[] = [
     {
       label: 'Middle run against the plan',
-      formula: 'middle runtime − planned outage',
+      formula: 'most likely runtime − planned outage',
       values: [
-        { name: 'middle runtime', value: durationOrMore(p50, result.horizonMin) },
+        { name: 'most likely runtime', value: durationOrMore(p50, result.horizonMin) },
         { name: 'planned', value: formatExactDuration(result.outageMin) },
       ],
       result:
@@ -93,7 +93,7 @@ export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }
       result:
         reached === Infinity
           ? `more than ${formatExactDuration(result.horizonMin)}`
-          : `${formatDuration(reached)}, to ${formatMoment(startsAt, reached, 10)}`,
+          : `${formatDuration(reached)}, to ${momentOf(plan, reached, 10)}`,
     },
     {
       label: 'Chance to last the outage the whole outage',
@@ -125,10 +125,10 @@ export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }
 }
 
 /** What the source must carry continuously, load by load. */
-export function carriesWorking(plan: Plan, gate: PowerGate): Working {
+function carriesWorking(plan: Plan, gate: PowerGate): Working {
   const steps: WorkingStep[] = [
     {
-      label: `Running together, ${formatMoment(plan.scenario.startsAt, gate.requirement.runningAtMin)}`,
+      label: `Running together, ${momentOf(plan, gate.requirement.runningAtMin)}`,
       formula:
         gate.unit === 'VA'
           ? 'sum of volt-amps of all that may run at that hour: running watts, motors ÷ 0.75'
@@ -153,7 +153,7 @@ export function carriesWorking(plan: Plan, gate: PowerGate): Working {
 }
 
 /** The worst start, by the school the household chose, with the other school beside it. */
-export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Working {
+function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Working {
   const { requirement } = gate
   const largestStart = plan.household.surgeSchool === 'largest-start'
   const { starter } = requirement
@@ -161,7 +161,7 @@ export function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Work
     title: 'Starting surge',
     steps: [
       {
-        label: `Worst start, ${formatMoment(plan.scenario.startsAt, requirement.startAtMin)}`,
+        label: `Worst start, ${momentOf(plan, requirement.startAtMin)}`,
         formula: largestStart
           ? 'running watts of all others + the peak with the largest motor start'
           : 'sum of all starting watts, as if all started at once',
@@ -279,16 +279,16 @@ function hoursStep(source: Source, acW: number, dcW: number): WorkingStep {
     formula: flat
       ? 'what reaches the outlets ÷ mean watts'
       : dcW === 0
-        ? 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency)'
+        ? 'energy that can be taken ÷ (idle draw + mean watts ÷ efficiency)'
         : acW === 0
           ? 'energy that can be taken ÷ (direct-current watts ÷ its efficiency); the inverter is off'
-          : 'energy that can be taken ÷ (no-load draw + mean watts ÷ efficiency + direct-current watts ÷ its efficiency)',
+          : 'energy that can be taken ÷ (idle draw + mean watts ÷ efficiency + direct-current watts ÷ its efficiency)',
     values: flat
       ? [{ name: 'mean watts', value: formatWatts(outletW) }]
       : [
           ...(acW > 0 || dcW === 0
             ? [
-                value('no-load draw', source.noLoadW, formatWatts(source.noLoadW.value)),
+                value('idle draw', source.noLoadW, formatWatts(source.noLoadW.value)),
                 value(
                   'efficiency',
                   source.efficiencyFraction,
@@ -316,9 +316,9 @@ function schoolsStep(sources: readonly Source[], acW: number, dcW: number): Work
   const flat = total('flat')
   return {
     label: 'The two schools on these loads',
-    formula: 'efficiency and no-load draw, against a flat usable share',
+    formula: 'efficiency and idle draw, against a flat usable share',
     values: [
-      { name: 'efficiency and no-load draw', value: shown(efficiency) },
+      { name: 'efficiency and idle draw', value: shown(efficiency) },
       { name: 'flat share', value: shown(flat) },
     ],
     result:

@@ -1,4 +1,6 @@
 'use client'
+import { useUnits } from './units'
+import { formatClock } from '@/core/plan/clock'
 import { parseClock } from '@/core/reading/clock'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
@@ -16,9 +18,11 @@ interface ClockInputProps {
 
 /** A time of day, typed as people write it. */
 export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInputProps) {
+  const { clock } = useUnits()
   const field = useTyped<string>({
     label,
-    shown: value,
+    // the end of the day has no other name
+    shown: value === '24:00' ? value : formatClock(value, clock),
     value,
     read: (text) => {
       const reading = parseClock(text, endOfDay)

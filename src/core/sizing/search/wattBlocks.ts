@@ -4,7 +4,7 @@ import type { RealisedDemand } from './realisedDemand'
 /** Watts between two entries of a table of drains, which is read by linear interpolation. */
 export const TABLE_W = 5
 /** Minutes summed up together: long blocks as long as nothing can happen in them, then short ones. */
-export const BLOCKS_MIN = [480, 120] as const
+const BLOCKS_MIN = [480, 120] as const
 
 /**
  * How much of each block of minutes every entry of a table of drains counts, so that a block's loss is a sum
