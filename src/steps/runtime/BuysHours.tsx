@@ -1,4 +1,6 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { gainWords } from '@/core/sizing/gain'
@@ -44,7 +46,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
     store.getState().undo()
     setDone(null)
   }
-  usePageKeys({ b: () => levers?.[0] && apply(levers[0]), u: undo })
+  usePageKeys({ bestLever: () => levers?.[0] && apply(levers[0]), undoLever: undo })
   const known = new Set(plan.loads.filter(({ on }) => on).map(({ id }) => id))
   const shown = (levers ?? []).filter(({ change }) =>
     'sourceId' in change
@@ -57,9 +59,9 @@ export function BuysHours({ plan }: { plan: Plan }) {
       {done && (
         <p className={styles.done} role="note">
           Done: {done.words}.{' '}
-          <button className="text-button" onClick={undo}>
+          <Button variant="text" onClick={undo}>
             Undo
-          </button>{' '}
+          </Button>{' '}
           <kbd>u</kbd>
         </p>
       )}
@@ -72,7 +74,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
       <ol className={styles.levers}>
         {shown.slice(0, all ? undefined : SHOWN).map((lever, i) => (
           <li key={lever.id}>
-            <button className={styles.lever} onClick={() => apply(lever)}>
+            <ButtonBase className={styles.lever} onClick={() => apply(lever)}>
               <span className={styles.gain}>{gainWords(lever.gain)}</span>
               <span>
                 {lever.words}
@@ -87,14 +89,14 @@ export function BuysHours({ plan }: { plan: Plan }) {
                   {lever.note}
                 </small>
               </span>
-            </button>
+            </ButtonBase>
           </li>
         ))}
       </ol>
       {shown.length > SHOWN && (
-        <button className="text-button" onClick={() => setAll(!all)}>
+        <Button variant="text" onClick={() => setAll(!all)}>
           {all ? 'Fewer' : `${shown.length - SHOWN} more`}
-        </button>
+        </Button>
       )}
     </section>
   )

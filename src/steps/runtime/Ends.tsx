@@ -1,4 +1,4 @@
-import { formatMoment } from '@/core/plan/clock'
+import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration } from '@/core/quantity/format'
 import { runsText } from '@/core/sizing/answer'
@@ -10,7 +10,7 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
   const { startsAt } = plan.scenario
   const { runtimeMin, horizonMin } = result
   const moment = (minute: number) =>
-    minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : formatMoment(startsAt, minute, 10)
+    minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : momentOf(plan, minute, 10)
   const length = (minute: number) => (minute === Infinity ? '' : formatDuration(minute))
   const rows: [string, number][] = [
     ['Earliest (1 in 10)', runtimeMin.p10],

@@ -1,3 +1,9 @@
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableFooter from '@mui/material/TableFooter'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
@@ -5,7 +11,7 @@ import styles from './RuntimePage.module.css'
 
 const WHY = {
   off: 'off',
-  refused: 'refused',
+  refused: 'not on battery',
   tier: 'not carried in this plan',
   voltage: 'needs another voltage',
   away: 'its source is away',
@@ -20,50 +26,56 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
   const supplied = loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
   const out = result.leftOut.filter(({ loadId }) => name(loadId))
   return (
-    <table className={styles.ledger}>
+    <Table className={styles.ledger}>
       <caption className={styles.caption}>Energy by load over the outage</caption>
-      <thead>
-        <tr>
-          <th>Load</th>
-          <th className={styles.barCell}>
+      <TableHead>
+        <TableRow>
+          <TableCell>Load</TableCell>
+          <TableCell className={styles.barCell}>
             <span className="visually-hidden">Supplied of asked</span>
-          </th>
-          <th>Asked</th>
-          <th>Supplied</th>
-          <th className={styles.shareCell}>Share of it</th>
-        </tr>
-      </thead>
-      <tbody>
+          </TableCell>
+          <TableCell>Asked</TableCell>
+          <TableCell>Supplied</TableCell>
+          <TableCell className={styles.shareCell}>Share of it</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {loads.map(({ loadId, askedWh, suppliedWh }) => (
-          <tr key={loadId}>
-            <td dir="auto">{name(loadId)}</td>
-            <td className={styles.barCell}>
+          <TableRow key={loadId}>
+            <TableCell component="th" scope="row" dir="auto">
+              {name(loadId)}
+            </TableCell>
+            <TableCell className={styles.barCell}>
               <span className={styles.bar} aria-hidden>
-                <i className={styles.asked} style={{ width: `${(askedWh / most) * 100}%` }} />
-                <i className={styles.supplied} style={{ width: `${(suppliedWh / most) * 100}%` }} />
+                <i data-fill className={styles.asked} style={{ width: `${(askedWh / most) * 100}%` }} />
+                <i data-fill className={styles.supplied} style={{ width: `${(suppliedWh / most) * 100}%` }} />
               </span>
-            </td>
-            <td>{formatEnergy(askedWh)}</td>
-            <td>{formatEnergy(suppliedWh)}</td>
-            <td className={styles.shareCell}>{formatPercent(supplied ? suppliedWh / supplied : 0)}</td>
-          </tr>
+            </TableCell>
+            <TableCell>{formatEnergy(askedWh)}</TableCell>
+            <TableCell>{formatEnergy(suppliedWh)}</TableCell>
+            <TableCell className={styles.shareCell}>
+              {formatPercent(supplied ? suppliedWh / supplied : 0)}
+            </TableCell>
+          </TableRow>
         ))}
         {out.map(({ loadId, why }) => (
-          <tr key={loadId} className={styles.out}>
-            <td dir="auto">{name(loadId)}</td>
-            <td colSpan={4}>{WHY[why]}</td>
-          </tr>
+          <TableRow key={loadId} className={styles.out}>
+            <TableCell component="th" scope="row" dir="auto">
+              {name(loadId)}
+            </TableCell>
+            <TableCell colSpan={4}>{WHY[why]}</TableCell>
+          </TableRow>
         ))}
-      </tbody>
-      <tfoot>
-        <tr>
-          <td>All loads</td>
-          <td className={styles.barCell} />
-          <td>{formatEnergy(asked)}</td>
-          <td>{formatEnergy(supplied)}</td>
-          <td className={styles.shareCell} />
-        </tr>
-      </tfoot>
-    </table>
+      </TableBody>
+      <TableFooter>
+        <TableRow>
+          <TableCell>All loads</TableCell>
+          <TableCell className={styles.barCell} />
+          <TableCell>{formatEnergy(asked)}</TableCell>
+          <TableCell>{formatEnergy(supplied)}</TableCell>
+          <TableCell className={styles.shareCell} />
+        </TableRow>
+      </TableFooter>
+    </Table>
   )
 }

@@ -18,7 +18,7 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
           <dd>{formatEnergy(sum('outletWh'))}</dd>
         </div>
         <div>
-          <dt>Inverter, no-load draw</dt>
+          <dt>Inverter, idle draw (no-load)</dt>
           <dd>{isFlat ? 'counted below' : formatEnergy(sum('noLoadWh'))}</dd>
         </div>
         <div>

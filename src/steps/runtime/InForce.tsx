@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
@@ -32,13 +33,13 @@ export function InForce({ plan }: { plan: Plan }) {
           <li key={`${id} ${words}`}>
             {name} {words}
             {cost && <small className={styles.cost}> ({cost})</small>}{' '}
-            <button
-              className="text-button"
+            <Button
+              variant="text"
               aria-label={`No longer: ${name} ${words}`}
               onClick={() => store.getState().edit(steerLoad(id, without))}
             >
               no longer
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

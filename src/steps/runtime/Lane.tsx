@@ -1,6 +1,9 @@
 'use client'
+import { ChoiceMenu } from '@/ui/shell/lazy'
+import { momentOf } from '@/core/plan/momentOf'
+import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { type Intervals, clockOf, epochMinute, formatMoment } from '@/core/plan/clock'
+import { type Intervals, clockOf, epochMinute } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { LoadTrace } from '@/core/simulation/trace'
 import { offCost } from '@/core/sizing/offCost'
@@ -35,6 +38,8 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   const track = useRef<HTMLDivElement>(null)
   const [drag, setDrag] = useState<Drag | null>(null)
   const [asked, setAsked] = useState<Pause | null>(null)
+  const [tapped, setTapped] = useState<{ index: number; anchor: HTMLElement } | null>(null)
+  const grabbedOn = useRef<HTMLElement | null>(null)
   const load = plan.loads.find(({ id }) => id === trace.loadId)!
   const { startsAt } = plan.scenario
   const { behaviour, steering } = load
@@ -60,6 +65,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
     event.preventDefault()
     event.stopPropagation()
     track.current!.setPointerCapture(event.pointerId)
+    grabbedOn.current = event.currentTarget as HTMLElement
     setDrag(next)
   }
   const onMove = (event: PointerEvent) => {
@@ -72,14 +78,19 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
     if (drag?.kind === 'pause') {
       const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
       if (toMin - fromMin >= SHORTEST_DRAG_MIN) addPause({ fromMin, toMin })
-    } else if (drag?.kind === 'move pause' && drag.by !== 0)
-      putPause(drag.index, placed(pauses[drag.index], drag.by, 0))
-    else if (drag?.kind === 'session' && drag.by !== 0) moveSession(drag.clock, drag.by)
+    } else if (drag?.kind === 'move pause') {
+      // a tap that moves nothing asks what to do with it
+      if (drag.by === 0 && grabbedOn.current) setTapped({ index: drag.index, anchor: grabbedOn.current })
+      else putPause(drag.index, placed(pauses[drag.index], drag.by, 0))
+    }
+    if (drag?.kind === 'session' && drag.by !== 0) moveSession(drag.clock, drag.by)
     setDrag(null)
   }
   const onPauseKey = (event: KeyboardEvent, i: number) => {
     const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key]
     if (by) putPause(i, event.shiftKey ? placed(pauses[i], 0, by) : placed(pauses[i], by, 0))
+    else if (event.key === 'Enter' || event.key === ' ')
+      setTapped({ index: i, anchor: event.currentTarget as HTMLElement })
     else if (event.key === 'Delete' || event.key === 'Backspace') putPauses(pauses.filter((_, k) => k !== i))
     else return
     event.preventDefault()
@@ -138,7 +149,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
               const by = drag?.kind === 'session' && drag.clock === clock ? drag.by : 0
               if (!hours.includes(clock)) return null
               return (
-                <button
+                <ButtonBase
                   key={fromMin}
                   className={styles.session}
                   style={span(fromMin + by, toMin + by)}
@@ -149,18 +160,18 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
                   onKeyDown={(event) => onSessionKey(event, clock)}
                 >
                   <span>{by ? movedClock(clock, by) : clock}</span>
-                </button>
+                </ButtonBase>
               )
             })}
         {pauses.map((pause, i) => {
           const by = drag?.kind === 'move pause' && drag.index === i ? drag.by : 0
           const { fromMin, toMin } = placed(pause, by, 0)
           return (
-            <button
+            <ButtonBase
               key={i}
               className={styles.pause}
               style={span(fromMin, toMin)}
-              aria-label={`${load.name} kept off ${formatMoment(startsAt, fromMin)} to ${formatMoment(startsAt, toMin)}`}
+              aria-label={`${load.name} kept off ${momentOf(plan, fromMin)} to ${momentOf(plan, toMin)}`}
               onPointerDown={(event) =>
                 begin(event, { kind: 'move pause', index: i, grabbed: minuteAt(event), by: 0 })
               }
@@ -169,7 +180,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
               <span>
                 {clockAt(fromMin)}–{clockAt(toMin)}
               </span>
-            </button>
+            </ButtonBase>
           )
         })}
         {drag?.kind === 'pause' && (
@@ -178,7 +189,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
             style={span(Math.min(drag.from, drag.to), Math.max(drag.from, drag.to))}
           />
         )}
-        <button
+        <ButtonBase
           className={styles.add}
           aria-label={`Keep ${load.name} off for an hour`}
           title="Keep it off for an hour"
@@ -186,8 +197,21 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
           onClick={() => addPause({ fromMin: 0, toMin: 60 })}
         >
           off
-        </button>
+        </ButtonBase>
       </div>
+      {tapped && (
+        <ChoiceMenu
+          anchor={tapped.anchor}
+          onClose={() => setTapped(null)}
+          choices={[
+            {
+              key: 'remove',
+              words: `Let ${load.name} run then`,
+              pick: () => putPauses(pauses.filter((_, k) => k !== tapped.index)),
+            },
+          ]}
+        />
+      )}
       <span className={styles.energy}>
         {energy} <small>{share}</small>
       </span>
@@ -199,7 +223,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       {asked && (
         <MedicalQuestion
           name={load.name}
-          hours={`from ${formatMoment(startsAt, asked.fromMin)} to ${formatMoment(startsAt, asked.toMin)}`}
+          hours={`from ${momentOf(plan, asked.fromMin)} to ${momentOf(plan, asked.toMin)}`}
           onNo={() => setAsked(null)}
           onYes={() => {
             putPauses([...pauses, asked])

@@ -5,7 +5,7 @@ import { windowIntervals } from '@/core/plan/clock'
 import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { POINT_MIN } from '@/core/simulation/sweep'
-import { typicalRun } from '@/core/simulation/trace'
+import type { LoadTrace } from '@/core/simulation/trace'
 import { unfedStretches } from '@/core/simulation/unfed'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { Lane } from './Lane'
@@ -13,9 +13,15 @@ import styles from './Lanes.module.css'
 import type { Gutters } from '@/ui/timeline/useGutters'
 
 /** A lane for each carried load on the chart's own time axis: when it runs in a typical run, and what it takes. */
-export function Lanes(props: { plan: Plan; result: SimulationResult; shownMin: number; gutters: Gutters }) {
-  const { plan, result, shownMin, gutters } = props
-  const traces = useMemo(() => typicalRun(plan, Math.ceil(shownMin)), [plan, shownMin])
+export function Lanes(props: {
+  plan: Plan
+  /** a typical run of the plan */
+  traces: readonly LoadTrace[]
+  result: SimulationResult
+  shownMin: number
+  gutters: Gutters
+}) {
+  const { plan, traces, result, shownMin, gutters } = props
   const supplied = new Map(result.loads.map(({ loadId, suppliedWh }) => [loadId, suppliedWh]))
   const total = result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
   const { scenario } = plan

@@ -1,4 +1,4 @@
-import { formatMoment } from '@/core/plan/clock'
+import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
@@ -7,7 +7,7 @@ import styles from './RuntimePage.module.css'
 
 /** What else happens before it ends: sources taking over, limits passed, defrosts, a cut-off or sleep before the reserve. */
 export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResult }) {
-  const moment = (minute: number) => formatMoment(plan.scenario.startsAt, minute, 10)
+  const moment = (minute: number) => momentOf(plan, minute, 10)
   const notable = result.events.filter(isNotable)
   return (
     notable.length > 0 && (

@@ -1,13 +1,18 @@
 'use client'
+import { SelectField } from '@/ui/field/SelectField'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import { answerText } from '@/core/sizing/answer'
+import { typicalRun } from '@/core/simulation/trace'
 import { chargeCurve } from '@/ui/chart/chargeCurve'
+import { ChartReadout } from '@/ui/chart/ChartReadout'
+import { readoutAt, readoutWords } from '@/ui/chart/readout'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { BuysHours } from './BuysHours'
 import { Ends } from './Ends'
+import { HoursTable } from './HoursTable'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
@@ -15,6 +20,7 @@ import { OnTheWay } from './OnTheWay'
 import { useGutters } from '@/ui/timeline/useGutters'
 import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
+import { WhatIf } from './WhatIf'
 import styles from './RuntimePage.module.css'
 
 const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false })
@@ -38,23 +44,24 @@ export function RuntimePage() {
     () => (sourceId && evaluation?.hasTraces ? chargeCurve(plan, evaluation, sourceId) : null),
     [plan, evaluation, sourceId],
   )
+  const shownMin = curve?.shownMin
+  const traces = useMemo(
+    () => (shownMin === undefined ? [] : typicalRun(plan, Math.ceil(shownMin))),
+    [plan, shownMin],
+  )
   return (
     <div className={styles.columns}>
       <div className={styles.main}>
         <div className={styles.legend}>
           <h2>State of charge</h2>
           {sources.length > 1 && (
-            <select
-              aria-label="Source shown"
-              value={sourceId}
-              onChange={(event) => setWanted(event.target.value)}
-            >
-              {sources.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
+            <SelectField
+              cell
+              label="Source shown"
+              value={sourceId ?? ''}
+              options={sources.map(({ id, name }) => ({ value: id, words: name }))}
+              onChange={setWanted}
+            />
           )}
           <span>
             <i className={styles.keyLine} /> most likely
@@ -69,17 +76,34 @@ export function RuntimePage() {
         <div ref={frame} className={styles.chart}>
           {!curve && !failure && <Skeleton variant="rectangular" height="100%" />}
           {curve && evaluation && (
-            <ChargeChart
-              curve={curve}
-              label={`State of charge. ${answerText(evaluation.answer)}`}
-              gutter={gutters.left}
-              gutterRight={gutters.right}
-            />
+            <>
+              <div className={styles.canvas}>
+                <ChargeChart
+                  curve={curve}
+                  label={`State of charge. ${answerText(evaluation.answer)}`}
+                  gutter={gutters.left}
+                  gutterRight={gutters.right}
+                />
+              </div>
+              <ChartReadout
+                shownMin={curve.shownMin}
+                gutters={gutters}
+                wordsAt={(minute) => readoutWords(plan, readoutAt(curve, plan, traces, minute))}
+              />
+            </>
           )}
         </div>
         {curve && evaluation && (
-          <Lanes plan={plan} result={evaluation.result} shownMin={curve.shownMin} gutters={gutters} />
+          <Lanes
+            plan={plan}
+            traces={traces}
+            result={evaluation.result}
+            shownMin={curve.shownMin}
+            gutters={gutters}
+          />
         )}
+        {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
+        <WhatIf />
         {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">

@@ -1,5 +1,5 @@
 import { middlePath } from '@/core/conversion/loss'
-import { type Intervals, formatMoment, windowIntervals } from '@/core/plan/clock'
+import { type ClockStyle, type Intervals, formatMoment, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
 import type { Evaluation } from '@/core/sizing/evaluate'
@@ -9,6 +9,7 @@ import { formatExactDuration } from '@/core/quantity/format'
 /** All the chart draws of one source. */
 export interface ChargeCurve {
   startsAt: string
+  clock: ClockStyle
   /** minutes shown */
   shownMin: number
   outageMin: number
@@ -28,6 +29,7 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
   const source = plan.powerSystem.sources.find(({ id }) => id === sourceId)
   if (!found || !source) throw new RangeError(`no source ${sourceId}`)
   const { startsAt, asleep, away } = plan.scenario
+  const { clock } = plan.household.units
   const { horizonMin, outageMin } = result
   const { emptyMin } = found
   const lastEnd =
@@ -35,6 +37,7 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
   const shownMin = Math.min(horizonMin, Math.ceil(Math.max(outageMin, lastEnd * 1.06) / 60) * 60)
   return {
     startsAt,
+    clock,
     shownMin,
     outageMin,
     horizonMin,
@@ -43,15 +46,15 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     emptyMin,
     asleep: windowIntervals(asleep, startsAt, shownMin),
     away: windowIntervals(away, startsAt, shownMin),
-    ends: emptyMin.p50 > shownMin ? null : endsWords(startsAt, emptyMin, horizonMin),
+    ends: emptyMin.p50 > shownMin ? null : endsWords(startsAt, clock, emptyMin, horizonMin),
   }
 }
 
 /** The hour it is empty and its band, the day named once where it is the same. */
-function endsWords(startsAt: string, { p10, p50, p90 }: Percentiles, horizonMin: number) {
+function endsWords(startsAt: string, style: ClockStyle, { p10, p50, p90 }: Percentiles, horizonMin: number) {
   const moment = (minute: number) => {
-    const [day, clock] = formatMoment(startsAt, minute, 30).split(' ')
-    return { day: day.slice(0, 3), clock }
+    const [day, ...clock] = formatMoment(startsAt, minute, 30, style).split(' ')
+    return { day: day.slice(0, 3), clock: clock.join(' ') }
   }
   const early = moment(p10)
   const late = p90 === Infinity ? null : moment(p90)
@@ -59,7 +62,7 @@ function endsWords(startsAt: string, { p10, p50, p90 }: Percentiles, horizonMin:
     ? `${late.day === early.day ? '' : `${late.day} `}${late.clock}`
     : `after ${formatExactDuration(horizonMin)}`
   return {
-    title: `empty ${formatMoment(startsAt, p50, 10)}`,
+    title: `empty ${formatMoment(startsAt, p50, 10, style)}`,
     detail: `Likely range (80 %): ${early.day} ${early.clock} to ${until}`,
   }
 }

@@ -1,5 +1,5 @@
 import type { Chart, Plugin, Tick } from 'chart.js'
-import { DAY_MIN, clockOf, epochMinute, weekdayName } from '@/core/plan/clock'
+import { type ClockStyle, DAY_MIN, clockOf, epochMinute, formatClock, weekdayName } from '@/core/plan/clock'
 import type { ChargeCurve } from './chargeCurve'
 import type { Ink } from './chartInk'
 
@@ -7,7 +7,7 @@ const PIXELS_A_TICK = 76
 
 /** Ticks at whole hours of the clock, as many as fit; midnight carries the day's name. */
 export function clockTicks(
-  { startsAt, shownMin }: Pick<ChargeCurve, 'startsAt' | 'shownMin'>,
+  { startsAt, shownMin, clock = '24 h' }: Pick<ChargeCurve, 'startsAt' | 'shownMin'> & { clock?: ClockStyle },
   width: number,
 ): Tick[] {
   const fit = Math.max(2, width / PIXELS_A_TICK)
@@ -20,10 +20,14 @@ export function clockTicks(
     const isFirst = ticks.length === 0
     const isMidnight = at % DAY_MIN === 0
     const day = isFirst || isMidnight ? ` ${weekdayName(at).slice(0, 3)}` : ''
-    ticks.push({ value, label: `${clockOf(at % DAY_MIN)}${day}` })
+    ticks.push({ value, label: `${tickClock(at, clock)}${day}` })
   }
   return ticks
 }
+
+/** A full hour of the clock, short. @example tickClock(1080, '12 h') // "6 pm" */
+const tickClock = (minute: number, clock: ClockStyle) =>
+  formatClock(clockOf(minute % DAY_MIN), clock).replace(/:00 (?=[ap]m)/, ' ')
 
 /** What stands behind and over the curves: hours asleep and away, the reserve, the planned end, the hour it is empty. */
 export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {

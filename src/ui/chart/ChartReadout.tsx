@@ -1,0 +1,51 @@
+'use client'
+import Slider from '@mui/material/Slider'
+import { type PointerEvent, useState } from 'react'
+import type { Gutters } from '../timeline/useGutters'
+import styles from './ChartReadout.module.css'
+
+interface ChartReadoutProps {
+  shownMin: number
+  gutters: Gutters
+  /** what the chart says at a minute */
+  wordsAt: (minute: number) => string
+}
+
+const STEP_MIN = 15
+/** With Shift, and by Page Up and Page Down. */
+const FAR_MIN = 120
+
+/** A line over the chart that is moved by pointer, touch or arrow keys, and what the chart says there. */
+export function ChartReadout({ shownMin, gutters, wordsAt }: ChartReadoutProps) {
+  const [minute, setMinute] = useState<number | null>(null)
+  const onPointerMove = (event: PointerEvent<HTMLElement>) => {
+    if (event.pointerType !== 'mouse') return
+    const { left, width } = event.currentTarget.getBoundingClientRect()
+    const share = Math.max(0, Math.min(1, (event.clientX - left) / width))
+    setMinute(Math.round((share * shownMin) / STEP_MIN) * STEP_MIN)
+  }
+  return (
+    <>
+      <p className={styles.words} data-testid="readout">
+        {minute === null ? 'Point at the chart, or move along it with the arrow keys.' : wordsAt(minute)}
+      </p>
+      <div className={styles.over} style={{ left: gutters.left, right: gutters.right }}>
+        <Slider
+          className={styles.slider}
+          data-shown={minute !== null}
+          aria-label="Hour on the chart"
+          value={minute ?? 0}
+          min={0}
+          max={Math.floor(shownMin / STEP_MIN) * STEP_MIN}
+          step={STEP_MIN}
+          shiftStep={FAR_MIN}
+          track={false}
+          getAriaValueText={wordsAt}
+          onChange={(_, next) => setMinute(next as number)}
+          onPointerMove={onPointerMove}
+          onFocus={() => setMinute(minute ?? 0)}
+        />
+      </div>
+    </>
+  )
+}
