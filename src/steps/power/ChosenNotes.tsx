@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useMemo } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import type { Plan } from '@/core/plan/document'
@@ -14,7 +15,7 @@ import styles from './PowerPage.module.css'
 
 const GATE_WORDS = { carries: 'To carry it', starts: 'To start it', lasts: 'To last' }
 
-/** What would open the chosen candidate's shut gates for the least money, and what no gate measures. */
+/** What would open the selected option's shut gates for the least money, and what no gate measures. */
 export function ChosenNotes() {
   const plan = usePlan()
   const store = useHouseholdStore()
@@ -42,9 +43,9 @@ export function ChosenNotes() {
           {GATE_WORDS[gate]}: {free ? `${free} (costs nothing); or ` : ''}
           {turns && (
             <>
-              <button className="text-button" onClick={() => takeTurns(turns)}>
+              <Button variant="text" onClick={() => takeTurns(turns)}>
                 let {turns.waits.name} and {turns.first.name} take turns
-              </button>
+              </Button>
               , {turns.waits.name} waiting while the other runs: together they need about{' '}
               {formatHours(turns.hoursADay * 60)} of the day; or{' '}
             </>
@@ -54,12 +55,9 @@ export function ChosenNotes() {
       ))}
       {forDc.map(({ id, name }) => (
         <li key={id}>
-          <button
-            className="text-button"
-            onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}
-          >
+          <Button variant="text" onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}>
             {name} runs on 12 V
-          </button>
+          </Button>
           , past any inverter: check the volts and polarity on its own supply, and fuse the lead.
         </li>
       ))}

@@ -1,9 +1,11 @@
+import TableCell from '@mui/material/TableCell'
+import TableRow from '@mui/material/TableRow'
 import { formatDuration, formatNumber } from '@/core/quantity/format'
 import type { PowerSystem, Scenario } from '@/core/plan/schema'
 import styles from './PowerPage.module.css'
 import { type MatrixOutcome, cellKey } from './useScenarioMatrix'
 
-/** Each candidate in each outage of the household: how long, or that it does not even carry it. */
+/** Each option in each outage of the household: how long, or that it does not even carry it. */
 export function MatrixRows(props: {
   scenarios: readonly Scenario[]
   systems: readonly PowerSystem[]
@@ -13,21 +15,21 @@ export function MatrixRows(props: {
   const { scenarios, systems, cells, flags } = props
   return (
     <>
-      <tr className={styles.group}>
-        <th scope="row" colSpan={2 + systems.length}>
+      <TableRow className={styles.group}>
+        <TableCell component="th" scope="row" colSpan={2 + systems.length}>
           In every outage
-        </th>
-      </tr>
+        </TableCell>
+      </TableRow>
       {scenarios.map(({ id, name, durationH }) => (
-        <tr key={id} data-testid="matrix-row">
-          <th scope="row" dir="auto">
+        <TableRow key={id} data-testid="matrix-row">
+          <TableCell component="th" scope="row" dir="auto">
             {name}
-          </th>
-          <td className={styles.need}>{formatNumber(durationH, 1)} h</td>
+          </TableCell>
+          <TableCell className={styles.need}>{formatNumber(durationH, 1)} h</TableCell>
           {systems.map((system) => {
             const cell = cells.get(cellKey(id, system.id))
             return (
-              <td
+              <TableCell
                 key={system.id}
                 className={fails(cell) ? styles.fails : ''}
                 data-holds={!fails(cell)}
@@ -35,10 +37,10 @@ export function MatrixRows(props: {
                 {...flags(system)}
               >
                 {cell ? wordsFor(cell) : '…'}
-              </td>
+              </TableCell>
             )
           })}
-        </tr>
+        </TableRow>
       ))}
     </>
   )
@@ -49,7 +51,7 @@ const fails = (cell: MatrixOutcome | undefined) => cell !== undefined && !('fail
 function wordsFor(cell: MatrixOutcome): string {
   if ('failure' in cell) return 'not computed'
   const { carries, holds, runtimeMin } = cell
-  if (!carries) return '× not carried'
+  if (!carries) return 'not carried'
   const time = runtimeMin === Infinity ? 'beyond' : formatDuration(runtimeMin)
-  return holds ? time : `× ${time}`
+  return holds ? time : `short: ${time}`
 }

@@ -1,4 +1,15 @@
 'use client'
+import Accordion from '@mui/material/Accordion'
+import AccordionDetails from '@mui/material/AccordionDetails'
+import AccordionSummary from '@mui/material/AccordionSummary'
+import { FileButton } from '@/ui/field/FileButton'
+import Checkbox from '@mui/material/Checkbox'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { equipmentBase } from '@/catalog/equipmentBase'
 import { LIMITS } from '@/core/plan/limits'
@@ -8,6 +19,7 @@ import { mergedEquipment } from '@/core/storage/mergedEquipment'
 import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { notify } from '@/ui/shell/notify'
 import styles from './PowerPage.module.css'
 
 const NOTHING: never[] = []
@@ -67,38 +79,36 @@ export function OwnEquipment() {
     <section className={styles.sources} aria-label="Your own equipment">
       <h2>Your own equipment</h2>
       <p className={styles.aside}>
-        Searched beside the catalogue; what you own costs nothing more. A CSV file with the header{' '}
-        <code>{EQUIPMENT_COLUMNS.slice(0, 4).join(',')}</code> and, where known,{' '}
-        <code>{EQUIPMENT_COLUMNS.slice(4, 12).join(',')}</code>; of a bank of parts also{' '}
-        <code>{EQUIPMENT_COLUMNS.slice(12).join(',')}</code>.
+        What stands in your cellar or was looked at. It is searched beside the catalogue; what you own costs
+        nothing more.
       </p>
       {equipment.length > 0 && (
-        <table className={styles.plain}>
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">Stored</th>
-              <th scope="col">Watts</th>
-              <th scope="col">Price</th>
-              <th scope="col">Owned</th>
-              <th scope="col">
+        <Table className={styles.plain}>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Name</TableCell>
+              <TableCell scope="col">Stored</TableCell>
+              <TableCell scope="col">Watts</TableCell>
+              <TableCell scope="col">Price</TableCell>
+              <TableCell scope="col">Owned</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">Acts</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {equipment.map((item) => (
-              <tr key={item.id}>
-                <th scope="row" dir="auto">
+              <TableRow key={item.id}>
+                <TableCell component="th" scope="row" dir="auto">
                   {item.source.name}
-                </th>
-                <td>{formatEnergy(item.source.capacityWh.value)}</td>
-                <td>{formatWatts(item.source.continuousW.value)}</td>
-                <td>{item.source.price === null ? '–' : formatNumber(item.source.price)}</td>
-                <td>
-                  <input
-                    type="checkbox"
-                    aria-label={`${item.source.name} is yours`}
+                </TableCell>
+                <TableCell>{formatEnergy(item.source.capacityWh.value)}</TableCell>
+                <TableCell>{formatWatts(item.source.continuousW.value)}</TableCell>
+                <TableCell>{item.source.price === null ? '–' : formatNumber(item.source.price)}</TableCell>
+                <TableCell>
+                  <Checkbox
+                    size="small"
+                    slotProps={{ input: { 'aria-label': `${item.source.name} is yours` } }}
                     checked={item.owned}
                     onChange={(event) =>
                       edit(
@@ -110,10 +120,10 @@ export function OwnEquipment() {
                       )
                     }
                   />
-                </td>
-                <td>
-                  <button
-                    className="text-button"
+                </TableCell>
+                <TableCell>
+                  <Button
+                    variant="text"
                     disabled={systems.length >= LIMITS.powerSystems}
                     onClick={() => {
                       const name = freshName(item.source.name, systems)
@@ -125,42 +135,40 @@ export function OwnEquipment() {
                           note: item.note,
                         }),
                       )
+                      notify(`Added ${name} to the options.`, store.getState().household)
                     }}
                   >
                     as an option
-                  </button>{' '}
-                  <button
-                    className="text-button"
+                  </Button>{' '}
+                  <Button
+                    variant="text"
                     onClick={() => edit(keepEquipment(equipment.filter(({ id }) => id !== item.id)))}
                   >
                     remove
-                  </button>
-                </td>
-              </tr>
+                  </Button>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
       <div className={styles.tools}>
-        <label className={styles.file}>
-          Read a CSV file{' '}
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              event.target.value = ''
-              if (file) void read(file)
-            }}
-          />
-        </label>
+        <FileButton words="Read a CSV file" accept=".csv,text/csv" onFile={(file) => void read(file)} />
         {equipment.length > 0 && (
-          <button className="text-button" onClick={() => void write()}>
+          <Button variant="text" onClick={() => void write()}>
             Write a CSV file
-          </button>
+          </Button>
         )}
         <span aria-live="polite">{said}</span>
       </div>
+      <Accordion>
+        <AccordionSummary>What a CSV file needs</AccordionSummary>
+        <AccordionDetails className={styles.aside}>
+          A first line with the names of its columns: <code>{EQUIPMENT_COLUMNS.slice(0, 4).join(', ')}</code>{' '}
+          and, where known, <code>{EQUIPMENT_COLUMNS.slice(4, 12).join(', ')}</code>; of a bank of parts also{' '}
+          <code>{EQUIPMENT_COLUMNS.slice(12).join(', ')}</code>. Written out once, a file shows them all.
+        </AccordionDetails>
+      </Accordion>
       {refused.length > 0 && (
         <div role="alert" className={styles.fails} data-testid="equipment-refused">
           <ul>

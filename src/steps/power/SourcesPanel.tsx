@@ -1,4 +1,10 @@
 'use client'
+import Checkbox from '@mui/material/Checkbox'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { sourceOf } from '@/catalog/equipment'
@@ -37,28 +43,28 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         {sources.length === 1 ? 'One source' : `${sources.length} sources`} in {system.name}
       </h2>
       {sources.length > 1 && (
-        <table className={styles.plain}>
-          <thead>
-            <tr>
-              <th scope="col">Source</th>
-              <th scope="col">Stored</th>
-              <th scope="col">Empty after</th>
-              <th scope="col">Its turn</th>
-              <th scope="col">Here</th>
-              <th scope="col">
+        <Table className={styles.plain}>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Source</TableCell>
+              <TableCell scope="col">Stored</TableCell>
+              <TableCell scope="col">Empty after</TableCell>
+              <TableCell scope="col">Its turn</TableCell>
+              <TableCell scope="col">Here</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {sources.map((source) => (
-              <tr key={source.id}>
-                <th scope="row" dir="auto">
+              <TableRow key={source.id}>
+                <TableCell component="th" scope="row" dir="auto">
                   {source.name}
-                </th>
-                <td>{formatEnergy(source.capacityWh.value)}</td>
-                <td>{source.isAway ? 'away' : wordsFor(emptyOf(source.id))}</td>
-                <td>
+                </TableCell>
+                <TableCell>{formatEnergy(source.capacityWh.value)}</TableCell>
+                <TableCell>{source.isAway ? 'away' : wordsFor(emptyOf(source.id))}</TableCell>
+                <TableCell>
                   <SelectField
                     cell
                     label={`Turn of ${source.name}`}
@@ -72,11 +78,11 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                       )
                     }
                   />
-                </td>
-                <td>
-                  <input
-                    type="checkbox"
-                    aria-label={`${source.name} is here`}
+                </TableCell>
+                <TableCell>
+                  <Checkbox
+                    size="small"
+                    slotProps={{ input: { 'aria-label': `${source.name} is here` } }}
                     checked={!source.isAway}
                     disabled={!source.isAway && sources.filter(({ isAway }) => !isAway).length === 1}
                     onChange={(event) =>
@@ -87,16 +93,16 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                       )
                     }
                   />
-                </td>
-                <td>
-                  <button className="text-button" onClick={() => edit(removeSource(system.id, source.id))}>
+                </TableCell>
+                <TableCell>
+                  <Button variant="text" onClick={() => edit(removeSource(system.id, source.id))}>
                     remove
-                  </button>
-                </td>
-              </tr>
+                  </Button>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
       {sources.some(({ afterSourceId }) => afterSourceId !== null) && (
         <p className={styles.aside}>

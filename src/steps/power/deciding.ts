@@ -1,16 +1,16 @@
 import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import {
-  type CandidateRow,
+  type OptionRow,
   type RowContext,
   gates,
   lastsRow,
   runningRow,
   startsRow,
   voltageRow,
-} from './candidateRows'
+} from './optionRows'
 
-/** The row that decides a candidate: the first that fails of carrying, starting and lasting; lasting when none does. */
-export function decidingRow(context: RowContext): CandidateRow | null {
+/** The row that decides an option: the first that fails of carrying, starting and lasting; lasting when none does. */
+export function decidingRow(context: RowContext): OptionRow | null {
   if (!context.evaluation) return null
   return [voltageRow, runningRow, startsRow].find((row) => row.fails!(context)) ?? lastsRow
 }

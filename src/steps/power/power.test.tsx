@@ -105,7 +105,7 @@ describe('the drawing of a bank', () => {
   })
 })
 
-describe('candidates in every outage', () => {
+describe('options in every outage', () => {
   test('hours where it holds, short where not, and what it does not even carry', () => {
     const { scenarios, powerSystems } = demoHousehold()
     const [ice, august, flood] = scenarios
@@ -123,7 +123,7 @@ describe('candidates in every outage', () => {
       </table>,
     )
     const shown = screen.getAllByTestId('matrix-row').map((row) => row.lastElementChild!.textContent)
-    expect(shown).toEqual(['50 h', '× 2 h', '× not carried'])
+    expect(shown).toEqual(['50 h', 'short: 2 h', 'not carried'])
   })
 
   test('what has not been run yet is coming', () => {

@@ -1,17 +1,16 @@
-import { formatMoment } from '@/core/plan/clock'
+import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
 import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { EnergyBalance } from '@/core/simulation/result'
 import type { Evaluation } from '@/core/sizing/evaluate'
-import { runsText } from '@/core/sizing/answer'
 import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
 import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/sizing/propertyWorkings'
 import { chemistryOf } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
 import { wallHours } from '@/core/storage/wallHours'
 import {
-  type CandidateRow,
+  type OptionRow,
   type RowContext,
   lastsRow,
   refillsRow,
@@ -20,10 +19,10 @@ import {
   startsRow,
   voltageRow,
   WAITING,
-} from './candidateRows'
+} from './optionRows'
 import { formatMass, formatTemperature, formatTemperatures } from '@/core/reading/inUnits'
 
-const plain = (label: string, show: (context: RowContext) => string): CandidateRow => ({ label, show })
+const plain = (label: string, show: (context: RowContext) => string): OptionRow => ({ label, show })
 
 const energyOf = ({ plan, evaluation }: RowContext) => evaluation && energyWorking(plan, evaluation.result)
 
@@ -35,7 +34,7 @@ function energyWords({ evaluation }: RowContext, key: keyof EnergyBalance): stri
 function endsWords({ plan, evaluation }: RowContext): string {
   if (!evaluation) return WAITING
   const { p50 } = evaluation.result.runtimeMin
-  return p50 === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, p50, 10)
+  return p50 === Infinity ? 'not in sight' : momentOf(plan, p50, 10)
 }
 
 /** Whether some of what is wanted is not fed at all, and what is told holds for the rest. */
@@ -61,25 +60,25 @@ const celsiusWords = (range: { lowC: number; highC: number } | undefined, { hous
   range ? formatTemperatures(range.lowC, range.highC, household.units) : '–'
 
 /** The rows of the table, grouped as people ask. */
-export const ROW_GROUPS: { title: string; rows: CandidateRow[] }[] = [
+export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
   {
     title: 'Runtime',
     rows: [
       lastsRow,
       {
         label: 'Runs out about',
-        need: ({ plan }) => formatMoment(plan.scenario.startsAt, plan.scenario.durationH * 60),
+        need: ({ plan }) => momentOf(plan, plan.scenario.durationH * 60),
         ofAll: (context) => endsWords(context),
         working: ({ evaluation }) => evaluation?.workings.lasts,
         show: (context) => endsWords(context),
       },
       {
         label: 'Chance to last the outage',
-        need: ({ plan }) => runsText(plan.scenario.confidence),
+        need: ({ plan }) => formatPercent(plan.scenario.confidence),
         working: ({ evaluation }) => evaluation?.workings.margin,
         show: ({ evaluation }) =>
           evaluation
-            ? `${runsText(evaluation.result.reachesFraction)}${isPart(evaluation) ? ', of what it feeds' : ''}`
+            ? `${formatPercent(evaluation.result.reachesFraction)}${isPart(evaluation) ? ', of what it feeds' : ''}`
             : WAITING,
       },
     ],

@@ -2,10 +2,10 @@ import { useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import { useHousehold } from '@/ui/household/HouseholdContext'
-import { isHidden } from './candidateOrder'
+import { isHidden } from './optionOrder'
 import { SimulationClient } from '@/worker/simulationClient'
 
-/** Changes come in bursts; the matrix waits until the candidates themselves have been run. */
+/** Changes come in bursts; the matrix waits until the options themselves have been run. */
 const QUIET_MS = 700
 const WORKERS = 2
 
@@ -14,7 +14,7 @@ export type MatrixOutcome = MatrixCell | { failure: string }
 
 export const cellKey = (scenarioId: string, systemId: string) => `${scenarioId} ${systemId}`
 
-/** Every candidate against every scenario of the household, one after the other in a worker of its own. */
+/** Every option against every scenario of the household, one after the other in a worker of its own. */
 export function useScenarioMatrix(): ReadonlyMap<string, MatrixOutcome> {
   const household = useHousehold((state) => state.household)
   const [cells, setCells] = useState<ReadonlyMap<string, MatrixOutcome>>(new Map())

@@ -56,7 +56,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
       })
       const body = await response.json()
       if (response.ok) {
-        const page = isEmpty ? 'loads' : answers.power.kind === 'nothing' ? 'power' : 'runtime'
+        const page = isEmpty ? 'loads' : answers.power.kind === 'nothing' ? 'power?tab=find' : 'runtime'
         return router.push(`/h/${body.id}/${page}`)
       }
       setTrouble(body.error?.message ?? 'It could not be made.')

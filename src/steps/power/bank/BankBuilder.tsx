@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import MuiTextField from '@mui/material/TextField'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { type KeyboardEvent, useState } from 'react'
@@ -8,22 +9,15 @@ import { bankFaults } from '@/core/plan/bankFaults'
 import { BANK_LIMITS } from '@/core/plan/limits'
 import type { Bank, PowerSystem, Source } from '@/core/plan/power'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
-import {
-  bankAh,
-  bankVolts,
-  bankWarnings,
-  bankWh,
-  chargerAmps,
-  refillHours,
-  sourceOfBank,
-} from '@/core/storage/bank'
+import { bankAh, bankVolts, bankWarnings, bankWh, chargerAmps, refillHours } from '@/core/storage/bank'
 import { arrangement, readBankLine } from '@/core/storage/bankLine'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import fields from '@/ui/field/field.module.css'
-import { changeSource } from '@/ui/household/edits'
+import { changePowerSystem, changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { BankDrawing } from './BankDrawing'
+import { batteryOfLine, withBankIn } from './bankChange'
 import { PartFields } from './PartFields'
 import { Voltmeter } from './Voltmeter'
 import styles from './bank.module.css'
@@ -51,7 +45,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
     const isFaulty = bankFaults(next, '').length > 0
     // what is only being typed leaves no draft behind
     if (!isTryingOut()) setDraft(isFaulty ? next : null)
-    if (!isFaulty) edit(changeSource(system.id, source.id, sourceOfBank(source, next)))
+    if (!isFaulty) edit(changePowerSystem(system.id, withBankIn(system, source.id, next)))
   }
   const takeLine = () => {
     if (!reading?.ok) return
@@ -60,7 +54,10 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
       series && parallel
         ? { series, parallel }
         : arrangement(battery, count, bank.inverter?.dcVolts ?? battery.volts)
-    change({ battery, ...(arranged ?? { series: count, parallel: 1 }) })
+    change({
+      battery: batteryOfLine(reading.line, bank.battery),
+      ...(arranged ?? { series: count, parallel: 1 }),
+    })
     setText('')
   }
   const onKeyDown = (event: KeyboardEvent) => {
@@ -204,13 +201,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               ]}
               onChange={(where) => store.getState().edit(changeSource(system.id, source.id, { where }))}
             />
-            <button
-              className="text-button"
-              aria-expanded={isDetailed}
-              onClick={() => setDetailed(!isDetailed)}
-            >
+            <Button variant="text" aria-expanded={isDetailed} onClick={() => setDetailed(!isDetailed)}>
               {isDetailed ? 'Fold the parts’ own figures' : 'The parts’ own figures, as their labels say'}
-            </button>
+            </Button>
             {bank.battery.chemistry === 'flooded' && (
               <SelectField
                 label="Voltage at 50 %"
@@ -238,9 +231,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               </p>
             ))}
             {draft && (
-              <button className="text-button" onClick={() => setDraft(null)}>
+              <Button variant="text" onClick={() => setDraft(null)}>
                 Back to the bank as it was
-              </button>
+              </Button>
             )}
             <ul className={styles.notes}>
               {chargerAmps(bank) === 0 ? (
@@ -255,7 +248,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               {bankWarnings(bank).map((words) => (
                 <li key={words}>{words}</li>
               ))}
-              <li>Cable and fuse sizes follow with the hookup.</li>
+              <li>Cables and fuses are not sized here: have a licensed electrician size and fit them.</li>
             </ul>
             <Voltmeter source={source} />
           </div>

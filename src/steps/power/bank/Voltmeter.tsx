@@ -1,5 +1,10 @@
 'use client'
-import { formatMoment } from '@/core/plan/clock'
+import { useMoment } from '@/ui/field/useMoment'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
 import type { Bank, Source } from '@/core/plan/power'
 import { formatNumber, formatPercent } from '@/core/quantity/format'
 import { fractionPerReading } from '@/core/storage/restingVoltage'
@@ -11,6 +16,7 @@ const MOMENTS = 5
 
 /** What a voltmeter at the battery will show along the middle run, and what it is worth. */
 export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
+  const moment = useMoment()
   const { startsAt } = useScenario()
   const result = useHousehold(({ evaluation }) => (evaluation?.hasTraces ? evaluation.result : null))
   const chain = result?.chains.find(({ sources }) => sources.some(({ sourceId }) => sourceId === source.id))
@@ -24,26 +30,26 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
   return (
     <div>
       <h3>What a voltmeter will show</h3>
-      <table className={styles.volts}>
-        <thead>
-          <tr>
-            <th scope="col">About</th>
-            <th scope="col">Charge</th>
-            <th scope="col">Under load</th>
-            <th scope="col">At rest</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={styles.volts}>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">About</TableCell>
+            <TableCell scope="col">Charge</TableCell>
+            <TableCell scope="col">Under load</TableCell>
+            <TableCell scope="col">At rest</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {readings.map(({ atMin, fraction, loadedV, restingV }, i) => (
-            <tr key={i}>
-              <td>{formatMoment(startsAt, atMin, 10)}</td>
-              <td>{formatPercent(fraction)}</td>
-              <td>{formatNumber(loadedV, 1)} V</td>
-              <td>{formatNumber(restingV, 1)} V</td>
-            </tr>
+            <TableRow key={i}>
+              <TableCell>{moment(startsAt, atMin, 10)}</TableCell>
+              <TableCell>{formatPercent(fraction)}</TableCell>
+              <TableCell>{formatNumber(loadedV, 1)} V</TableCell>
+              <TableCell>{formatNumber(restingV, 1)} V</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <p className={styles.said}>
         {chemistry === 'lifepo4'
           ? `On LiFePO4 volts say little: a meter off by 0.05 V is off by ${perReading} of the charge. Count amp-hours instead.`

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { useState } from 'react'
 import { plainOutfit } from '@/catalog/plainOutfit'
@@ -24,19 +25,19 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
         <h2>
           What {name} has{' '}
           {outfit ? (
-            <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+            <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
               {isOpen ? 'Fold it' : 'Its outlets, inputs and limits, as its label says'}
-            </button>
+            </Button>
           ) : (
-            <button
-              className="text-button"
+            <Button
+              variant="text"
               onClick={() => {
                 setOpen(true)
                 put({ outfit: plainOutfit(source) })
               }}
             >
               Enter its outlets, inputs and limits
-            </button>
+            </Button>
           )}
         </h2>
         {isOpen && outfit && (

@@ -1,4 +1,5 @@
 'use client'
+import LinearProgress from '@mui/material/LinearProgress'
 import { FieldScope } from '@/ui/field/FieldScope'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
@@ -110,7 +111,7 @@ export function SearchPanel() {
             )}
             <QuantityField
               local
-              label="As surely as"
+              label="Confidence"
               path="scenario.confidence"
               value={confidence ?? scenario.confidence}
               onChange={setConfidence}
@@ -233,15 +234,15 @@ export function SearchPanel() {
               </Button>
               {isRunning && (
                 <>
-                  <progress
+                  <LinearProgress
                     className={styles.progress}
-                    max={search.all || 1}
-                    value={search.judged.length}
+                    variant="determinate"
+                    value={(100 * search.judged.length) / (search.all || 1)}
                     aria-label="Options judged"
                   />
-                  <button className="text-button" onClick={search.cancel}>
+                  <Button variant="text" onClick={search.cancel}>
                     Cancel
-                  </button>
+                  </Button>
                 </>
               )}
             </div>

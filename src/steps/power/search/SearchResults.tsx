@@ -1,4 +1,9 @@
 'use client'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
@@ -10,6 +15,7 @@ import { type Goal, type Judged, frontOf, nearMisses, ranked } from '@/core/sizi
 import { addPowerSystem, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
+import { notify } from '@/ui/shell/notify'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
 import { useUnits } from '@/ui/field/units'
@@ -50,6 +56,7 @@ export function SearchResults(
         note: 'Found by the search.',
       }),
     )
+    notify(`Added ${name} to the options.`, store.getState().household)
   }
   return (
     <>
@@ -90,9 +97,9 @@ export function SearchResults(
           <span className={styles.lead} data-testid="buyer-must">
             {madeOrBuilt(picked.candidate.source).skill}
           </span>
-          <button className="text-button" onClick={() => setExplained(picked)}>
+          <Button variant="text" onClick={() => setExplained(picked)}>
             The working
-          </button>
+          </Button>
           <Button onClick={() => keep(picked)} disabled={systems.length >= LIMITS.powerSystems}>
             Add it to the options
           </Button>
@@ -142,39 +149,39 @@ function JudgedTable(
   const { list, picked, pick, money, hoursOf } = props
   const units = useUnits()
   return (
-    <table className={styles.table}>
-      <thead>
-        <tr>
-          <th scope="col">Option</th>
-          <th scope="col">Price</th>
-          <th scope="col">Hours</th>
-          <th scope="col" className={styles.hideNarrow}>
+    <Table className={styles.table}>
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">Option</TableCell>
+          <TableCell scope="col">Price</TableCell>
+          <TableCell scope="col">Hours</TableCell>
+          <TableCell scope="col" className={styles.hideNarrow}>
             Weight
-          </th>
-          <th scope="col" className={styles.hideNarrow}>
+          </TableCell>
+          <TableCell scope="col" className={styles.hideNarrow}>
             Pieces
-          </th>
-        </tr>
-      </thead>
-      <tbody>
+          </TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {list.map((one) => (
-          <tr key={one.candidate.id} data-picked={one === picked}>
-            <td>
-              <button className="text-button" aria-pressed={one === picked} onClick={() => pick(one)}>
+          <TableRow key={one.candidate.id} data-picked={one === picked}>
+            <TableCell>
+              <Button variant="text" aria-pressed={one === picked} onClick={() => pick(one)}>
                 {one.candidate.name}
-              </button>
+              </Button>
               {one.why && <div className={styles.short}>{one.why}</div>}
-            </td>
-            <td>{money(one.candidate.price)}</td>
-            <td>{one.runtimeMin > 0 ? hoursOf(one) : '–'}</td>
-            <td className={styles.hideNarrow}>
+            </TableCell>
+            <TableCell>{money(one.candidate.price)}</TableCell>
+            <TableCell>{one.runtimeMin > 0 ? hoursOf(one) : '–'}</TableCell>
+            <TableCell className={styles.hideNarrow}>
               {one.candidate.totalKg === null ? '–' : formatMass(one.candidate.totalKg, units)}
-            </td>
-            <td className={styles.hideNarrow}>{one.candidate.pieces}</td>
-          </tr>
+            </TableCell>
+            <TableCell className={styles.hideNarrow}>{one.candidate.pieces}</TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   )
 }
 

@@ -1,15 +1,17 @@
 'use client'
+import TableCell from '@mui/material/TableCell'
+import ButtonBase from '@mui/material/ButtonBase'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import type { Working } from '@/core/quantity/working'
-import { type CandidateRow, type RowContext, shownOf } from './candidateRows'
+import { type OptionRow, type RowContext, shownOf } from './optionRows'
 import { decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 
-interface CandidateCellProps {
-  row: CandidateRow
+interface OptionCellProps {
+  row: OptionRow
   context: RowContext
   isChosen: boolean
   isDeciding: boolean
@@ -17,16 +19,16 @@ interface CandidateCellProps {
   openWorking: (working: Working) => void
 }
 
-/** One figure of one candidate; a field where it is the chosen one's own, else it opens its working. */
-export function CandidateCell(props: CandidateCellProps) {
+/** One figure of one option; a field where it is the chosen one's own, else it opens its working. */
+export function OptionCell(props: OptionCellProps) {
   const { row, context, isChosen, isDeciding, flags, openWorking } = props
   const fails = row.fails?.(context) ?? false
   const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
   const working = row.working?.(context)
-  const words = `${fails ? '× ' : ''}${shownOf(row, context)}`
+  const words = `${fails ? 'short: ' : ''}${shownOf(row, context)}`
   const counts = row.school === undefined || row.school === context.source.lossRule
   return (
-    <td
+    <TableCell
       className={`${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`}
       data-holds={!fails}
       title={isDeciding ? decidingWords(context) : (context.failure ?? undefined)}
@@ -37,20 +39,20 @@ export function CandidateCell(props: CandidateCellProps) {
       ) : isField && !(row.follows && context.source.bank) ? (
         <CellField row={row} context={context} />
       ) : working ? (
-        <button className={styles.figure} title="The working" onClick={() => openWorking(working)}>
+        <ButtonBase className={styles.figure} title="The working" onClick={() => openWorking(working)}>
           {words}
-        </button>
+        </ButtonBase>
       ) : (
         words
       )}
-    </td>
+    </TableCell>
   )
 }
 
 /** Rows that must agree with each other. */
 const PAIRS: Partial<Record<string, string>> = { continuousW: 'Largest start', surgeW: 'Running watts' }
 
-function CellField({ row, context: { system, source } }: { row: CandidateRow; context: RowContext }) {
+function CellField({ row, context: { system, source } }: { row: OptionRow; context: RowContext }) {
   const store = useHouseholdStore()
   const label = `${row.label} of ${system.name}`
   const change = (part: Parameters<typeof changeSource>[2]) =>

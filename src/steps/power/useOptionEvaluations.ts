@@ -6,10 +6,10 @@ import { type Outcome, SimulationClient } from '@/worker/simulationClient'
 const QUIET_MS = 120
 
 /**
- * Every candidate run against the chosen outage, in a worker of their own so that the chosen one's answer
+ * Every option run against the chosen outage, in a worker of their own so that the chosen one's answer
  * never waits. By power system; what is not run yet is missing, what could not be computed says why.
  */
-export function useCandidateEvaluations(): ReadonlyMap<string, Outcome> {
+export function useOptionEvaluations(): ReadonlyMap<string, Outcome> {
   const household = useHousehold((state) => state.household)
   const current = useHousehold((state) => state.evaluation)
   const failure = useHousehold((state) => state.failure)

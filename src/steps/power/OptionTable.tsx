@@ -1,21 +1,28 @@
 'use client'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import ButtonBase from '@mui/material/ButtonBase'
 import { Fragment, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { PowerSystem } from '@/core/plan/schema'
 import type { Working } from '@/core/quantity/working'
 import { SelectField } from '@/ui/field/SelectField'
+import { Term } from '@/ui/help/Term'
 import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
-import { CandidateCell } from './CandidateCell'
-import { inOrder } from './candidateOrder'
-import type { RowContext } from './candidateRows'
+import { OptionCell } from './OptionCell'
+import { inOrder } from './optionOrder'
+import type { RowContext } from './optionRows'
 import { ROW_GROUPS } from './rowGroups'
 import { decidingRow, decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 import { ChosenNotes } from './ChosenNotes'
 import { MatrixRows } from './MatrixRows'
-import { useCandidateEvaluations } from './useCandidateEvaluations'
+import { useOptionEvaluations } from './useOptionEvaluations'
 import { useScenarioMatrix } from './useScenarioMatrix'
 
 const KIND_WORDS = {
@@ -27,12 +34,15 @@ const KIND_WORDS = {
 }
 
 const ALL = '*'
+/** The columns of labels and needs, and the most a column of figures is wide: few options do not stretch across the screen. */
+const LABELS_PX = 284
+const MOST_PX = 250
 
-/** Properties in rows, candidates in columns, what is needed first; the cell that decides each column is outlined. */
-export function CandidateTable({ order }: { order: string }) {
+/** Properties in rows, options in columns, what is needed first; the cell that decides each column is outlined. */
+export function OptionTable({ order }: { order: string }) {
   const store = useHouseholdStore()
   const household = useHousehold((state) => state.household)
-  const evaluations = useCandidateEvaluations()
+  const evaluations = useOptionEvaluations()
   const { powerSystemId } = household.chosen
   const matrix = useScenarioMatrix()
   const [working, setWorking] = useState<Working | null>(null)
@@ -65,7 +75,7 @@ export function CandidateTable({ order }: { order: string }) {
       <ChosenNotes />
       {chosen.system.sources.length > 1 && (
         <SelectField
-          label="Figures of the chosen"
+          label="Figures of the selected option"
           value={chosen.sources.length > 1 ? ALL : chosen.source.id}
           options={[
             { value: ALL, words: 'all its sources' },
@@ -75,22 +85,23 @@ export function CandidateTable({ order }: { order: string }) {
         />
       )}
       <div className={styles.scroll}>
-        <table className={styles.table}>
+        <Table className={styles.table} style={{ maxWidth: LABELS_PX + contexts.length * MOST_PX }}>
           <colgroup>
             <col className={styles.labelColumn} />
             <col className={styles.needColumn} />
           </colgroup>
-          <thead>
-            <tr>
-              <th scope="row">
+          <TableHead>
+            <TableRow>
+              <TableCell scope="row">
                 <span className="visually-hidden">Property</span>
-              </th>
-              <th scope="col" className={styles.need}>
+              </TableCell>
+              <TableCell scope="col" className={styles.need}>
                 You need
-              </th>
+              </TableCell>
               {contexts.map(({ system }) => (
-                <th key={system.id} scope="col" {...flags(system)}>
-                  <button
+                <TableCell key={system.id} scope="col" {...flags(system)}>
+                  <ButtonBase
+                    id={`option-${system.id}`}
                     className={styles.head}
                     aria-pressed={system.id === powerSystemId}
                     onClick={() => store.getState().edit(choose({ powerSystemId: system.id }))}
@@ -98,29 +109,31 @@ export function CandidateTable({ order }: { order: string }) {
                     <span dir="auto">{system.name}</span>
                     <small>
                       {KIND_WORDS[system.sources[0].kind]}
-                      {system.id === powerSystemId ? ', chosen' : ''}
+                      {system.id === powerSystemId ? ', selected' : ''}
                       {system.shown === 'pinned' ? ', pinned' : ''}
                       {system.sources.length > 1 ? `, ${system.sources.length} sources` : ''}
                     </small>
-                  </button>
-                </th>
+                  </ButtonBase>
+                </TableCell>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {ROW_GROUPS.map(({ title, rows }) => (
               <Fragment key={title}>
-                <tr className={styles.group}>
-                  <th scope="row" colSpan={2 + contexts.length}>
+                <TableRow className={styles.group}>
+                  <TableCell component="th" scope="row" colSpan={2 + contexts.length}>
                     {title}
-                  </th>
-                </tr>
+                  </TableCell>
+                </TableRow>
                 {rows.map((row) => (
-                  <tr key={row.label}>
-                    <th scope="row">{row.label}</th>
-                    <td className={styles.need}>{row.need?.(chosen) ?? ''}</td>
+                  <TableRow key={row.label}>
+                    <TableCell component="th" scope="row">
+                      <Term label={row.label} />
+                    </TableCell>
+                    <TableCell className={styles.need}>{row.need?.(chosen) ?? ''}</TableCell>
                     {contexts.map((context) => (
-                      <CandidateCell
+                      <OptionCell
                         key={context.system.id}
                         row={row}
                         context={context}
@@ -130,7 +143,7 @@ export function CandidateTable({ order }: { order: string }) {
                         openWorking={setWorking}
                       />
                     ))}
-                  </tr>
+                  </TableRow>
                 ))}
                 {title === 'Runtime' && household.scenarios.length > 1 && (
                   <MatrixRows
@@ -142,8 +155,8 @@ export function CandidateTable({ order }: { order: string }) {
                 )}
               </Fragment>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
       {working && <WorkingDialog working={working} onClose={() => setWorking(null)} />}
     </>

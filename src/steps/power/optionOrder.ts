@@ -1,6 +1,6 @@
 import { ownEntry } from '@/core/plan/builtInIds'
 import type { PowerSystem } from '@/core/plan/schema'
-import { type RowContext, gates } from './candidateRows'
+import { type RowContext, gates } from './optionRows'
 
 /** Longer than any runtime that is told, minutes. */
 const MOST_MIN = 1e6
@@ -14,7 +14,7 @@ function hoursOf(context: RowContext): number {
   return holds ? minutes : minutes - 2 * MOST_MIN
 }
 
-/** How candidates may be put in order: what each is sorted by, the smallest first. */
+/** How options may be put in order: what each is sorted by, the smallest first. */
 export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
   kept: { words: 'as added', by: null },
   price: {

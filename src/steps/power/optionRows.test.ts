@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
 import { evaluate } from '@/core/sizing/evaluate'
-import { inOrder } from './candidateOrder'
-import { type RowContext, shownOf } from './candidateRows'
+import { inOrder } from './optionOrder'
+import { type RowContext, shownOf } from './optionRows'
 import { ROW_GROUPS } from './rowGroups'
 import { decidingRow, decidingWords } from './deciding'
 
@@ -26,9 +26,9 @@ function contextOf(
 }
 
 const row = (label: string) =>
-  ROW_GROUPS.flatMap(({ rows }) => rows).find((candidate) => candidate.label === label)!
+  ROW_GROUPS.flatMap(({ rows }) => rows).find((option) => option.label === label)!
 
-describe('what decides a candidate', () => {
+describe('what decides an option', () => {
   test('its hours, when it carries and starts everything', () => {
     expect(decidingRow(contextOf('station-2000'))?.label).toBe('Runtime at the chosen confidence')
   })
@@ -77,7 +77,7 @@ describe('why it decides', () => {
   })
 })
 
-describe('the order of candidates', () => {
+describe('the order of options', () => {
   const contexts = household.powerSystems.map(({ id }) => contextOf(id))
   const ids = (order: string, list = contexts) => inOrder(list, order).map(({ system }) => system.id)
 
@@ -114,7 +114,7 @@ describe('what a row shows', () => {
     expect(row('Price').show(context)).toBe('1,500 USD')
   })
 
-  test('a candidate that is not run yet shows that it is coming', () => {
+  test('an option that is not run yet shows that it is coming', () => {
     const waiting = { ...context, evaluation: undefined }
     for (const label of [
       'Runtime at the chosen confidence',
@@ -168,7 +168,7 @@ describe('what a row shows', () => {
   })
 })
 
-describe('several sources in one candidate', () => {
+describe('several sources in one option', () => {
   const pair = contextOf('station-2000', 'february-ice', ({ powerSystem: { sources } }) => {
     sources.push({
       ...structuredClone(sources[0]),

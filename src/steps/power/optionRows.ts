@@ -6,7 +6,7 @@ import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/core/quantity/working'
 import type { Evaluation } from '@/core/sizing/evaluate'
 
-/** A candidate as its column needs it; the evaluation is missing until it has been run, and where it could not be. */
+/** An option as its column needs it; the evaluation is missing until it has been run, and where it could not be. */
 export interface RowContext {
   system: PowerSystem
   /** those whose figures are shown: all that are here, or one of them */
@@ -28,8 +28,8 @@ type QuantityKey =
   | 'continuousW'
   | 'surgeW'
 
-/** A row of the table: what is shown, whether it fails, and which field of the chosen candidate it changes. */
-export interface CandidateRow {
+/** A row of the table: what is shown, whether it fails, and which field of the selected option it changes. */
+export interface OptionRow {
   label: string
   need?: (chosen: RowContext) => string
   /** of one source; of several each is shown, unless `ofAll` says it in one */
@@ -48,8 +48,8 @@ export interface CandidateRow {
 export const gates = (context: RowContext) => context.evaluation?.gates
 export const shownQuantity = (quantity: Quantity, format: (value: number) => string) => format(quantity.value)
 
-/** What a row says of a candidate: of several sources each, where they differ. */
-export function shownOf(row: CandidateRow, context: RowContext): string {
+/** What a row says of an option: of several sources each, where they differ. */
+export function shownOf(row: OptionRow, context: RowContext): string {
   const words = wordsOf(row, context)
   return context.failure && words === WAITING ? 'not computed' : words
 }
@@ -57,14 +57,14 @@ export function shownOf(row: CandidateRow, context: RowContext): string {
 /** What stands in a cell that is still being computed. */
 export const WAITING = '…'
 
-function wordsOf(row: CandidateRow, context: RowContext): string {
+function wordsOf(row: OptionRow, context: RowContext): string {
   if (context.sources.length === 1) return row.show(context)
   if (row.ofAll) return row.ofAll(context)
   const each = context.sources.map((source) => row.show({ ...context, source, sources: [source] }))
   return [...new Set(each)].join(' · ')
 }
 
-export const lastsRow: CandidateRow = {
+export const lastsRow: OptionRow = {
   label: 'Runtime at the chosen confidence',
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
@@ -79,7 +79,7 @@ export const lastsRow: CandidateRow = {
   fails: (context) => gates(context)?.lasts.verdict === 'short',
 }
 
-export const runningRow: CandidateRow = {
+export const runningRow: OptionRow = {
   label: 'Running watts',
   follows: true,
   need: (context) => {
@@ -108,7 +108,7 @@ export const runningRow: CandidateRow = {
   },
 }
 
-export const voltageRow: CandidateRow = {
+export const voltageRow: OptionRow = {
   label: 'Voltage',
   show: (context) => {
     const wrong = gates(context)?.carries.wrongVoltage ?? []
@@ -120,7 +120,7 @@ export const voltageRow: CandidateRow = {
   fails: (context) => (gates(context)?.carries.wrongVoltage.length ?? 0) > 0,
 }
 
-export const refillsRow: CandidateRow = {
+export const refillsRow: OptionRow = {
   label: 'Recharge, hours of every 24',
   need: () => '24 h',
   show: (context) => {
@@ -135,7 +135,7 @@ export const refillsRow: CandidateRow = {
   working: ({ evaluation }) => evaluation?.workings.refills,
 }
 
-export const startsRow: CandidateRow = {
+export const startsRow: OptionRow = {
   label: 'Largest start',
   follows: true,
   need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : WAITING),
