@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import styles from './message.module.css'
 
 export default function PageError({ reset }: { reset: () => void }) {
@@ -10,7 +11,7 @@ export default function PageError({ reset }: { reset: () => void }) {
         browser.
       </p>
       <p>
-        <button onClick={reset}>Try again</button>
+        <Button onClick={reset}>Try again</Button>
       </p>
     </main>
   )

@@ -11,7 +11,7 @@ import type { Evaluation } from '@/core/sizing/evaluate'
 import { SharedWork } from './sharedWork'
 
 /** Longest a page waits for its first answer; past it the browser works it out. */
-export const DEADLINE_MS = 2000
+const DEADLINE_MS = 2000
 /** Answers kept; about 15 KB each. */
 const MOST_KEPT = 200
 const MOST_WAITING = 32

@@ -180,7 +180,7 @@ describe('edits leave a valid household', () => {
     expect(next.loads[1].standings.again).toEqual({ on: true, tier: 'flexible' })
   })
 
-  test('removing the chosen outage or candidate chooses the next; the last one stays', () => {
+  test('removing the chosen outage or option chooses the next; the last one stays', () => {
     const next = after(removeScenario('february-ice'))
     expect(next.chosen.scenarioId).toBe('august-line-work')
     expect(next.loads[0].standings).not.toHaveProperty('february-ice')

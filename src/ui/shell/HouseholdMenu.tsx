@@ -1,4 +1,5 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
@@ -19,13 +20,13 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
   const [keeping, setKeeping] = useState(false)
   return (
     <div className={styles.household}>
-      <button
+      <ButtonBase
         className={styles.name}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {profile.name}
-      </button>
+      </ButtonBase>
       {profile.sample && (
         <span className={styles.sample}>
           sample<span className={styles.wide}> data</span>

@@ -1,7 +1,10 @@
 'use client'
-import Dialog from '@mui/material/Dialog'
-import { type KeyboardEvent, useId, useState } from 'react'
-import styles from './dialog.module.css'
+import List from '@mui/material/List'
+import ListItemButton from '@mui/material/ListItemButton'
+import ListItemText from '@mui/material/ListItemText'
+import TextField from '@mui/material/TextField'
+import { type KeyboardEvent, type ReactNode, useEffect, useId, useState } from 'react'
+import { DialogFrame } from './DialogFrame'
 
 export interface PickItem {
   key: string
@@ -20,58 +23,96 @@ interface PickDialogProps {
   itemsFor: (text: string) => PickItem[]
   /** why nothing can be picked just now */
   trouble?: string | null
+  /** keys below the list */
+  actions?: ReactNode
   onClose: () => void
 }
 
 /** One of many, found by typing a part of its name: arrows move, Enter picks. */
-export function PickDialog({ title, label, placeholder, itemsFor, trouble, onClose }: PickDialogProps) {
+export function PickDialog({
+  title,
+  label,
+  placeholder,
+  itemsFor,
+  trouble,
+  actions,
+  onClose,
+}: PickDialogProps) {
   const id = useId()
   const [text, setText] = useState('')
   const [at, setAt] = useState(0)
   const items = itemsFor(text)
+  useEffect(() => {
+    document.getElementById(`${id}-${at}`)?.scrollIntoView({ block: 'nearest' })
+  }, [id, at])
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setAt(Math.min(at + 1, items.length - 1))
     else if (event.key === 'ArrowUp') setAt(Math.max(at - 1, 0))
+    else if (event.key === 'Home') setAt(0)
+    else if (event.key === 'End') setAt(items.length - 1)
     else if (event.key === 'Enter') items[at]?.pick()
     else return
     event.preventDefault()
   }
   return (
-    <Dialog open onClose={onClose} aria-labelledby={`${id}-title`}>
-      <div className={styles.dialog}>
-        <h2 id={`${id}-title`} className={styles.title}>
-          {title}
-        </h2>
-        <input
-          className={styles.search}
-          value={text}
-          placeholder={placeholder}
-          onChange={(event) => {
-            setText(event.target.value)
-            setAt(0)
-          }}
-          onKeyDown={onKeyDown}
-          role="combobox"
-          aria-label={label}
-          aria-expanded
-          aria-controls={`${id}-list`}
-          aria-activedescendant={items[at] ? `${id}-${at}` : undefined}
-          autoFocus
-        />
-        {trouble && (
-          <p className={styles.trouble} role="alert">
-            {trouble}
-          </p>
-        )}
-        <ul id={`${id}-list`} className={styles.found} role="listbox" aria-label={title}>
-          {items.map((item, i) => (
-            <li key={item.key} id={`${id}-${i}`} role="option" aria-selected={i === at} onClick={item.pick}>
-              {item.name}
-              <span className={styles.kind}>{item.words}</span>
-            </li>
-          ))}
-        </ul>
-      </div>
-    </Dialog>
+    <DialogFrame title={title} onClose={onClose} actions={actions}>
+      <TextField
+        variant="standard"
+        fullWidth
+        hiddenLabel
+        autoFocus
+        value={text}
+        placeholder={placeholder}
+        onChange={(event) => {
+          setText(event.target.value)
+          setAt(0)
+        }}
+        onKeyDown={onKeyDown}
+        slotProps={{
+          htmlInput: {
+            role: 'combobox',
+            'aria-label': label,
+            'aria-expanded': true,
+            'aria-controls': `${id}-list`,
+            'aria-activedescendant': items[at] ? `${id}-${at}` : undefined,
+            autoComplete: 'off',
+          },
+        }}
+      />
+      <p
+        role={trouble || items.length === 0 ? 'alert' : undefined}
+        style={{ color: 'var(--demand)', minHeight: 20 }}
+      >
+        {trouble ??
+          (items.length === 0 && `Nothing is called “${text.trim()}”. Try a shorter part of the name.`)}
+      </p>
+      <List
+        id={`${id}-list`}
+        role="listbox"
+        aria-label={title}
+        dense
+        sx={{ height: '18rem', overflow: 'auto' }}
+      >
+        {items.map((item, i) => (
+          <ListItemButton
+            key={item.key}
+            id={`${id}-${i}`}
+            component="li"
+            role="option"
+            tabIndex={-1}
+            divider
+            selected={i === at}
+            aria-selected={i === at}
+            onClick={item.pick}
+          >
+            <ListItemText
+              primary={item.name}
+              secondary={item.words}
+              sx={{ display: 'flex', justifyContent: 'space-between', gap: 2 }}
+            />
+          </ListItemButton>
+        ))}
+      </List>
+    </DialogFrame>
   )
 }

@@ -1,9 +1,4 @@
 'use client'
-import Close from '@mui/icons-material/Close'
-import Dialog from '@mui/material/Dialog'
-import DialogContent from '@mui/material/DialogContent'
-import DialogTitle from '@mui/material/DialogTitle'
-import IconButton from '@mui/material/IconButton'
 import Stack from '@mui/material/Stack'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
@@ -14,12 +9,14 @@ import { SelectField } from '../field/SelectField'
 import { TextField } from '../field/TextField'
 import { changeProfile } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
+import { DialogFrame } from './DialogFrame'
 
-/** What is offered now: lengths, wires and the clock follow with the pages that show them. */
+/** What is offered now: lengths and wires follow with the page that shows them. */
 const SHOWN = {
   temperature: 'Temperatures',
   mass: 'Weights',
   volume: 'Volumes',
+  clock: 'Clock',
   decimal: 'Decimal sign',
 } as const
 
@@ -32,42 +29,34 @@ export function ProfileDialog({ onClose }: { onClose: () => void }) {
   const { name, units, currency } = useHousehold(({ household }) => household.profile)
   const change = (part: Parameters<typeof changeProfile>[0]) => store.getState().edit(changeProfile(part))
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="profile-title">
-      <DialogTitle id="profile-title" sx={{ pr: 6 }}>
-        Name, units and money
-      </DialogTitle>
-      <IconButton aria-label="Close" onClick={onClose} sx={{ position: 'absolute', right: 10, top: 10 }}>
-        <Close />
-      </IconButton>
-      <DialogContent>
-        <Stack spacing={1.5}>
-          <TextField
-            label="Name"
-            value={name}
-            maxLength={LIMITS.nameLength}
-            onChange={(next) => change({ name: next })}
+    <DialogFrame title="Name, units and money" onClose={onClose} width="xs">
+      <Stack spacing={1.5}>
+        <TextField
+          label="Name"
+          value={name}
+          maxLength={LIMITS.nameLength}
+          onChange={(next) => change({ name: next })}
+        />
+        {Object.entries(SHOWN).map(([unit, words]) => (
+          <UnitChoice
+            key={unit}
+            label={words}
+            choices={UNIT_CHOICES[unit as keyof typeof SHOWN]}
+            value={units[unit as keyof Units]}
+            pick={(next) => change({ units: { ...units, [unit]: next } })}
           />
-          {Object.entries(SHOWN).map(([unit, words]) => (
-            <UnitChoice
-              key={unit}
-              label={words}
-              choices={UNIT_CHOICES[unit as keyof typeof SHOWN]}
-              value={units[unit as keyof Units]}
-              pick={(next) => change({ units: { ...units, [unit]: next } })}
-            />
-          ))}
-          <SelectField
-            label="Money"
-            value={currency}
-            options={[...new Set([currency, ...CURRENCIES])].map((value) => ({ value, words: value }))}
-            onChange={(next) => change({ currency: next })}
-          />
-          <Typography variant="caption" color="text.secondary">
-            Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L.
-          </Typography>
-        </Stack>
-      </DialogContent>
-    </Dialog>
+        ))}
+        <SelectField
+          label="Money"
+          value={currency}
+          options={[...new Set([currency, ...CURRENCIES])].map((value) => ({ value, words: value }))}
+          onChange={(next) => change({ currency: next })}
+        />
+        <Typography variant="caption" color="text.secondary">
+          Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L.
+        </Typography>
+      </Stack>
+    </DialogFrame>
   )
 }
 

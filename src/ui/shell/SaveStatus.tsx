@@ -24,13 +24,7 @@ export function SaveStatus() {
   }[save.kind]
   return (
     <>
-      <span
-        className={styles.status}
-        data-state={save.kind}
-        role="status"
-        data-testid="save-status"
-        aria-live="polite"
-      >
+      <span className={styles.status} data-state={save.kind} data-testid="save-status">
         {words}
       </span>
       {save.kind === 'failed' && (

@@ -1,29 +1,51 @@
 'use client'
-import Link from 'next/link'
-import { useParams, usePathname } from 'next/navigation'
+import HelpOutline from '@mui/icons-material/HelpOutlineOutlined'
+import Search from '@mui/icons-material/Search'
+import IconButton from '@mui/material/IconButton'
+import Tooltip from '@mui/material/Tooltip'
+import { useParams } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
+import { useStore } from 'zustand'
 import { AnswerStrip } from '../strip/AnswerStrip'
+import { Announcer } from './Announcer'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
-import { FindDialog, KeysDialog, LAZY_LOADERS } from './lazy'
+import { keyOf, keySettings } from './keySettings'
+import { FindDialog, HelpDialog, LAZY_LOADERS } from './lazy'
+import { Notices } from './Notices'
+import { PagePurpose } from './PagePurpose'
 import { SampleNote } from './SampleNote'
 import { SaveStatus } from './SaveStatus'
 import styles from './Shell.module.css'
 import { StaleNotice } from './StaleNotice'
-import { STEPS } from './steps'
+import { StepsNav } from './StepsNav'
 import { ThemeSwitch } from './ThemeSwitch'
+import { UndoKeys } from './UndoKeys'
 import { Unreachable } from './Unreachable'
-import { useGo } from './useGo'
 import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
 
+type Open = { what: 'help'; wanted?: string } | { what: 'find' } | null
+
+interface ShellProps {
+  households: HouseholdEntry[]
+  /** pages whose line was read */
+  read: readonly string[]
+  children: ReactNode
+}
+
 /** The frame of every planning page: who and where, the steps, the answer, then the page. */
-export function Shell({ households, children }: { households: HouseholdEntry[]; children: ReactNode }) {
+export function Shell({ households, read, children }: ShellProps) {
   const { householdId } = useParams<{ householdId: string }>()
-  const here = usePathname().split('/').pop()
-  const [open, setOpen] = useState<'keys' | 'find' | null>(null)
-  const go = useGo()
+  const [open, setOpen] = useState<Open>(null)
+  const settings = useStore(keySettings)
   usePreload(...LAZY_LOADERS)
-  useShortcuts({ householdId, openKeys: () => setOpen('keys'), openFind: () => setOpen('find') })
+  useShortcuts({
+    householdId,
+    openHelp: () => setOpen({ what: 'help' }),
+    openFind: () => setOpen({ what: 'find' }),
+  })
+  const withKey = (words: string, act: 'find' | 'help') =>
+    settings.on ? `${words} (${keyOf(settings, act)})` : words
   return (
     <>
       <a className={styles.skip} href="#page">
@@ -32,33 +54,20 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
       <header className={styles.top}>
         <span className={styles.brand}>Yotrope</span>
         <HouseholdMenu households={households} />
-        <nav className={styles.steps} aria-label="Steps">
-          {STEPS.map(({ key, path, name }) => (
-            <Link
-              key={path}
-              href={`/h/${householdId}/${path}`}
-              className={styles.step}
-              onNavigate={(event) => {
-                event.preventDefault()
-                go(`/h/${householdId}/${path}`)
-              }}
-              aria-current={here === path ? 'page' : undefined}
-            >
-              <span className={styles.stepKey} aria-hidden>
-                {key}
-              </span>
-              {name}
-            </Link>
-          ))}
-        </nav>
+        <StepsNav />
         <div className={styles.tools}>
           <SaveStatus />
-          <button className={styles.tool} onClick={() => setOpen('find')}>
-            Find <kbd>/</kbd>
-          </button>
-          <button className={`${styles.tool} ${styles.desktopOnly}`} onClick={() => setOpen('keys')}>
-            Keys <kbd>?</kbd>
-          </button>
+          <UndoKeys />
+          <Tooltip title={withKey('Find', 'find')}>
+            <IconButton aria-label="Find" onClick={() => setOpen({ what: 'find' })}>
+              <Search fontSize="small" />
+            </IconButton>
+          </Tooltip>
+          <Tooltip title={withKey('Words and keys', 'help')}>
+            <IconButton aria-label="Words and keys" onClick={() => setOpen({ what: 'help' })}>
+              <HelpOutline fontSize="small" />
+            </IconButton>
+          </Tooltip>
           <ThemeSwitch />
         </div>
       </header>
@@ -66,11 +75,20 @@ export function Shell({ households, children }: { households: HouseholdEntry[]; 
       <StaleNotice />
       <AnswerStrip />
       <main id="page" className={styles.page} tabIndex={-1}>
+        <PagePurpose read={read} />
         {children}
       </main>
       <Unreachable />
-      {open === 'keys' && <KeysDialog onClose={() => setOpen(null)} />}
-      {open === 'find' && <FindDialog householdId={householdId} onClose={() => setOpen(null)} />}
+      <Notices />
+      <Announcer />
+      {open?.what === 'help' && <HelpDialog wanted={open.wanted} onClose={() => setOpen(null)} />}
+      {open?.what === 'find' && (
+        <FindDialog
+          householdId={householdId}
+          openHelp={(wanted) => setOpen({ what: 'help', wanted })}
+          onClose={() => setOpen(null)}
+        />
+      )}
     </>
   )
 }

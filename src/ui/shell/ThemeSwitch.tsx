@@ -1,7 +1,10 @@
 'use client'
+import DarkMode from '@mui/icons-material/DarkModeOutlined'
+import LightMode from '@mui/icons-material/LightModeOutlined'
+import IconButton from '@mui/material/IconButton'
+import Tooltip from '@mui/material/Tooltip'
 import { useColorScheme } from '@mui/material/styles'
 import { useSyncExternalStore } from 'react'
-import styles from './Shell.module.css'
 
 const never = () => () => {}
 
@@ -14,13 +17,12 @@ export function ThemeSwitch() {
     () => false,
   )
   const isNight = mounted && (mode === 'system' ? systemMode : mode) === 'dark'
+  const words = isNight ? 'Day theme' : 'Night theme'
   return (
-    <button
-      className={styles.tool}
-      onClick={() => setMode(isNight ? 'light' : 'dark')}
-      aria-label={isNight ? 'Day theme' : 'Night theme'}
-    >
-      {isNight ? 'Day' : 'Night'}
-    </button>
+    <Tooltip title={words}>
+      <IconButton aria-label={words} onClick={() => setMode(isNight ? 'light' : 'dark')}>
+        {isNight ? <LightMode fontSize="small" /> : <DarkMode fontSize="small" />}
+      </IconButton>
+    </Tooltip>
   )
 }

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic'
 /** What opens on demand, fetched once the page is at rest so that it opens at the key. */
 const loaders = {
   choiceMenu: () => import('./ChoiceMenu').then((module) => module.ChoiceMenu),
-  keysDialog: () => import('./KeysDialog').then((module) => module.KeysDialog),
+  helpDialog: () => import('../help/HelpDialog').then((module) => module.HelpDialog),
   findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
   profileDialog: () => import('./ProfileDialog').then((module) => module.ProfileDialog),
   keepDialog: () => import('../keep/KeepDialog').then((module) => module.KeepDialog),
@@ -11,7 +11,7 @@ const loaders = {
 }
 
 export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
-export const KeysDialog = dynamic(loaders.keysDialog, { ssr: false })
+export const HelpDialog = dynamic(loaders.helpDialog, { ssr: false })
 export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
 export const ProfileDialog = dynamic(loaders.profileDialog, { ssr: false })
 export const KeepDialog = dynamic(loaders.keepDialog, { ssr: false })

@@ -1,19 +1,21 @@
 import { useEffect, useLayoutEffect, useRef } from 'react'
 import { choose, neighbour } from '../household/edits'
 import { useHouseholdStore } from '../household/HouseholdContext'
+import { announce } from './announce'
+import { type KeyAct, actOf, keySettings } from './keySettings'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
 
 /** Pages listen for this to add what belongs to them. */
-export const ADD_EVENT = 'yotrope-add'
+const ADD_EVENT = 'yotrope-add'
 
 interface Shortcuts {
   householdId: string
-  openKeys: () => void
+  openHelp: () => void
   openFind: () => void
 }
 
-/** The keys that work on every page. They rest while a field, a menu or a dialog has the keyboard. */
+/** The keys that work on every page. They rest while a field, a menu, a slider or a dialog has the keyboard, and can be switched off. */
 export function useShortcuts(shortcuts: Shortcuts): void {
   const store = useHouseholdStore()
   const go = useGo()
@@ -22,52 +24,60 @@ export function useShortcuts(shortcuts: Shortcuts): void {
     current.current = shortcuts
   })
   useEffect(() => {
+    void keySettings.persist.rehydrate()
     const onKeyDown = (event: KeyboardEvent) => {
-      const { household, edit, undo, redo } = store.getState()
-      const { householdId, openKeys, openFind } = current.current
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-        event.preventDefault()
-        if (event.shiftKey) redo()
-        else undo()
-        return
-      }
-      if (event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return
-      const step = STEPS.find(({ key }) => key === event.key)
-      const { scenarioId, powerSystemId } = household.chosen
-      const scenario = (by: 1 | -1) =>
-        edit(choose({ scenarioId: neighbour(household.scenarios, scenarioId, by).id }))
-      const candidate = (by: 1 | -1) =>
-        edit(choose({ powerSystemId: neighbour(household.powerSystems, powerSystemId, by).id }))
-      const actions: Record<string, () => void> = {
-        '?': openKeys,
-        '/': openFind,
-        a: () => window.dispatchEvent(new Event(ADD_EVENT)),
-        '[': () => candidate(-1),
-        ']': () => candidate(1),
-        ',': () => scenario(-1),
-        '.': () => scenario(1),
-      }
-      const action = step ? () => go(`/h/${householdId}/${step.path}`) : actions[event.key]
-      if (!action) return
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+      // it belongs to the text that is being typed, or to the dialog
+      if (event.target instanceof Element && event.target.closest('[data-typing=true], [role=dialog]')) return
       event.preventDefault()
-      action()
+      const { undo, redo } = store.getState()
+      if (event.shiftKey) redo()
+      else undo()
+      announce(event.shiftKey ? 'Done again' : 'Undone')
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
-  }, [store, go])
+  }, [store])
+  const scenario = (by: 1 | -1) => () => {
+    const { household, edit } = store.getState()
+    const next = neighbour(household.scenarios, household.chosen.scenarioId, by)
+    edit(choose({ scenarioId: next.id }))
+    announce(`Outage: ${next.name}`)
+  }
+  const option = (by: 1 | -1) => () => {
+    const { household, edit } = store.getState()
+    const next = neighbour(household.powerSystems, household.chosen.powerSystemId, by)
+    edit(choose({ powerSystemId: next.id }))
+    announce(`Power option: ${next.name}`)
+  }
+  usePageKeys({
+    help: () => current.current.openHelp(),
+    find: () => current.current.openFind(),
+    add: () => window.dispatchEvent(new Event(ADD_EVENT)),
+    previousOption: option(-1),
+    nextOption: option(1),
+    previousOutage: scenario(-1),
+    nextOutage: scenario(1),
+    ...Object.fromEntries(
+      STEPS.map(({ path, name }) => [
+        path,
+        () => {
+          announce(name)
+          go(`/h/${current.current.householdId}/${path}`)
+        },
+      ]),
+    ),
+  })
 }
 
-function isBusy(target: EventTarget | null): boolean {
-  if (!(target instanceof Element)) return false
-  return (
-    target.closest(
-      'input:not([type=checkbox]), textarea, select, [role=dialog], [role=menu], [role=listbox]',
-    ) !== null
-  )
-}
+const BUSY = `input:not([type=checkbox], [type=radio], [type=button]), textarea, select, [contenteditable=true],
+  [role=dialog], [role=menu], [role=listbox], [role=combobox], [role=slider], [role=spinbutton], [data-dragging=true]`
 
-/** Runs a page's own single keys, which rest while a field, a menu or a dialog has the keyboard. */
-export function usePageKeys(keys: Record<string, () => void>): void {
+const isBusy = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest(BUSY) !== null
+
+/** Runs a page's own single keys, which rest while a field, a menu, a slider or a dialog has the keyboard. */
+export function usePageKeys(keys: Partial<Record<KeyAct, () => void>>): void {
   const current = useRef(keys)
   // before the next key can come, not some time after the page is painted
   useLayoutEffect(() => {
@@ -76,7 +86,8 @@ export function usePageKeys(keys: Record<string, () => void>): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return
-      const action = current.current[event.key]
+      const act = actOf(keySettings.getState(), event.key)
+      const action = act && current.current[act]
       if (!action) return
       event.preventDefault()
       action()
@@ -86,7 +97,7 @@ export function usePageKeys(keys: Record<string, () => void>): void {
   }, [])
 }
 
-/** Runs `add` when the visitor presses `a` on a page. */
+/** Runs `add` when the visitor asks a page to add something. */
 export function useAddKey(add: () => void): void {
   const current = useRef(add)
   useEffect(() => {

@@ -1,4 +1,5 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
 import type { AnswerPart } from '@/core/sizing/answer'
 import type { WorkingKey } from '@/core/sizing/workings'
@@ -44,7 +45,7 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
   }
   return (
     <>
-      <h1 className={styles.sentence} aria-live="polite" data-testid="answer">
+      <h1 className={styles.sentence} data-testid="answer">
         {props.parts.map((part, i) => (
           <Part
             key={i}
@@ -78,21 +79,21 @@ function Part(props: {
   const { text, control, working, strong, tone } = props.part
   if (control) {
     return (
-      <button
+      <ButtonBase
         className={styles.control}
         aria-haspopup="menu"
         onClick={(event) => props.openMenu(control, event.currentTarget)}
       >
         {text}
-      </button>
+      </ButtonBase>
     )
   }
   if (working) {
     const classes = [styles.figure, strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')
     return (
-      <button className={classes} title="The working" onClick={() => props.openWorking(working)}>
+      <ButtonBase className={classes} title="The working" onClick={() => props.openWorking(working)}>
         {text}
-      </button>
+      </ButtonBase>
     )
   }
   const classes = [strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')

@@ -1,12 +1,16 @@
 'use client'
+import { useUnits } from '../field/units'
+import ExpandMore from '@mui/icons-material/ExpandMore'
 import Alert from '@mui/material/Alert'
+import ButtonBase from '@mui/material/ButtonBase'
 import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
 import type { WorkingKey } from '@/core/sizing/workings'
-import { useHousehold } from '../household/HouseholdContext'
+import { useHousehold, useScenario } from '../household/HouseholdContext'
 import { WorkingDialog } from '../shell/lazy'
 import { AnswerSentence } from './AnswerSentence'
 import styles from './AnswerStrip.module.css'
+import { foldedWords } from './foldedWords'
 import { GateView } from './GateView'
 import { gateFigures } from './gateFigures'
 import { HeldTexts } from './HeldTexts'
@@ -16,9 +20,25 @@ export function AnswerStrip() {
   const evaluation = useHousehold((state) => state.evaluation)
   const failure = useHousehold((state) => state.failure)
   const [open, setOpen] = useState<WorkingKey | null>(null)
+  const scenario = useScenario()
+  const { clock } = useUnits()
+  // on a phone the answer is a line until it is asked for; wider screens show all of it
+  const [isOpen, setOpenStrip] = useState(false)
+  const folded = evaluation && foldedWords(scenario, clock, evaluation)
   return (
-    <section className={styles.strip} aria-label="The answer">
-      <div>
+    <section className={styles.strip} aria-label="The answer" data-open={isOpen}>
+      <h1 className={styles.folded}>
+        <ButtonBase
+          className={styles.fold}
+          aria-expanded={isOpen}
+          data-short={folded?.isShort}
+          onClick={() => setOpenStrip(!isOpen)}
+        >
+          <span>{failure ? 'Out of date: open for why' : (folded?.words ?? 'Working out the answer…')}</span>
+          <ExpandMore aria-hidden />
+        </ButtonBase>
+      </h1>
+      <div className={styles.whole}>
         {failure && (
           <Alert severity="error" data-testid="out-of-date">
             <b>{evaluation ? 'Out of date.' : 'No answer.'}</b> {failure}{' '}
@@ -32,7 +52,7 @@ export function AnswerStrip() {
         )}
         <HeldTexts />
       </div>
-      <div className={styles.gates} data-stale={failure !== null}>
+      <div className={`${styles.gates} ${styles.whole}`} data-stale={failure !== null}>
         {evaluation &&
           gateFigures(evaluation).map((gate) => (
             <GateView key={gate.name} gate={gate} open={() => setOpen(gate.working)} />

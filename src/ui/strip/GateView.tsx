@@ -1,3 +1,5 @@
+import ButtonBase from '@mui/material/ButtonBase'
+import { Term } from '../help/Term'
 import styles from './AnswerStrip.module.css'
 import type { GateFigure } from './gateFigures'
 
@@ -7,9 +9,9 @@ const VERDICT_WORDS = { holds: 'enough', short: 'short', unplanned: '', nothing:
 export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {
   const { name, verdict, need, of, bar, detail } = gate
   return (
-    <button className={styles.gate} onClick={open} title="The working" data-testid={`gate-${gate.id}`}>
+    <ButtonBase className={styles.gate} onClick={open} title="The working" data-testid={`gate-${gate.id}`}>
       <span className={styles.gateTop}>
-        {name}
+        <Term label={name} />
         <span className={styles.verdict}>{VERDICT_WORDS[verdict]}</span>
       </span>
       <span className={styles.gateFigure}>
@@ -18,12 +20,17 @@ export function GateView({ gate, open }: { gate: GateFigure; open: () => void })
       <span className={styles.bar} aria-hidden>
         {bar && (
           <>
-            <span className={styles.fill} data-verdict={verdict} style={{ width: `${bar.fill * 100}%` }} />
-            <span className={styles.mark} style={{ left: `${bar.mark * 100}%` }} />
+            <span
+              data-fill
+              className={styles.fill}
+              data-verdict={verdict}
+              style={{ width: `${bar.fill * 100}%` }}
+            />
+            <span data-fill className={styles.mark} style={{ left: `${bar.mark * 100}%` }} />
           </>
         )}
       </span>
       <span className={styles.detail}>{detail}</span>
-    </button>
+    </ButtonBase>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { formatDuration } from '@/core/quantity/format'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 
@@ -20,9 +21,9 @@ export function MeasureList(props: {
       {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
         <li key={name}>
           {select && loadId !== null ? (
-            <button className="text-button" onClick={() => select(loadId)}>
+            <Button variant="text" onClick={() => select(loadId)}>
               {name}
-            </button>
+            </Button>
           ) : (
             name
           )}{' '}

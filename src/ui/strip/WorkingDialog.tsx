@@ -1,18 +1,14 @@
 'use client'
-import Button from '@mui/material/Button'
-import Dialog from '@mui/material/Dialog'
 import type { Working } from '@/core/quantity/working'
 import { EvidenceMark } from '../field/EvidenceMark'
+import { DialogFrame } from '../shell/DialogFrame'
 import styles from './WorkingDialog.module.css'
 
 /** How a figure came about: every step with its formula, its values, how each is known, and its result. */
 export function WorkingDialog({ working, onClose }: { working: Working; onClose: () => void }) {
   return (
-    <Dialog open onClose={onClose} maxWidth="md" aria-labelledby="working-title">
+    <DialogFrame title={working.title} onClose={onClose} width="md">
       <div className={styles.working}>
-        <h2 id="working-title" className={styles.title}>
-          {working.title}
-        </h2>
         <ol className={styles.steps}>
           {working.steps.map((step, i) => (
             <li key={i} className={styles.step}>
@@ -39,10 +35,7 @@ export function WorkingDialog({ working, onClose }: { working: Working; onClose:
           ))}
         </ol>
         {working.note && <p className={styles.note}>{working.note}</p>}
-        <div className={styles.actions}>
-          <Button onClick={onClose}>Close</Button>
-        </div>
       </div>
-    </Dialog>
+    </DialogFrame>
   )
 }

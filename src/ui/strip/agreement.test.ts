@@ -69,7 +69,7 @@ describe('every figure that is told twice is the same', () => {
     )
   })
 
-  test('the table’s cell is the candidate’s own gate', () => {
+  test('the table’s cell is the option’s own gate', () => {
     fc.assert(
       fc.property(anyHousehold, (plan) => {
         const [cell] = cellsOf([plan])

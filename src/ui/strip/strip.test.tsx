@@ -69,7 +69,7 @@ test('the working shows every step, its formula, its values with their evidence,
   expect(screen.getByText('capacity × (charge at the start − reserve)')).not.toBeNull()
   expect(screen.getByText('1.88 kWh')).not.toBeNull()
   expect(screen.getAllByRole('img', { name: 'Evidence: measured' }).length).toBeGreaterThan(0)
-  await userEvent.click(screen.getByText('Close'))
+  await userEvent.click(screen.getByRole('button', { name: 'Close' }))
   expect(onClose).toHaveBeenCalled()
 })
 

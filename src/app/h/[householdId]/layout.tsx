@@ -1,6 +1,7 @@
 import { headers } from 'next/headers'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
+import { cookiesOf } from '@/server/cookies'
 import { firstAnswer } from '@/server/firstAnswer'
 import { leftOf } from '@/server/leaving'
 import { promisedSample } from '@/server/newcomer'
@@ -8,6 +9,7 @@ import { promisedTo } from '@/server/promise'
 import { storedHousehold } from '@/server/storedHousehold'
 import { visitorOf } from '@/server/visitor'
 import { HouseholdLoader } from '@/ui/household/HouseholdLoader'
+import { READ_COOKIE, readPages } from '@/ui/shell/readPages'
 import { Shell } from '@/ui/shell/Shell'
 
 /** Households larger than this are fetched by the page, not written into it, so that no page grows without bound; letters of JSON. */
@@ -39,7 +41,9 @@ export default async function HouseholdLayout(props: {
       embedded={isEmbedded ? JSON.stringify(stored) : null}
       evaluation={evaluation}
     >
-      <Shell households={households}>{props.children}</Shell>
+      <Shell households={households} read={readPages(cookiesOf(asked).get(READ_COOKIE))}>
+        {props.children}
+      </Shell>
     </HouseholdLoader>
   )
 }

@@ -1,0 +1,23 @@
+'use client'
+import Tooltip from '@mui/material/Tooltip'
+import { entryOf } from './glossary'
+import styles from './help.module.css'
+
+/** A label; where its word may be new, it is dotted and says what it means under the pointer or a long touch. */
+export function Term({ label }: { label: string }) {
+  const entry = entryOf(label)
+  if (!entry) return <>{label}</>
+  return (
+    <Tooltip
+      describeChild
+      enterDelay={400}
+      title={
+        <>
+          {entry.meaning} <em>For example: {entry.example}</em>
+        </>
+      }
+    >
+      <span className={styles.term}>{label}</span>
+    </Tooltip>
+  )
+}

@@ -1,0 +1,55 @@
+import { createStore } from 'zustand/vanilla'
+import { persist } from 'zustand/middleware'
+
+/** What single keys do on the pages: the key at first, and what it does. Keys with Ctrl, Alt and Escape are not among them. */
+export const KEY_ACTS = {
+  add: ['a', 'Add: a load, an outage, an option or panels, by the page you are on'],
+  find: ['/', 'Find anything: a load, an outage, an option, a page, a word'],
+  help: ['?', 'Words and keys'],
+  previousOption: ['[', 'Previous power option'],
+  nextOption: [']', 'Next power option'],
+  previousOutage: [',', 'Previous outage'],
+  nextOutage: ['.', 'Next outage'],
+  bestLever: ['b', 'On Runtime: do what adds most hours'],
+  undoLever: ['u', 'On Runtime: undo what was done to add hours'],
+  outage: ['1', 'Open Outage'],
+  loads: ['2', 'Open Loads'],
+  power: ['3', 'Open Power'],
+  runtime: ['4', 'Open Runtime'],
+  recharge: ['5', 'Open Recharge'],
+} as const satisfies Record<string, readonly [string, string]>
+
+export type KeyAct = keyof typeof KEY_ACTS
+
+export const KEY_ACT_IDS = Object.keys(KEY_ACTS) as KeyAct[]
+
+interface KeySettings {
+  /** whether single keys do anything at all */
+  on: boolean
+  /** where a key is not the one at first */
+  changed: Partial<Record<KeyAct, string>>
+}
+
+/** How this browser has its keys. */
+export const keySettings = createStore<KeySettings>()(
+  persist((): KeySettings => ({ on: true, changed: {} }), { name: 'yotrope-keys', skipHydration: true }),
+)
+
+export const keyOf = ({ changed }: KeySettings, act: KeyAct): string => changed[act] ?? KEY_ACTS[act][0]
+
+/** What a key does; null where it does nothing or keys are off. */
+export const actOf = (settings: KeySettings, key: string): KeyAct | null =>
+  settings.on ? (KEY_ACT_IDS.find((act) => keyOf(settings, act) === key) ?? null) : null
+
+/** Gives an act another key. @returns what is wrong with it, or null when it is taken */
+export function changeKey(act: KeyAct, key: string): string | null {
+  const settings = keySettings.getState()
+  if ([...key].length !== 1 || key === ' ') return 'One letter, figure or sign, such as n or +.'
+  const other = KEY_ACT_IDS.find((one) => one !== act && keyOf(settings, one) === key)
+  if (other) return `“${key}” is taken: ${KEY_ACTS[other][1]}.`
+  keySettings.setState({ changed: { ...settings.changed, [act]: key } })
+  return null
+}
+
+/** All keys as they were at first. */
+export const resetKeys = (): void => void keySettings.setState({ on: true, changed: {} })
