@@ -1,4 +1,8 @@
 'use client'
+import Button from '@mui/material/Button'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import Switch from '@mui/material/Switch'
+import { useState } from 'react'
 import { numbersOf, outageKindOf } from '@/catalog/appliances'
 import { searchAppliances } from '@/catalog/appliances/findThing'
 import { onDesignDay } from '@/core/load/designDay'
@@ -24,13 +28,18 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
   const mains = profile.mains === '230 V' ? 230 : 120
   const kind = outageKindOf(useScenario())
   const coldestC = Math.min(...scenarios.map(({ outdoor }) => outdoor.lowC))
+  const [several, setSeveral] = useState(false)
+  const [added, setAdded] = useState<{ id: string; name: string }[]>([])
+  const last = added.at(-1)
+  const close = () => (last ? onAdded(last.id) : onClose())
   const isFull = loads.length >= LIMITS.loads
   const add = (wantedName: string, make: (id: string, name: string) => HouseholdLoad) => () => {
     if (isFull) return
     const name = freshName(wantedName, loads)
     const load = make(freshId(name, loads), name)
-    store.getState().edit(addLoad(load, afterId))
-    onAdded(load.id)
+    store.getState().edit(addLoad(load, added.at(-1)?.id ?? afterId))
+    if (several) setAdded([...added, { id: load.id, name }])
+    else onAdded(load.id)
   }
   const itemsFor = (text: string): PickItem[] => {
     const ownName = text.trim().slice(0, LIMITS.nameLength) || 'New load'
@@ -68,7 +77,19 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
       placeholder="Refrigerator, pump, router…"
       itemsFor={itemsFor}
       trouble={isFull ? `A household has ${LIMITS.loads} loads at most. Remove one first.` : null}
-      onClose={onClose}
+      actions={
+        <>
+          <span role="status" style={{ flex: 1 }}>
+            {added.length > 0 && `Added: ${added.map(({ name }) => name).join(', ')}.`}
+          </span>
+          <FormControlLabel
+            control={<Switch checked={several} onChange={(_, on) => setSeveral(on)} />}
+            label="Add several"
+          />
+          {several && <Button onClick={close}>Done</Button>}
+        </>
+      }
+      onClose={close}
     />
   )
 }

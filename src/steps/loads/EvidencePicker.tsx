@@ -1,4 +1,5 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
 import type { KeyboardEvent } from 'react'
 import { EVIDENCE_STEPS, type Evidence, usualSpread } from '@/core/quantity/quantity'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
@@ -43,7 +44,7 @@ export function EvidencePicker({
       onKeyDown={onKeyDown}
     >
       {EVIDENCE_STEPS.map((step) => (
-        <button
+        <ButtonBase
           key={step}
           role="radio"
           aria-checked={step === evidence}
@@ -54,7 +55,7 @@ export function EvidencePicker({
             <EvidenceMark evidence={step} /> {WORDS[step]}
           </span>
           <small>{spreadText(step)}</small>
-        </button>
+        </ButtonBase>
       ))}
     </div>
   )

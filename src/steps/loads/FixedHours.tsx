@@ -1,4 +1,5 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
 import { useId } from 'react'
 import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
@@ -21,20 +22,20 @@ export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: stri
               onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
             />
             {at.length > 1 && (
-              <button
+              <ButtonBase
                 className={windows.small}
                 aria-label={`Remove hour ${i + 1}`}
                 onClick={() => onChange(at.filter((_, k) => k !== i))}
               >
                 remove
-              </button>
+              </ButtonBase>
             )}
           </span>
         ))}
         {at.length < 24 && (
-          <button className={windows.small} onClick={() => onChange([...at, '18:00'])}>
+          <ButtonBase className={windows.small} onClick={() => onChange([...at, '18:00'])}>
             add an hour
-          </button>
+          </ButtonBase>
         )}
       </span>
     </div>

@@ -1,4 +1,8 @@
 'use client'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableRow from '@mui/material/TableRow'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { type KeyboardEvent, useId, useState } from 'react'
@@ -112,20 +116,22 @@ function Read(props: { result: LabelResult; unread: string[]; changes: LabelChan
   return (
     <div className={styles.read}>
       {changes.changes.length > 0 ? (
-        <table className={styles.changes}>
-          <tbody>
+        <Table className={styles.changes}>
+          <TableBody>
             {changes.changes.map(({ what, before, after }) => (
-              <tr key={what}>
-                <th scope="row">{what}</th>
-                <td>{before ?? 'none'}</td>
-                <td aria-hidden>→</td>
-                <td>
+              <TableRow key={what}>
+                <TableCell component="th" scope="row">
+                  {what}
+                </TableCell>
+                <TableCell>{before ?? 'none'}</TableCell>
+                <TableCell aria-hidden>→</TableCell>
+                <TableCell>
                   <b>{after}</b>
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       ) : (
         <p>Nothing of it differs from what is entered.</p>
       )}

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { averageWorking } from '@/core/load/average'
 import { LIMITS, TIERS } from '@/core/plan/limits'
@@ -20,7 +21,10 @@ import {
 } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import dynamic from 'next/dynamic'
+import { focusSoon } from '@/ui/shell/focusSoon'
 import { WorkingDialog } from '@/ui/shell/lazy'
+import { notify } from '@/ui/shell/notify'
+import { More } from '@/ui/field/More'
 import { expectedW } from '@/core/simulation/expected'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
@@ -80,6 +84,15 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
     edit(addLoad(copy, load.id))
     select(copy.id)
   }
+  const remove = () => {
+    const { loads } = store.getState().household
+    const at = loads.findIndex(({ id }) => id === load.id)
+    const next = loads[at + 1] ?? loads[at - 1]
+    edit(removeLoad(load.id))
+    notify(`Removed ${load.name}.`, store.getState().household)
+    if (next) select(next.id)
+    focusSoon(next ? `load-${next.id}` : 'add-load')
+  }
   return (
     <FieldScope id={`load ${load.id}`} name={load.name}>
       <h2 className={styles.title}>
@@ -90,9 +103,9 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       <p className={styles.lead}>
         {formatWatts(average)} on average in this outage, likely {formatWatts(low * share)} to{' '}
         {formatWatts(high * share)}; {formatEnergy(average * 24)} a day.{' '}
-        <button className="text-button" onClick={() => setShowsWorking(true)}>
+        <Button variant="text" onClick={() => setShowsWorking(true)}>
           The working
-        </button>
+        </Button>
       </p>
       <EvidencePicker
         evidence={deciding.evidence}
@@ -145,9 +158,9 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       )}
       <LabelReader load={load} change={change} />
       <p className={styles.derived}>
-        <button className="text-button" onClick={() => setIsLogging(true)}>
+        <Button variant="text" onClick={() => setIsLogging(true)}>
           Readings from a plug-in meter
-        </button>{' '}
+        </Button>{' '}
         beat any label: a day narrows its energy to ±8 %.
       </p>
       <BehaviourFields
@@ -156,41 +169,46 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         volts={load.volts}
         change={(next) => change({ behaviour: next })}
       />
-      <StartFields load={load} change={change} />
-      <SelectField
-        label="Voltage"
-        value={String(load.volts) as (typeof VOLTS)[number]['value']}
-        options={VOLTS}
-        onChange={(volts) =>
-          change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' })
-        }
-      />
-      {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
+      <More
+        words="motor start, voltage, note"
+        isUnusual={load.start !== null || load.volts === 12 || load.note !== ''}
+      >
+        <StartFields load={load} change={change} />
         <SelectField
-          label="On leg"
-          value={load.leg === 'B' ? 'B' : 'A'}
-          options={LEGS}
-          onChange={(leg) => change({ leg })}
+          label="Voltage"
+          value={String(load.volts) as (typeof VOLTS)[number]['value']}
+          options={VOLTS}
+          onChange={(volts) =>
+            change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' })
+          }
         />
-      )}
-      <TextField
-        label="Note"
-        value={load.note}
-        maxLength={LIMITS.noteLength}
-        multiline
-        optional
-        onChange={(note) => change({ note })}
-      />
+        {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
+          <SelectField
+            label="On leg"
+            value={load.leg === 'B' ? 'B' : 'A'}
+            options={LEGS}
+            onChange={(leg) => change({ leg })}
+          />
+        )}
+        <TextField
+          label="Note"
+          value={load.note}
+          maxLength={LIMITS.noteLength}
+          multiline
+          optional
+          onChange={(note) => change({ note })}
+        />
+      </More>
       <div className={styles.actions}>
-        <button className="text-button" onClick={duplicate}>
+        <Button variant="text" onClick={duplicate}>
           Duplicate
-        </button>
-        <button className="text-button" onClick={() => change({ medical: !load.medical })}>
+        </Button>
+        <Button variant="text" onClick={() => change({ medical: !load.medical })}>
           {load.medical ? 'Not a medical device' : 'This is a medical device'}
-        </button>
-        <button className="text-button" onClick={() => edit(removeLoad(load.id))}>
-          Remove (undo brings it back)
-        </button>
+        </Button>
+        <Button variant="text" onClick={remove}>
+          Remove
+        </Button>
       </div>
       {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}
       {showsWorking && (

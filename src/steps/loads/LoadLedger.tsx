@@ -1,5 +1,13 @@
 'use client'
+import NativeSelect from '@mui/material/NativeSelect'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
+import Switch from '@mui/material/Switch'
 import { type KeyboardEvent, useMemo } from 'react'
 import { expectedW } from '@/core/simulation/expected'
 import { peakRunningW } from '@/core/load/peak'
@@ -17,7 +25,8 @@ import { TIER_WORDS } from './tierWords'
 
 interface LedgerProps {
   selectedId: string | null
-  select: (id: string) => void
+  /** @param opens whether what is asked of it comes forward where there is no room beside */
+  select: (id: string, opens?: boolean) => void
   add: () => void
 }
 
@@ -40,7 +49,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
           </Button>{' '}
           or press <kbd>a</kbd>
         </p>
-        <QuickLine onAdded={select} />
+        <QuickLine onAdded={(id) => select(id, false)} />
       </div>
     )
   }
@@ -59,45 +68,47 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
       move={(by) => {
         const next = loads[i + by]
         if (!next) return
-        select(next.id)
+        select(next.id, false)
         document.getElementById(`load-${next.id}`)?.focus()
       }}
     />
   )
   const table = (
-    <table className={styles.table}>
-      <thead>
-        <tr>
-          <th>
+    <Table className={styles.table}>
+      <TableHead>
+        <TableRow>
+          <TableCell>
             <span className="visually-hidden">On</span>
-          </th>
-          <th>
+          </TableCell>
+          <TableCell>
             {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
-          </th>
-          <th>Importance</th>
-          <th>Running W</th>
-          <th className={styles.startCell}>Starting W</th>
-          <th className={styles.averageCell}>Average W</th>
-          <th>Wh a day</th>
-          <th className={styles.markCell}>
+          </TableCell>
+          <TableCell>Importance</TableCell>
+          <TableCell className={styles.runningCell}>Running W</TableCell>
+          <TableCell className={styles.startCell}>Starting W</TableCell>
+          <TableCell className={styles.averageCell}>Average W</TableCell>
+          <TableCell>Wh a day</TableCell>
+          <TableCell className={styles.markCell}>
             <span className="visually-hidden">Evidence</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
+          </TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {loads.map((load, i) => (
           <DragRow key={load.id} id={load.id}>
             {(drag) => row(load, i, drag)}
           </DragRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   )
   return (
     <>
       <div className={styles.addLine}>
-        <Button onClick={add}>Add a load</Button>
-        <QuickLine onAdded={select} />
+        <Button id="add-load" onClick={add}>
+          Add a load
+        </Button>
+        <QuickLine onAdded={(id) => select(id, false)} />
       </div>
       <DragArea ids={loads.map(({ id }) => id)} moveTo={(id, to) => store.getState().edit(moveLoad(id, to))}>
         {table}
@@ -134,12 +145,11 @@ function LedgerRow(props: {
     else if (event.altKey && event.key === 'ArrowUp') place(-1)
     else if (event.key === 'ArrowDown') move(1)
     else if (event.key === 'ArrowUp') move(-1)
-    else if (event.key === ' ') toggle()
     else return
     event.preventDefault()
   }
   return (
-    <tr
+    <TableRow
       ref={setRow}
       className={styles.row}
       style={style}
@@ -148,30 +158,27 @@ function LedgerRow(props: {
       data-dragging={isDragging}
       onClick={select}
     >
-      <td className={styles.switchCell}>
-        <button
+      <TableCell className={styles.switchCell}>
+        <ButtonBase
           className={styles.grip}
           {...grip}
           aria-label={`Move row ${index + 1}`}
           title="Drag to another place"
         >
           <span aria-hidden>⋮</span>
-        </button>
-        <button
-          className={styles.switch}
-          role="switch"
-          aria-checked={on}
-          aria-label={`${load.name} on`}
-          onClick={(event) => {
-            event.stopPropagation()
-            toggle()
-          }}
-        >
-          <span />
-        </button>
-      </td>
-      <td className={styles.nameCell}>
-        <button
+        </ButtonBase>
+        <Switch
+          checked={on}
+          slotProps={{ input: { 'aria-label': `${load.name} on` } }}
+          onClick={(event) => event.stopPropagation()}
+          onChange={toggle}
+        />
+        <span className={styles.onWord} aria-hidden>
+          {on ? 'on' : 'off'}
+        </span>
+      </TableCell>
+      <TableCell component="th" scope="row" className={styles.nameCell}>
+        <ButtonBase
           id={`load-${load.id}`}
           className={styles.name}
           dir="auto"
@@ -183,14 +190,15 @@ function LedgerRow(props: {
           {load.name}
           {(load.count ?? 1) > 1 && ` × ${load.count}`}
           {load.volts === 240 && ', 240 V'}
-        </button>
-      </td>
-      <td className={styles.tierCell}>
-        <select
+        </ButtonBase>
+      </TableCell>
+      <TableCell className={styles.tierCell}>
+        <NativeSelect
           className={styles.tier}
           data-tier={tier}
           value={tier}
-          aria-label={`Importance of ${load.name}`}
+          disableUnderline
+          inputProps={{ 'aria-label': `Importance of ${load.name}` }}
           onChange={(event) => edit(changeStanding(load.id, { tier: event.target.value as Tier }))}
         >
           {TIERS.map((value) => (
@@ -198,22 +206,24 @@ function LedgerRow(props: {
               {TIER_WORDS[value]}
             </option>
           ))}
-        </select>
-      </td>
-      <td>
+        </NativeSelect>
+      </TableCell>
+      <TableCell className={styles.runningCell}>
         {peakW > load.behaviour.runningW.value && (
           <small className={styles.peak}>{formatNumber(peakW, 0)} defrosting</small>
         )}
         {formatNumber(load.behaviour.runningW.value, 1)}
-      </td>
-      <td className={styles.startCell}>
+      </TableCell>
+      <TableCell className={styles.startCell}>
         {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}
-      </td>
-      <td className={styles.averageCell}>{isOut ? '–' : formatNumber(average, average < 10 ? 1 : 0)}</td>
-      <td>{isOut ? '–' : formatNumber(average * 24, 0)}</td>
-      <td className={`${styles.mark} ${styles.markCell}`}>
+      </TableCell>
+      <TableCell className={styles.averageCell}>
+        {isOut ? '–' : formatNumber(average, average < 10 ? 1 : 0)}
+      </TableCell>
+      <TableCell>{isOut ? '–' : formatNumber(average * 24, 0)}</TableCell>
+      <TableCell className={`${styles.mark} ${styles.markCell}`}>
         <EvidenceMark evidence={decidingQuantity(load.behaviour).evidence} />
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   )
 }

@@ -1,9 +1,14 @@
 'use client'
+import Close from '@mui/icons-material/Close'
+import Drawer from '@mui/material/Drawer'
+import IconButton from '@mui/material/IconButton'
+import useMediaQuery from '@mui/material/useMediaQuery'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
+import { focusSoon } from '@/ui/shell/focusSoon'
 import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { LoadInspector } from './LoadInspector'
@@ -25,13 +30,18 @@ export function LoadsPage() {
   useAddKey(() => setAdding(true))
   const wanted = chosen && chosen.asked === asked ? chosen.id : asked
   const selected = loads.find(({ id }) => id === wanted) ?? loads[0]
-  const inspector = useRef<HTMLElement>(null)
-  const select = (id: string) => {
+  // on a narrow screen the inspector comes from below, once a load is picked
+  const isNarrow = useMediaQuery('(max-width: 1080px)')
+  const [isSheetOpen, setSheetOpen] = useState(asked !== null)
+  const select = (id: string, opens = true) => {
     setChosen({ id, asked })
-    // on a narrow screen the inspector stands below the ledger
-    if (window.matchMedia('(max-width: 1080px)').matches)
-      inspector.current?.scrollIntoView({ block: 'start' })
+    if (opens) setSheetOpen(true)
   }
+  const closeSheet = () => {
+    setSheetOpen(false)
+    if (selected) focusSoon(`load-${selected.id}`)
+  }
+  const inspector = selected && <LoadInspector key={selected.id} load={selected} select={select} />
   return (
     <div className={styles.columns}>
       <div className={styles.ledger}>
@@ -46,15 +56,30 @@ export function LoadsPage() {
           </>
         )}
       </div>
-      <aside ref={inspector} className={styles.inspector} aria-label="The chosen load">
-        {selected && <LoadInspector key={selected.id} load={selected} select={select} />}
-      </aside>
+      {isNarrow ? (
+        <Drawer
+          anchor="bottom"
+          open={isSheetOpen && selected !== undefined}
+          onClose={closeSheet}
+          slotProps={{ paper: { className: styles.sheet, 'aria-label': 'The selected load' } }}
+        >
+          <IconButton aria-label="Close" className={styles.closeSheet} onClick={closeSheet}>
+            <Close />
+          </IconButton>
+          {inspector}
+        </Drawer>
+      ) : (
+        <aside className={styles.inspector} aria-label="The selected load">
+          {inspector}
+        </aside>
+      )}
       {adding && (
         <AddLoadDialog
           onClose={() => setAdding(false)}
           onAdded={(id) => {
             setAdding(false)
             select(id)
+            focusSoon(`load-${id}`)
           }}
           afterId={selected?.id}
         />

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { pumpTrouble, pumpWorking } from '@/core/load/pump'
 import type { Pump } from '@/core/plan/schema'
@@ -10,7 +11,7 @@ import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import styles from './LoadsPage.module.css'
 
-export const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
+const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
 
 /** A pump’s run time and spacing: as counted, or from what it lifts. */
 /** Water a person uses a day in an outage, litres. From memory. */
@@ -146,9 +147,9 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
       )}
       {trouble && <p className="caution">{trouble}</p>}
       <p className={styles.derived}>
-        <button className="text-button" onClick={() => setShowsWorking(true)}>
+        <Button variant="text" onClick={() => setShowsWorking(true)}>
           Run time and spacing in this outage, the working
-        </button>
+        </Button>
       </p>
       {showsWorking && (
         <WorkingDialog

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
 import { expectedW } from '@/core/simulation/expected'
 import { requirementOf } from '@/core/sizing/requirement'
@@ -34,14 +35,14 @@ export function SizingNumbers() {
       <p className={styles.school}>
         Starts counted{' '}
         {isUsual ? 'as the largest on top of all running' : 'all at once, the conservative way'}.{' '}
-        <button
-          className="text-button"
+        <Button
+          variant="text"
           onClick={() =>
             store.getState().edit(changeProfile({ surgeSchool: isUsual ? 'sum-of-starts' : 'largest-start' }))
           }
         >
           {isUsual ? 'Count all starts at once' : 'Count the largest on top'}
-        </button>
+        </Button>
       </p>
     </>
   )

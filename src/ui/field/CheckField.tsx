@@ -1,6 +1,7 @@
 'use client'
 import Checkbox from '@mui/material/Checkbox'
-import { useId } from 'react'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import { Term } from '../help/Term'
 import styles from './field.module.css'
 
 /** Something that is so or not. */
@@ -10,19 +11,22 @@ export function CheckField(props: {
   on: boolean
   onChange: (on: boolean) => void
 }) {
-  const id = useId()
   return (
-    <div className={styles.row}>
-      <span className={styles.label}>{props.label}</span>
-      <label className={styles.control} htmlFor={id}>
-        <Checkbox
-          id={id}
-          size="small"
-          checked={props.on}
-          onChange={(event) => props.onChange(event.target.checked)}
-        />
-        {props.words}
-      </label>
+    <div className={`${styles.row} ${styles.checkRow}`}>
+      <span className={styles.label}>
+        <Term label={props.label} />
+      </span>
+      <FormControlLabel
+        className={styles.check}
+        control={
+          <Checkbox
+            size="small"
+            checked={props.on}
+            onChange={(event) => props.onChange(event.target.checked)}
+          />
+        }
+        label={props.words}
+      />
     </div>
   )
 }

@@ -48,7 +48,7 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
 const USUAL_DIGITS = 2
 
 /** A value as its field shows it, in the household's units. */
-export function shownAs(value: number, kind: MeasureKind, units: Units): string {
+function shownAs(value: number, kind: MeasureKind, units: Units): string {
   const shownIn = shownUnitOf(kind, units)
   const number = formatNumber(
     kind === 'fraction' ? value * 100 : shownIn ? shownIn.ofKept(value) : value,

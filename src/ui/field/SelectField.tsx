@@ -1,6 +1,7 @@
 'use client'
 import TextField from '@mui/material/TextField'
 import { useId } from 'react'
+import { Term } from '../help/Term'
 import styles from './field.module.css'
 
 interface SelectFieldProps<T extends string> {
@@ -37,7 +38,7 @@ export function SelectField<T extends string>(props: SelectFieldProps<T>) {
   return (
     <div className={styles.row}>
       <label className={styles.label} htmlFor={id}>
-        {label}
+        <Term label={label} />
       </label>
       <span className={styles.control}>{select}</span>
     </div>

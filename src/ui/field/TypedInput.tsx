@@ -1,6 +1,7 @@
 'use client'
 import TextField from '@mui/material/TextField'
 import { useId } from 'react'
+import { Term } from '../help/Term'
 import styles from './field.module.css'
 import { useHeldIn, type useTyped } from './useTyped'
 
@@ -43,6 +44,7 @@ export function TypedInput(props: TypedInputProps) {
             autoComplete: 'off',
             spellCheck: isText ? undefined : false,
             dir: isText ? 'auto' : undefined,
+            'data-typing': field.isTyping,
             onFocus: inputProps.onFocus,
             onBlur: inputProps.onBlur,
           },
@@ -67,7 +69,7 @@ export function TypedInput(props: TypedInputProps) {
   return (
     <div className={styles.row}>
       <label className={styles.label} htmlFor={id}>
-        {label}
+        <Term label={label} />
       </label>
       <span className={styles.control}>{input}</span>
     </div>

@@ -129,6 +129,8 @@ export function useTyped<T>(field: TypedField<T>) {
     type,
     giveUp,
     isTouched,
+    /** something is typed and not yet made a change */
+    isTyping: typed !== null,
     inputProps: {
       onChange: (event: { target: { value: string } }) => type(event.target.value),
       onFocus: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) => {

@@ -1,4 +1,14 @@
 'use client'
+import { FileButton } from '@/ui/field/FileButton'
+import AccordionDetails from '@mui/material/AccordionDetails'
+import AccordionSummary from '@mui/material/AccordionSummary'
+import Accordion from '@mui/material/Accordion'
+import LinearProgress from '@mui/material/LinearProgress'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableRow from '@mui/material/TableRow'
+import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import type { ColumnMapping } from '@/core/meter/columns'
@@ -31,8 +41,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
   const [trouble, setTrouble] = useState<string | null>(null)
   useEffect(() => () => client.current?.dispose(), [])
   const meter = () => (client.current ??= new MeterClient())
-  const open = async (chosen: File | undefined) => {
-    if (!chosen) return
+  const open = async (chosen: File) => {
     setRead(null)
     setTrouble(null)
     setFile(chosen)
@@ -79,15 +88,14 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
   return (
     <div>
       <p>
-        <label>
-          A file with a time and watts, a growing total or an interval’s energy in each line{' '}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv,text/plain"
-            aria-label="Meter file"
-            onChange={(event) => void open(event.target.files?.[0])}
-          />
-        </label>
+        A file with a time and watts, a growing total or an interval’s energy in each line.{' '}
+        <FileButton
+          words="Choose a file"
+          label="Meter file"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          onFile={(chosen) => void open(chosen)}
+        />{' '}
+        {file?.name}
       </p>
       {preview && mapping && (
         <>
@@ -134,31 +142,33 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
             onChange={(dateOrder) => put({ dateOrder })}
           />
           <div className={styles.previewBox}>
-            <table className={styles.preview}>
+            <Table className={styles.preview}>
               <caption className="visually-hidden">The first lines of the file</caption>
-              <tbody>
+              <TableBody>
                 {preview.rows.slice(0, PREVIEWED).map((row, i) => (
-                  <tr key={i} data-header={i <= mapping.headerLine}>
+                  <TableRow key={i} data-header={i <= mapping.headerLine}>
                     {row.map((cell, k) => (
-                      <td key={k} data-used={k === mapping.time || k === mapping.date || k === mapping.value}>
+                      <TableCell
+                        key={k}
+                        data-used={k === mapping.time || k === mapping.date || k === mapping.value}
+                      >
                         {cell}
-                      </td>
+                      </TableCell>
                     ))}
-                  </tr>
+                  </TableRow>
                 ))}
-              </tbody>
-            </table>
+              </TableBody>
+            </Table>
           </div>
           {share === null ? (
-            <button className={styles.use} onClick={() => void start()}>
-              Read it
-            </button>
+            <Button onClick={() => void start()}>Read it</Button>
           ) : (
             <p>
-              <progress value={share} aria-label="Reading the file" /> {Math.round(share * 100)} %{' '}
-              <button className="text-button" onClick={stop}>
+              <LinearProgress variant="determinate" value={share * 100} aria-label="Reading the file" />{' '}
+              {Math.round(share * 100)} %{' '}
+              <Button variant="text" onClick={stop}>
                 Stop
-              </button>
+              </Button>
             </p>
           )}
         </>
@@ -177,20 +187,22 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
           <MeterTrace samples={read.samples} findings={read.findings} />
           <FoundList found={read.findings} samples={read.samples} />
           {read.refused.length > 0 && (
-            <details className={styles.refused}>
-              <summary>{read.refusedCount} lines could not be read; the rest is kept</summary>
-              <ul>
-                {read.refused.map(({ line, text, message }) => (
-                  <li key={line}>
-                    Line {line}, “{text}”: {message}
-                  </li>
-                ))}
-              </ul>
-            </details>
+            <Accordion className={styles.refused}>
+              <AccordionSummary>
+                {read.refusedCount} lines could not be read; the rest is kept
+              </AccordionSummary>
+              <AccordionDetails>
+                <ul>
+                  {read.refused.map(({ line, text, message }) => (
+                    <li key={line}>
+                      Line {line}, “{text}”: {message}
+                    </li>
+                  ))}
+                </ul>
+              </AccordionDetails>
+            </Accordion>
           )}
-          <button className={styles.use} onClick={() => use(read.findings)}>
-            Use it
-          </button>
+          <Button onClick={() => use(read.findings)}>Use it</Button>
         </>
       )}
     </div>

@@ -1,5 +1,6 @@
 'use client'
-import Dialog from '@mui/material/Dialog'
+import Tab from '@mui/material/Tab'
+import Tabs from '@mui/material/Tabs'
 import { useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { withFindings } from '@/core/meter/withFindings'
@@ -7,7 +8,7 @@ import type { HouseholdLoad } from '@/core/plan/schema'
 import { meanOutdoorC } from '@/core/weather/temperature'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
-import dialog from '@/ui/shell/dialog.module.css'
+import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { FileLog } from './FileLog'
 import styles from './MeterLog.module.css'
 import { SimulatedLog } from './SimulatedLog'
@@ -38,24 +39,24 @@ export function MeterLog(props: {
     onClose()
   }
   return (
-    <Dialog open onClose={onClose} aria-labelledby="meter-title" maxWidth="md" fullWidth>
-      <div className={`${dialog.dialog} ${styles.dialog}`}>
-        <h2 id="meter-title" className={dialog.title}>
-          {load.name}: from a meter
-        </h2>
-        <div role="tablist" aria-label="Where the readings come from" className={styles.ways}>
+    <DialogFrame
+      title={`${load.name}: from a meter`}
+      onClose={onClose}
+      width="md"
+      head={
+        <Tabs
+          value={way}
+          onChange={(_, next) => setWay(next)}
+          aria-label="Where the readings come from"
+          sx={{ px: 3 }}
+        >
           {WAYS.map(({ value, words }) => (
-            <button
-              key={value}
-              role="tab"
-              aria-selected={way === value}
-              className={styles.way}
-              onClick={() => setWay(value)}
-            >
-              {words}
-            </button>
+            <Tab key={value} value={value} label={words} />
           ))}
-        </div>
+        </Tabs>
+      }
+    >
+      <div className={styles.dialog}>
         {follows && (
           <QuantityField
             label={follows.mode === 'heating' ? 'Meanwhile, outdoors about' : 'Meanwhile it stood at about'}
@@ -63,7 +64,7 @@ export function MeterLog(props: {
             value={knownAtC}
             check={(c) =>
               Math.abs(c - follows.setC.value) < 1
-                ? 'It must differ from its set-point by a degree at least.'
+                ? 'It must differ from its thermostat setting by a degree at least.'
                 : null
             }
             local
@@ -80,6 +81,6 @@ export function MeterLog(props: {
           {way === 'simulated' && <SimulatedLog use={use} />}
         </div>
       </div>
-    </Dialog>
+    </DialogFrame>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { APPLIANCES } from '@/catalog/appliances'
 import { type MeterFindings, analyseMeter } from '@/core/meter/analyse'
@@ -91,15 +92,7 @@ export function SimulatedLog({ use }: { use: (found: MeterFindings) => void }) {
       />
       <SelectField label="Time runs" value={speed} options={SPEEDS} onChange={setSpeed} />
       <p>
-        {isOn ? (
-          <button className={styles.use} onClick={stop}>
-            Stop
-          </button>
-        ) : (
-          <button className={styles.use} onClick={start}>
-            Start logging
-          </button>
-        )}{' '}
+        {isOn ? <Button onClick={stop}>Stop</Button> : <Button onClick={start}>Start logging</Button>}{' '}
         {last && (
           <span className="figures" data-testid="meter-now">
             {last.at.slice(11, 16)} · {formatWatts(last.watts)} · {formatNumber(last.kWhTotal, 3)} kWh
@@ -110,9 +103,7 @@ export function SimulatedLog({ use }: { use: (found: MeterFindings) => void }) {
       {!isOn && found && samples && (
         <>
           <FoundList found={found} samples={samples} />
-          <button className={styles.use} onClick={() => use(found)}>
-            Use it
-          </button>
+          <Button onClick={() => use(found)}>Use it</Button>
         </>
       )}
     </div>

@@ -1,5 +1,12 @@
 'use client'
-import { useState } from 'react'
+import InputBase from '@mui/material/InputBase'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import Button from '@mui/material/Button'
+import { useEffect, useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { type TypedReading, readTyped } from '@/core/meter/typedReadings'
 import { formatNumber, formatWatts } from '@/core/quantity/format'
@@ -11,10 +18,16 @@ const EMPTY: TypedReading = { clock: '', kWhTotal: '', peakW: '' }
 const isEmpty = ({ clock, kWhTotal, peakW }: TypedReading) =>
   !clock.trim() && !kWhTotal.trim() && !peakW.trim()
 
+/** What was written down of each load, so that it is there when the dialog is opened again. */
+const typed = new Map<string, TypedReading[]>()
+
 /** Readings written down from a plug-in meter. */
 export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: MeterFindings) => void }) {
   const runningW = load.behaviour.runningW.value
-  const [rows, setRows] = useState<TypedReading[]>([{ ...EMPTY }, { ...EMPTY }])
+  const [rows, setRows] = useState<TypedReading[]>(() => typed.get(load.id) ?? [{ ...EMPTY }, { ...EMPTY }])
+  useEffect(() => {
+    typed.set(load.id, rows)
+  }, [load.id, rows])
   const filled = rows.filter((row) => !isEmpty(row))
   const read = filled.length > 0 ? readTyped(filled) : null
   const put = (i: number, part: Partial<TypedReading>) =>
@@ -28,32 +41,36 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
         Leave it on the meter for a day or more; doors opened and used as always. A later clock that is
         earlier is the next day.
       </p>
-      <table className={styles.typed}>
-        <thead>
-          <tr>
-            <th>Clock</th>
-            <th>Total, kWh</th>
-            <th>Peak, W</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={styles.typed}>
+        <TableHead>
+          <TableRow>
+            <TableCell>Clock</TableCell>
+            <TableCell>Total, kWh</TableCell>
+            <TableCell>Peak, W</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {rows.map((row, i) => (
-            <tr key={i}>
+            <TableRow key={i}>
               {(['clock', 'kWhTotal', 'peakW'] as const).map((key) => (
-                <td key={key}>
-                  <input
+                <TableCell key={key}>
+                  <InputBase
                     className={fields.typedCell}
-                    aria-label={`Reading ${i + 1}, ${{ clock: 'clock', kWhTotal: 'total kWh', peakW: 'peak W' }[key]}`}
+                    slotProps={{
+                      input: {
+                        'aria-label': `Reading ${i + 1}, ${{ clock: 'clock', kWhTotal: 'total kWh', peakW: 'peak W' }[key]}`,
+                      },
+                    }}
                     value={row[key]}
                     placeholder={i === 0 ? { clock: '18:30', kWhTotal: '0.00', peakW: '754' }[key] : ''}
                     onChange={(event) => put(i, { [key]: event.target.value })}
                   />
-                </td>
+                </TableCell>
               ))}
-            </tr>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       {read && !read.ok && filled.length > 1 && (
         <p role="alert" className={styles.trouble}>
           Reading {read.row + 1}: {read.message}
@@ -62,8 +79,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
       {read?.ok && (
         <p>
           {formatWatts(read.averageW)} on average over {formatNumber(read.hours, 1)} h.{' '}
-          <button
-            className={styles.use}
+          <Button
             onClick={() =>
               use({
                 coveredH: read.hours,
@@ -83,7 +99,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
             }
           >
             Use it
-          </button>
+          </Button>
         </p>
       )}
     </div>
