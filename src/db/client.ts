@@ -11,7 +11,7 @@ export interface Connected {
 }
 
 /** Longest a statement may take, and longest one may wait for a connection: a database that hangs must not hang its visitors. */
-export const QUERY_LIMIT_MS = 5000
+const QUERY_LIMIT_MS = 5000
 const CONNECTIONS = 8
 /** Requests that may wait for a connection; more are refused at once. */
 const MOST_WAITING = 200

@@ -112,7 +112,7 @@ async function readStored(
 type HouseholdRow = typeof schema.households.$inferSelect
 
 /** The household of a row with its parts; of one nobody changed the sample as it is now. */
-export async function readContent(tx: Transaction, row: HouseholdRow): Promise<Household> {
+async function readContent(tx: Transaction, row: HouseholdRow): Promise<Household> {
   if (row.isPristine) return demoHousehold()
   if (row.documentVersion > PLAN_VERSION)
     throw new Error(

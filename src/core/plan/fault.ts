@@ -7,7 +7,7 @@ export interface Fault {
 }
 
 /** "loads[2].behaviour.runningW" */
-export function pathText(path: readonly PropertyKey[]): string {
+function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
     (text, key) =>
       typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key),

@@ -17,7 +17,7 @@ type Migration = (document: Json) => Json
  * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
  * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in.
  */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = {
+const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
     ...document,
     version: 2,

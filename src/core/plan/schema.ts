@@ -274,4 +274,3 @@ export type Profile = z.infer<typeof profileSchema>
 
 export type { Source, PowerSystem } from './power'
 export { idSchema } from './fields'
-export { dayWindowSchema } from './dayWindow'

@@ -30,7 +30,7 @@ const output: Phrase = (sight, at) => {
 }
 
 /** "defrost 200 W", "200 W defrost heater". */
-export const defrost: Phrase = (sight, at) => {
+const defrost: Phrase = (sight, at) => {
   const { facts } = sight
   if (facts.defrostW !== null) return null
   const words = ['defrost', 'defrosting', 'defroster']

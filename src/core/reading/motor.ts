@@ -1,7 +1,7 @@
 /** A motor's size in horsepower, as electricity. */
 
 /** Single-phase full-load amps at 115 V by horsepower; half of it at 230 V. Source: NEC Table 430.248. */
-export const FULL_LOAD_AMPS_115: readonly (readonly [hp: number, amps: number])[] = [
+const FULL_LOAD_AMPS_115: readonly (readonly [hp: number, amps: number])[] = [
   [1 / 6, 4.4],
   [1 / 4, 5.8],
   [1 / 3, 7.2],
@@ -20,7 +20,7 @@ export const FULL_LOAD_AMPS_115: readonly (readonly [hp: number, amps: number])[
 export const MOTOR_POWER_FACTOR = 0.75
 
 /** The table's voltage for the mains: 115 V up to 127 V, 230 V above. */
-export const motorVolts = (volts: number) => (volts <= 127 ? 115 : 230)
+const motorVolts = (volts: number) => (volts <= 127 ? 115 : 230)
 
 /** Full-load amps of a single-phase motor from the table, interpolated between its sizes. Source: NEC Table 430.248. */
 export function fullLoadAmps(hp: number, volts: number): number {

@@ -115,7 +115,7 @@ export function timeWord({ tokens }: Sight, at: number): number | null {
 }
 
 /** "/", "per", "a", "an", "each", "every", "out of", "in": what joins an amount to its period. */
-export function connector(sight: Sight, at: number): number | null {
+function connector(sight: Sight, at: number): number | null {
   if (isMark(sight, at, '/')) return at + 1
   if (isWord(sight, at, ['out']) && isWord(sight, at + 1, ['of'])) {
     return past(sight, at + 2, ['every', 'each'])
@@ -160,7 +160,7 @@ export function perPeriod(sight: Sight, at: number): Found<number> {
   return behind === null ? null : period(sight, behind)
 }
 
-export const NUMBER_WORDS: Record<string, number> = {
+const NUMBER_WORDS: Record<string, number> = {
   one: 1,
   two: 2,
   three: 3,

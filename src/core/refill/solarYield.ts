@@ -52,7 +52,7 @@ export function isBehindHorizon(
 export const middleOfMonth = (month: number, year = 2027) => Date.UTC(year, month - 1, 15)
 
 /** Rough mean of the air by day at a latitude and month, °C, where nothing better is known. From memory. */
-export function usualAirC(latitudeDeg: number, month: number): number {
+function usualAirC(latitudeDeg: number, month: number): number {
   const summer = latitudeDeg >= 0 ? 7 : 1
   const yearly = 27 - 0.5 * Math.abs(latitudeDeg)
   const swing = 0.28 * Math.abs(latitudeDeg)

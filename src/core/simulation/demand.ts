@@ -149,7 +149,7 @@ export class DemandGrid {
 }
 
 /** Where a use that begins at `begin` must stop for a pause; `begin` itself when it falls into one. */
-export function cutByPauses({ pauses }: CompiledLoad, begin: number, end: number): number {
+function cutByPauses({ pauses }: CompiledLoad, begin: number, end: number): number {
   for (const [from, to] of pauses) {
     if (begin >= from && begin < to) return begin
     if (from >= begin && from < end) return from

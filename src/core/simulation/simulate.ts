@@ -32,7 +32,7 @@ export interface SimulationOptions {
   onlyRuntimes?: boolean
 }
 
-export const DEFAULT_RUNS = 400
+const DEFAULT_RUNS = 400
 export const DEFAULT_SEED = 1
 
 /** What the runs of one chain leave behind. */

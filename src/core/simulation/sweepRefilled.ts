@@ -14,7 +14,7 @@ import type { EndCause } from './sweepDetailed'
 const RESTART_H = 0.5
 /** Less than this is rounding. */
 const LEAST_WH = 1e-6
-export const MOST_RESTART_FRACTION = 0.1
+const MOST_RESTART_FRACTION = 0.1
 
 /**
  * Carries the stores of a chain, used in turn, through one run's demand and refill.

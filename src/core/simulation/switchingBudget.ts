@@ -56,10 +56,7 @@ export function tooBusy(plan: Plan): TooBusy | null {
 }
 
 /** What to say of a plan that is too busy. */
-export function busyWords(
-  { load, switchings, allSwitchings, enoughMin }: TooBusy,
-  scenario: Scenario,
-): string {
+function busyWords({ load, switchings, allSwitchings, enoughMin }: TooBusy, scenario: Scenario): string {
   const right =
     enoughMin === null
       ? 'Longer cycles of the loads, or a shorter outage,'

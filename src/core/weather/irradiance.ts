@@ -18,7 +18,7 @@ const ALBEDO = 0.2
 const LOWEST_COS = 0.0175
 
 const DEG = Math.PI / 180
-export const extraterrestrialW = (distanceAu: number) => SOLAR_CONSTANT / distanceAu ** 2
+const extraterrestrialW = (distanceAu: number) => SOLAR_CONSTANT / distanceAu ** 2
 
 /**
  * Clear-sky irradiance on a level plane: GHI = 1098 · cos z · exp(−0.059 ÷ cos z). Source: Haurwitz 1945,

@@ -40,7 +40,7 @@ export function dayOf(startsAt: string, minute: number): number {
   return Math.floor((start + minute) / DAY_MIN) - Math.floor(start / DAY_MIN)
 }
 
-export const skyOfDay = (sky: Extract<Sky, { kind: 'days' }>, day: number): SkyClass =>
+const skyOfDay = (sky: Extract<Sky, { kind: 'days' }>, day: number): SkyClass =>
   sky.days[Math.min(day, sky.days.length - 1)]
 
 /** Light on the ground at a minute of the outage, by what the scenario says of the sky. */

@@ -1,9 +1,11 @@
-import { formatMoment, windowIntervals } from '@/core/plan/clock'
+import { useMoment } from '@/ui/field/useMoment'
+import { windowIntervals } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import styles from './OutagePage.module.css'
 
 /** The outage as a line of hours, with the hours asleep shaded and those away dotted. */
 export function OutageLine({ scenario }: { scenario: Scenario }) {
+  const moment = useMoment()
   const length = scenario.durationH * 60
   const x = (minute: number) => `${(minute / length) * 100}%`
   const width = ([from, to]: [number, number]) => `${((to - from) / length) * 100}%`
@@ -13,7 +15,7 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
     <svg
       className={styles.line}
       role="img"
-      aria-label={`From ${formatMoment(scenario.startsAt, 0)} to ${formatMoment(scenario.startsAt, length)}`}
+      aria-label={`From ${moment(scenario.startsAt, 0)} to ${moment(scenario.startsAt, length)}`}
     >
       <defs>
         <pattern id="away-dots" width="6" height="6" patternUnits="userSpaceOnUse">
@@ -21,10 +23,10 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
         </pattern>
       </defs>
       <text x="0" y="12">
-        {formatMoment(scenario.startsAt, 0)}
+        {moment(scenario.startsAt, 0)}
       </text>
       <text x="100%" y="12" textAnchor="end">
-        {formatMoment(scenario.startsAt, length)}
+        {moment(scenario.startsAt, length)}
       </text>
       {asleep.map((stretch) => (
         <rect

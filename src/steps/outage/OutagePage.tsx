@@ -1,11 +1,14 @@
 'use client'
+import List from '@mui/material/List'
+import ListItemButton from '@mui/material/ListItemButton'
+import ListItemText from '@mui/material/ListItemText'
+import { useMoment } from '@/ui/field/useMoment'
 import { FieldScope } from '@/ui/field/FieldScope'
 import Button from '@mui/material/Button'
-import { epochMinute, formatMoment } from '@/core/plan/clock'
+import { epochMinute } from '@/core/plan/clock'
 import { LIMITS } from '@/core/plan/limits'
 import type { Scenario } from '@/core/plan/schema'
 import { formatPercent } from '@/core/quantity/format'
-import { runsText } from '@/core/sizing/answer'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -18,6 +21,8 @@ import { PlaceFields } from './PlaceFields'
 import { SkyRow } from '@/ui/weather/SkyRow'
 import fields from '@/ui/field/field.module.css'
 import { WeatherPreset } from './WeatherPreset'
+import { focusSoon } from '@/ui/shell/focusSoon'
+import { notify } from '@/ui/shell/notify'
 import styles from './OutagePage.module.css'
 import { StartField } from './StartField'
 
@@ -25,6 +30,7 @@ const CONFIDENCES = ['0.5', '0.7', '0.8', '0.9', '0.95', '0.99'] as const
 
 /** Which outage: its start and length, who is home and awake, what must be carried and how surely. */
 export function OutagePage() {
+  const moment = useMoment()
   const store = useHouseholdStore()
   const scenarios = useHousehold((state) => state.household.scenarios)
   const scenario = useScenario()
@@ -33,29 +39,39 @@ export function OutagePage() {
   const add = () => {
     if (scenarios.length >= LIMITS.scenarios) return
     const name = freshName(scenario.name, scenarios)
-    edit(addScenario({ ...structuredClone(scenario), name, id: freshId(name, scenarios) }, scenario.id))
+    const id = freshId(name, scenarios)
+    edit(addScenario({ ...structuredClone(scenario), name, id }, scenario.id))
+    focusSoon(`outage-${id}`)
   }
   useAddKey(add)
+  const remove = () => {
+    edit(removeScenario(scenario.id))
+    const { household } = store.getState()
+    notify(`Removed ${scenario.name}.`, household)
+    focusSoon(`outage-${household.chosen.scenarioId}`)
+  }
   const minutes = scenario.durationH * 60
   return (
     <div className={styles.columns}>
       <nav className={styles.list} aria-label="Outages">
         <h2>Outages planned for</h2>
-        <ul>
+        <List component="div" disablePadding>
           {scenarios.map(({ id, name, startsAt, durationH }) => (
-            <li key={id}>
-              <button
-                aria-current={id === scenario.id ? 'true' : undefined}
-                onClick={() => edit(choose({ scenarioId: id }))}
-              >
-                <span dir="auto">{name}</span>
-                <small>
-                  {formatMoment(startsAt, 0)}, {durationH} h
-                </small>
-              </button>
-            </li>
+            <ListItemButton
+              key={id}
+              id={`outage-${id}`}
+              divider
+              selected={id === scenario.id}
+              aria-current={id === scenario.id ? 'true' : undefined}
+              onClick={() => edit(choose({ scenarioId: id }))}
+            >
+              <ListItemText
+                primary={<span dir="auto">{name}</span>}
+                secondary={`${moment(startsAt, 0)}, ${durationH} h`}
+              />
+            </ListItemButton>
           ))}
-        </ul>
+        </List>
         <Button onClick={add} disabled={scenarios.length >= LIMITS.scenarios}>
           Add an outage like this
         </Button>
@@ -77,7 +93,7 @@ export function OutagePage() {
             onChange={(durationH) => change({ durationH })}
           />
           <p className={styles.derived}>
-            Until {formatMoment(scenario.startsAt, minutes)}
+            Until {moment(scenario.startsAt, minutes)}
             {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
           </p>
           <SelectField
@@ -95,7 +111,7 @@ export function OutagePage() {
             value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
             options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
               value: value as (typeof CONFIDENCES)[number],
-              words: `in ${runsText(Number(value))} (${formatPercent(Number(value))})`,
+              words: `${formatPercent(Number(value))} sure`,
             }))}
             onChange={(confidence) => change({ confidence: Number(confidence) })}
           />
@@ -165,9 +181,9 @@ export function OutagePage() {
           />
           {scenarios.length > 1 && (
             <p className={styles.derived}>
-              <button className="text-button" onClick={() => edit(removeScenario(scenario.id))}>
-                Remove this outage (undo brings it back)
-              </button>
+              <Button variant="text" onClick={remove}>
+                Remove this outage
+              </Button>
             </p>
           )}
         </div>

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { CLIMATES, STORMS, presetWeather } from '@/catalog/climates'
 import type { Scenario } from '@/core/plan/schema'
@@ -42,9 +43,9 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
             onChange={setStorm}
           />
         </span>
-        <button className="text-button" disabled={!weather} onClick={() => weather && change(weather)}>
+        <Button variant="text" disabled={!weather} onClick={() => weather && change(weather)}>
           Use this weather
-        </button>
+        </Button>
         {weather ? (
           <span className={fields.understood} data-testid="preset">
             {formatTemperatures(weather.outdoor.lowC, weather.outdoor.highC, units)},{' '}

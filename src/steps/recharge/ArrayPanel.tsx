@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { useMemo, useState } from 'react'
 import { PANELS } from '@/catalog/refill'
@@ -80,9 +81,9 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             {array.series} in series × {array.parallel} in parallel,{' '}
             {formatWatts(array.panel.watts * array.series * array.parallel)}
           </span>
-          <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+          <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
             {isOpen ? 'Fold it' : 'Change it'}
-          </button>
+          </Button>
         </div>
         <div className={styles.pair}>
           <div>
@@ -95,8 +96,8 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               data-testid="string-verdict"
               data-verdict={verdict}
             >
-              {verdict === 'refused' && '× '}
-              {capital(message)}.
+              {verdict === 'refused' && 'Does not fit: '}
+              {verdict === 'refused' ? message : capital(message)}.
             </p>
             {check && recordLow.isGuess && (
               <div className={styles.askedCold} data-testid="asks-record-cold">
@@ -106,9 +107,9 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                   value={recordLowC}
                   onChange={changeRecordLow}
                 />
-                <button className="text-button" onClick={() => changeRecordLow(recordLowC)}>
+                <Button variant="text" onClick={() => changeRecordLow(recordLowC)}>
                   never colder than {formatTemperature(recordLowC, units)}
-                </button>
+                </Button>
               </div>
             )}
             {check && (
@@ -239,9 +240,9 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                   </div>
                 ) : (
                   outfit && (
-                    <button className="text-button" onClick={() => changeWindow(USUAL_WINDOW)}>
+                    <Button variant="text" onClick={() => changeWindow(USUAL_WINDOW)}>
                       {source.name} has an input for panels: enter it
-                    </button>
+                    </Button>
                   )
                 ))}
               <ControllerFields
@@ -249,8 +250,8 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 bankV={bankV}
                 onChange={(controller) => change({ controller })}
               />
-              <button
-                className="text-button"
+              <Button
+                variant="text"
                 onClick={() =>
                   store
                     .getState()
@@ -258,7 +259,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 }
               >
                 Remove these panels (undo brings them back)
-              </button>
+              </Button>
             </div>
           </div>
         )}

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { CARS } from '@/catalog/refill'
 import type { Source } from '@/core/plan/power'
@@ -47,9 +48,9 @@ export function CarPanel({
       <section className={styles.side}>
         <h3>Car</h3>
         <p>None.</p>
-        <button className="text-button" onClick={() => put(CARS['12 V socket'])}>
+        <Button variant="text" onClick={() => put(CARS['12 V socket'])}>
           Add the car
-        </button>
+        </Button>
       </section>
     )
   const change = (part: Partial<Car>) => put({ ...car, ...part })
@@ -166,9 +167,9 @@ export function CarPanel({
               />
             </>
           )}
-          <button className="text-button" onClick={() => put(null)}>
+          <Button variant="text" onClick={() => put(null)}>
             Remove it
-          </button>
+          </Button>
         </Foldable>
       </section>
     </FieldScope>

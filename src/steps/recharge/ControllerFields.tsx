@@ -34,7 +34,7 @@ export function ControllerFields(props: {
       />
       {controller && (
         <>
-          {bankV === null && <p className={styles.small}>Counts when a bank of parts is chosen.</p>}
+          {bankV === null && <p className={styles.small}>Counts when a bank of parts is selected.</p>}
           {controller.kind === 'PWM' && (
             <p className={styles.small}>
               It joins the panels to the battery: they work at the battery’s volts

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { type ReactNode, useState } from 'react'
 
 /** Fields that stay out of the way until they are wanted. */
@@ -6,9 +7,9 @@ export function Foldable({ name, children }: { name: string; children: ReactNode
   const [isOpen, setOpen] = useState(false)
   return (
     <>
-      <button className="text-button" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+      <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
         {isOpen ? 'Fold' : 'Change'} {name}
-      </button>
+      </Button>
       {isOpen && children}
     </>
   )

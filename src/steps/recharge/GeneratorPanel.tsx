@@ -1,8 +1,9 @@
 'use client'
+import { useMoment } from '@/ui/field/useMoment'
+import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { generatorOf } from '@/catalog/refill'
 import type { Generator } from '@/core/plan/refill'
-import { formatMoment } from '@/core/plan/clock'
 import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
 import { LOW_LOAD_FRACTION, fuelHours, fuelLPerH, tankHours } from '@/core/refill/generator'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
@@ -29,6 +30,7 @@ export function GeneratorPanel(props: {
   fuelEndMin: number
   startsAt: string
 }) {
+  const moment = useMoment()
   const { generator, mean, peakW, startW, days, fuelEndMin, startsAt } = props
   const units = useUnits()
   const store = useHouseholdStore()
@@ -40,9 +42,9 @@ export function GeneratorPanel(props: {
         <p>
           None. A few hours a day at good load refill the battery and do the wash; the nights stay silent.
         </p>
-        <button className="text-button" onClick={() => put(generatorOf(2000))}>
+        <Button variant="text" onClick={() => put(generatorOf(2000))}>
           Add a 2 kW generator
-        </button>
+        </Button>
       </section>
     )
   const change = (part: Partial<Generator>) => put({ ...generator, ...part })
@@ -61,7 +63,7 @@ export function GeneratorPanel(props: {
             {fuelEndMin < Infinity ? (
               <b>
                 The {formatVolume(generator.onHandL, units, 1)} in hand are burnt about{' '}
-                {formatMoment(startsAt, fuelEndMin, 10)}.
+                {moment(startsAt, fuelEndMin, 10)}.
               </b>
             ) : (
               `At that load ${formatVolume(generator.onHandL, units, 1)} last ${formatHours(fuelHours(generator, givenW) * 60)}.`
@@ -192,9 +194,9 @@ export function GeneratorPanel(props: {
             Change its oil after the first 20 hours and every 50 to 100 after that; run it dry or stabilise
             the fuel before it is put away.
           </p>
-          <button className="text-button" onClick={() => put(null)}>
+          <Button variant="text" onClick={() => put(null)}>
             Remove it
-          </button>
+          </Button>
         </Foldable>
       </section>
     </FieldScope>

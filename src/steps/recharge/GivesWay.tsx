@@ -1,4 +1,6 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
+import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
@@ -58,13 +60,13 @@ export function GivesWay({ plan }: { plan: Plan }) {
                       ? 'buys no hours'
                       : `buys ${gainWords(gain).replace('+', '')}`}
                 </span>
-                <button
-                  className="text-button"
+                <Button
+                  variant="text"
                   aria-label={`No longer: ${load.name} ${words}`}
                   onClick={() => store.getState().edit(steerLoad(load.id, without))}
                 >
                   no longer
-                </button>
+                </Button>
               </li>
             )
           })}
@@ -187,13 +189,13 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
           While it is off: {offCost(load, plan, offMin)}.
         </p>
       )}
-      <button
+      <ButtonBase
         className={own.addRule}
         disabled={isWrong || isFull || isThere || (kind === 'not with' && !other)}
         onClick={add}
       >
         Add the rule
-      </button>
+      </ButtonBase>
       {isThere && (
         <p className={styles.small} role="status">
           This rule is there already.

@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { useId } from 'react'
 import type { PanelArray } from '@/core/plan/refill'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -47,22 +48,22 @@ export function HorizonFields(props: {
               value={heightDeg}
               onChange={(value) => put(i, { heightDeg: value })}
             />
-            <button
-              className="text-button"
+            <Button
+              variant="text"
               aria-label={`Remove obstacle ${i + 1}`}
               onClick={() => onChange(horizon.filter((_, k) => k !== i))}
             >
               remove
-            </button>
+            </Button>
           </div>
         ))}
         {horizon.length < MOST && (
-          <button
-            className="text-button"
+          <Button
+            variant="text"
             onClick={() => onChange([...horizon, { fromDeg: 90, toDeg: 135, heightDeg: 15 }])}
           >
             add an obstacle
-          </button>
+          </Button>
         )}
       </div>
     </div>

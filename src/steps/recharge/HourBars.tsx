@@ -1,6 +1,6 @@
 'use client'
+import { useMoment } from '@/ui/field/useMoment'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { formatMoment } from '@/core/plan/clock'
 import { formatPercent } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import styles from './lanes.module.css'
@@ -15,6 +15,7 @@ export function HourBars(props: {
   onChange: (sunShare: number[]) => void
 }) {
   const { startsAt, shownMin, sunShare, onChange } = props
+  const moment = useMoment()
   const track = useRef<HTMLDivElement>(null)
   const [at, setAt] = useState(0)
   const [drawn, setDrawn] = useState<number[] | null>(null)
@@ -61,7 +62,7 @@ export function HourBars(props: {
         aria-valuemin={0}
         aria-valuemax={100}
         aria-valuenow={Math.round(shares[at] * 100)}
-        aria-valuetext={`${formatMoment(startsAt, at * 60)}: ${formatPercent(shares[at])}`}
+        aria-valuetext={`${moment(startsAt, at * 60)}: ${formatPercent(shares[at])}`}
         data-testid="hour-bars"
         onKeyDown={onKey}
         onPointerDown={(event) => {
@@ -91,7 +92,7 @@ export function HourBars(props: {
       <span className={styles.laneFigure}>
         <QuantityField
           cell
-          label={`Sun from ${formatMoment(startsAt, at * 60)}, share of clear`}
+          label={`Sun from ${moment(startsAt, at * 60)}, share of clear`}
           path="scenario.sunShare"
           value={shares[at]}
           onChange={(share) => onChange(shares.map((one, h) => (h === at ? share : one)))}

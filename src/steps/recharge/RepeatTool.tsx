@@ -1,4 +1,6 @@
 'use client'
+import ButtonBase from '@mui/material/ButtonBase'
+import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { clockOf, epochMinute, minuteOfDay } from '@/core/plan/clock'
 import type { ChargingTimes } from '@/core/plan/refill'
@@ -89,17 +91,17 @@ export function RepeatTool(props: {
       />
       <span>first at</span>
       <ClockInput local label="First at" value={first} onChange={setAt} />
-      <button
+      <ButtonBase
         className={own.addRule}
         disabled={trouble !== null}
         onClick={() => onChange({ [what]: plan() })}
       >
         Add to plan
-      </button>
+      </ButtonBase>
       {charging[what].length > 0 && (
-        <button className="text-button" onClick={() => onChange({ [what]: [] })}>
+        <Button variant="text" onClick={() => onChange({ [what]: [] })}>
           clear
-        </button>
+        </Button>
       )}
       {trouble && (
         <p className={styles.refused} role="alert">

@@ -1,6 +1,9 @@
 'use client'
+import { ChoiceMenu } from '@/ui/shell/lazy'
+import { useMoment } from '@/ui/field/useMoment'
+import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { type Intervals, formatMoment } from '@/core/plan/clock'
+import { type Intervals } from '@/core/plan/clock'
 import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
 import styles from './lanes.module.css'
 
@@ -28,8 +31,11 @@ export function StretchLane(props: {
   onChange: (stretches: Stretch[]) => void
 }) {
   const { name, startsAt, shownMin, stretches, barred = [], figure, isOff, onChange } = props
+  const moment = useMoment()
   const track = useRef<HTMLDivElement>(null)
   const [drag, setDrag] = useState<Drag | null>(null)
+  const [tapped, setTapped] = useState<{ index: number; anchor: HTMLElement } | null>(null)
+  const grabbedOn = useRef<HTMLElement | null>(null)
   const minuteAt = (event: PointerEvent) => {
     const box = track.current!.getBoundingClientRect()
     return Math.min(shownMin, Math.max(0, ((event.clientX - box.left) / box.width) * shownMin))
@@ -39,6 +45,7 @@ export function StretchLane(props: {
     event.preventDefault()
     event.stopPropagation()
     track.current!.setPointerCapture(event.pointerId)
+    grabbedOn.current = event.currentTarget as HTMLElement
     setDrag(next)
   }
   const put = (index: number, byMin: number, endByMin: number) =>
@@ -53,6 +60,9 @@ export function StretchLane(props: {
     if (drag?.kind === 'new') {
       const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
       if (toMin - fromMin >= SNAP_MIN) onChange([...stretches, { fromMin, toMin }])
+    } else if (drag?.kind === 'move' && drag.by === 0 && grabbedOn.current) {
+      // a tap that moves nothing asks what to do with it
+      setTapped({ index: drag.index, anchor: grabbedOn.current })
     } else if (drag && drag.by !== 0)
       put(drag.index, drag.kind === 'move' ? drag.by : 0, drag.kind === 'move' ? 0 : drag.by)
     setDrag(null)
@@ -60,6 +70,8 @@ export function StretchLane(props: {
   const onKey = (event: KeyboardEvent, i: number) => {
     const by = { ArrowLeft: -SNAP_MIN, ArrowRight: SNAP_MIN }[event.key]
     if (by) put(i, event.shiftKey ? 0 : by, event.shiftKey ? by : 0)
+    else if (event.key === 'Enter' || event.key === ' ')
+      setTapped({ index: i, anchor: event.currentTarget as HTMLElement })
     else if (event.key === 'Delete' || event.key === 'Backspace')
       onChange(stretches.filter((_, k) => k !== i))
     else return
@@ -72,7 +84,7 @@ export function StretchLane(props: {
   )
   const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
   const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
-  const clock = (minute: number) => formatMoment(startsAt, minute).split(' ')[1]
+  const clock = (minute: number) => moment(startsAt, minute).split(' ').slice(1).join(' ')
   return (
     <div className={styles.lane} data-off={isOff}>
       <span className={styles.laneName}>{name}</span>
@@ -92,11 +104,11 @@ export function StretchLane(props: {
           <i key={from} className={styles.barred} style={span(from, to)} />
         ))}
         {shown.map(({ fromMin, toMin }, i) => (
-          <button
+          <ButtonBase
             key={i}
             className={styles.stretch}
             style={span(fromMin, toMin)}
-            aria-label={`${name} ${formatMoment(startsAt, fromMin)} to ${formatMoment(startsAt, toMin)}; arrows move it, with Shift its end, Delete removes it`}
+            aria-label={`${name} ${moment(startsAt, fromMin)} to ${moment(startsAt, toMin)}; arrows move it, with Shift its end, Delete removes it`}
             onPointerDown={(event) =>
               begin(event, { kind: 'move', index: i, grabbed: minuteAt(event), by: 0 })
             }
@@ -111,7 +123,7 @@ export function StretchLane(props: {
                 begin(event, { kind: 'stretch', index: i, grabbed: minuteAt(event), by: 0 })
               }
             />
-          </button>
+          </ButtonBase>
         ))}
         {drag?.kind === 'new' && (
           <i
@@ -120,7 +132,7 @@ export function StretchLane(props: {
           />
         )}
         {!isOff && (
-          <button
+          <ButtonBase
             className={styles.laneAdd}
             aria-label={`Plan two hours of ${name.toLowerCase()}`}
             onPointerDown={(event) => event.stopPropagation()}
@@ -132,10 +144,23 @@ export function StretchLane(props: {
             }}
           >
             + 2 h
-          </button>
+          </ButtonBase>
         )}
       </div>
       <span className={styles.laneFigure}>{figure}</span>
+      {tapped && (
+        <ChoiceMenu
+          anchor={tapped.anchor}
+          onClose={() => setTapped(null)}
+          choices={[
+            {
+              key: 'remove',
+              words: 'Remove it',
+              pick: () => onChange(stretches.filter((_, k) => k !== tapped.index)),
+            },
+          ]}
+        />
+      )}
     </div>
   )
 }

@@ -1,7 +1,12 @@
 'use client'
+import { momentOf } from '@/core/plan/momentOf'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
 import { useMemo } from 'react'
 import type { Plan } from '@/core/plan/document'
-import { formatMoment } from '@/core/plan/clock'
 import { formatDuration, formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { goesOnWhile } from '@/core/sizing/answer'
 import type { Evaluation } from '@/core/sizing/evaluate'
@@ -59,20 +64,20 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         <p data-testid="long-look">
           {ends.p50 === Infinity
             ? `If the last day’s weather goes on, most runs still have charge after ${formatNumber(look.horizonMin / 1440)} days.`
-            : `If the last day’s weather goes on, it ends about ${formatMoment(plan.scenario.startsAt, ends.p50, 60)}, day ${Math.ceil(ends.p50 / 1440)}.`}
+            : `If the last day’s weather goes on, it ends about ${momentOf(plan, ends.p50, 60)}, day ${Math.ceil(ends.p50 / 1440)}.`}
         </p>
       )}
       {mean && (
-        <table className={styles.sums}>
-          <thead>
-            <tr>
-              <th scope="col">Over the outage</th>
-              <th scope="col">
+        <Table className={styles.sums}>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Over the outage</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">Energy</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             <Row name="Sun" wh={formatEnergy(mean.sunWh)} />
             {mean.gridWh > 1 && <Row name="Grid" wh={formatEnergy(mean.gridWh)} />}
             {mean.generatorWh > 1 && (
@@ -110,8 +115,8 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             {refill!.unfedMin.p50 > 0 && (
               <Row name="Hours without power, most likely" wh={formatDuration(refill!.unfedMin.p50)} />
             )}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
       {mean && (
         <p className={styles.small}>
@@ -150,9 +155,11 @@ function wallWords(hours: number | null): string {
 
 function Row({ name, wh, strong, isLost }: { name: string; wh: string; strong?: boolean; isLost?: boolean }) {
   return (
-    <tr data-strong={strong} data-lost={isLost}>
-      <th scope="row">{name}</th>
-      <td>{wh}</td>
-    </tr>
+    <TableRow data-strong={strong} data-lost={isLost}>
+      <TableCell component="th" scope="row">
+        {name}
+      </TableCell>
+      <TableCell>{wh}</TableCell>
+    </TableRow>
   )
 }

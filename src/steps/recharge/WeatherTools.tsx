@@ -1,5 +1,7 @@
 'use client'
-import { type ChangeEvent, useState } from 'react'
+import { FileButton } from '@/ui/field/FileButton'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
 import type { Scenario } from '@/core/plan/schema'
 import { formatNumber } from '@/core/quantity/format'
 import { cloudShare } from '@/core/weather/cloud'
@@ -39,10 +41,7 @@ export function WeatherTools({
     change({ sky: { kind: 'hours', name: 'your own hours', sunShare } })
     setSaid(null)
   }
-  const fromFile = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0]
-    event.target.value = ''
-    if (!file) return
+  const fromFile = async (file: File) => {
     if (file.size > MOST_BYTES)
       return tell('A weather file of one year has about 1.6 MB; this one is larger than 20 MB.', true)
     const read = await skyOfFile(file, scenario.startsAt, hours, utcOffsetH(scenario))
@@ -85,16 +84,19 @@ export function WeatherTools({
   }
   return (
     <div className={styles.weather}>
-      <button className="text-button" onClick={byHour}>
+      <Button variant="text" onClick={byHour}>
         Hour by hour
-      </button>
-      <label className={styles.file}>
-        <span className="text-button">From a weather file (EPW)</span>
-        <input type="file" accept=".epw,text/plain" aria-label="Weather file (EPW)" onChange={fromFile} />
-      </label>
-      <button className="text-button" onClick={fromForecast}>
+      </Button>
+      <FileButton
+        variant="text"
+        words="From a weather file (EPW)"
+        label="Weather file (EPW)"
+        accept=".epw,text/plain"
+        onFile={(file) => void fromFile(file)}
+      />
+      <Button variant="text" onClick={fromForecast}>
         Simulated forecast
-      </button>
+      </Button>
       {said && (
         <p className={said.isWrong ? styles.refused : styles.small} role={said.isWrong ? 'alert' : 'status'}>
           {said.words}

@@ -216,7 +216,7 @@ describe('panels of a household', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Change it' }))
     await retype('In series', '3')
     expect(screen.getByTestId('string-verdict').textContent).toMatch(
-      /^× .*60 V.*destroy it.*1 in series at most/,
+      /^Does not fit: .*60 V.*destroy it.*1 in series at most/,
     )
   })
 

@@ -1,4 +1,5 @@
 'use client'
+import { FileButton } from '@/ui/field/FileButton'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
@@ -56,20 +57,7 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
       <Button variant="contained" color="primary" onClick={() => saveFile(household)}>
         Save to a file
       </Button>{' '}
-      <Button component="label" variant="outlined">
-        Open a file
-        <input
-          className="visually-hidden"
-          type="file"
-          accept="application/json,.json"
-          aria-label="Open a file"
-          onChange={(event) => {
-            const [file] = event.target.files ?? []
-            event.target.value = ''
-            if (file) void open(file)
-          }}
-        />
-      </Button>
+      <FileButton words="Open a file" accept="application/json,.json" onFile={(file) => void open(file)} />
       {trouble && (
         <Alert severity="error" sx={{ mt: 2 }}>
           {trouble}

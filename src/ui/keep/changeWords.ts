@@ -30,6 +30,6 @@ export function changeWords(changes: HouseholdChanges): string[] {
   )
   if (changes.profile) lines.push('name, mains or currency')
   if (changes.refill) lines.push('panels, generator or car')
-  if (changes.settings) lines.push('what is chosen, or what hangs where')
+  if (changes.settings) lines.push('what is selected, or what is plugged in where')
   return lines
 }

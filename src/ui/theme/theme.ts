@@ -1,6 +1,9 @@
 'use client'
 import { createTheme } from '@mui/material/styles'
 
+/** Whatever has the keyboard shows it. */
+const FOCUS = { outline: '2px solid var(--focus)', outlineOffset: 2 }
+
 /** MUI under the house's palette: hairlines, no shadows, no capitals, figures that line up. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
@@ -38,21 +41,29 @@ export const theme = createTheme({
         },
       },
     },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { font: 'inherit', '&.Mui-focusVisible': FOCUS } },
+    },
     MuiButton: {
       defaultProps: { disableElevation: true, variant: 'outlined', color: 'inherit', size: 'small' },
       styleOverrides: {
         root: { textTransform: 'none', borderColor: 'var(--rule)', fontWeight: 600 },
         text: {
           minWidth: 0,
+          minHeight: 24,
           padding: '1px 2px',
-          color: 'var(--soft)',
-          fontWeight: 400,
-          fontSize: 13,
+          font: 'inherit',
+          textAlign: 'left',
           textDecoration: 'underline',
           textUnderlineOffset: 3,
+          '&:hover': { background: 'none', textDecoration: 'underline', textDecorationThickness: 2 },
         },
       },
+    },
+    MuiIconButton: {
+      defaultProps: { size: 'small', color: 'inherit' },
+      styleOverrides: { root: { borderRadius: 2 } },
     },
     MuiToggleButton: {
       styleOverrides: {
@@ -73,7 +84,7 @@ export const theme = createTheme({
             textDecoration: 'underline',
             textUnderlineOffset: 3,
           },
-          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+          '&.Mui-focusVisible': FOCUS,
         },
       },
     },
@@ -111,7 +122,7 @@ export const theme = createTheme({
           margin: '-3px 0',
           color: 'var(--rule)',
           '&.Mui-checked': { color: 'var(--store)' },
-          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+          '&.Mui-focusVisible': FOCUS,
         },
       },
     },
@@ -125,7 +136,120 @@ export const theme = createTheme({
           marginLeft: 4,
           color: 'var(--rule)',
           '&.Mui-checked': { color: 'var(--store)' },
-          '&.Mui-focusVisible': { outline: '2px solid var(--focus)' },
+          '&.Mui-focusVisible': FOCUS,
+        },
+      },
+    },
+    MuiDialogTitle: { styleOverrides: { root: { fontSize: 20, fontWeight: 700, padding: '18px 24px 8px' } } },
+    MuiTabs: {
+      styleOverrides: {
+        root: { minHeight: 38, borderBottom: '1px solid var(--hairline)' },
+        indicator: { height: 3, backgroundColor: 'var(--store)' },
+      },
+    },
+    MuiTab: {
+      styleOverrides: {
+        root: {
+          minHeight: 38,
+          minWidth: 0,
+          padding: '6px 12px',
+          textTransform: 'none',
+          color: 'var(--soft)',
+          '&.Mui-selected': { color: 'var(--ink)', fontWeight: 700 },
+        },
+      },
+    },
+    MuiTable: { defaultProps: { size: 'small' } },
+    MuiTableCell: {
+      styleOverrides: {
+        root: {
+          padding: '4px 10px 4px 0',
+          borderBottomColor: 'var(--hairline)',
+          font: 'inherit',
+          fontVariantNumeric: 'tabular-nums',
+        },
+        head: { color: 'var(--soft)', fontSize: 12, fontWeight: 400, lineHeight: 1.3 },
+      },
+    },
+    MuiTooltip: {
+      styleOverrides: {
+        tooltip: {
+          maxWidth: 320,
+          padding: '8px 12px',
+          border: '1px solid var(--rule)',
+          background: 'var(--sheet)',
+          color: 'var(--ink)',
+          fontSize: 13,
+          fontWeight: 400,
+        },
+      },
+    },
+    MuiSnackbarContent: {
+      styleOverrides: {
+        root: { background: 'var(--ink)', color: 'var(--paper)', border: '1px solid var(--rule)' },
+      },
+    },
+    MuiSwitch: {
+      defaultProps: { size: 'small' },
+      styleOverrides: {
+        root: {
+          width: 36,
+          height: 24,
+          padding: 5,
+          '& .MuiSwitch-switchBase': { padding: 8, color: 'var(--soft)' },
+          '& .MuiSwitch-switchBase.Mui-checked': { color: 'var(--sheet)', transform: 'translateX(12px)' },
+          '& .MuiSwitch-switchBase.Mui-focusVisible': { ...FOCUS, outlineOffset: -2 },
+          '& .MuiSwitch-thumb': { width: 8, height: 8, borderRadius: 1, boxShadow: 'none' },
+          '& .MuiSwitch-track': {
+            boxSizing: 'border-box',
+            borderRadius: 2,
+            border: '1px solid var(--rule)',
+            backgroundColor: 'var(--sheet)',
+            opacity: 1,
+          },
+          '& .MuiSwitch-switchBase.Mui-checked + .MuiSwitch-track': {
+            backgroundColor: 'var(--store)',
+            opacity: 1,
+          },
+          // without colours on and off stay apart
+          '@media (forced-colors: active)': {
+            '& .MuiSwitch-thumb': { backgroundColor: 'ButtonText' },
+            '& .Mui-checked + .MuiSwitch-track': { backgroundColor: 'Highlight' },
+          },
+        },
+      },
+    },
+    MuiAccordion: {
+      defaultProps: { disableGutters: true },
+      styleOverrides: {
+        root: {
+          background: 'none',
+          borderTop: '1px solid var(--hairline)',
+          '&::before': { display: 'none' },
+        },
+      },
+    },
+    MuiAccordionSummary: {
+      styleOverrides: { root: { minHeight: 36, padding: 0 }, content: { margin: '6px 0' } },
+    },
+    MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 10px' } } },
+    MuiBottomNavigation: { styleOverrides: { root: { height: 58, background: 'var(--sheet)' } } },
+    MuiBottomNavigationAction: {
+      styleOverrides: {
+        root: {
+          minWidth: 0,
+          padding: '6px 2px',
+          color: 'var(--soft)',
+          '&.Mui-selected': { color: 'var(--ink)', fontWeight: 700 },
+        },
+        label: { fontSize: 12, '&.Mui-selected': { fontSize: 12 } },
+      },
+    },
+    MuiListItemButton: {
+      styleOverrides: {
+        root: {
+          padding: '4px 10px',
+          '&.Mui-selected': { background: 'var(--paper)', boxShadow: 'inset 3px 0 0 var(--store)' },
         },
       },
     },

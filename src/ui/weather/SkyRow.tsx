@@ -1,4 +1,5 @@
 'use client'
+import Button from '@mui/material/Button'
 import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
@@ -21,8 +22,8 @@ export function SkyRow({
     return (
       <p className={styles.skyNote}>
         {sky.kind === 'measured' ? `Hours of the weather file “${sky.name}”.` : `Hour by hour: ${sky.name}.`}{' '}
-        <button
-          className="text-button"
+        <Button
+          variant="text"
           onClick={() =>
             change({
               sky: { kind: 'days', days: skyWords(scenario) },
@@ -34,7 +35,7 @@ export function SkyRow({
           }
         >
           One word a day instead
-        </button>
+        </Button>
       </p>
     )
   const count = Math.min(16, dayOf(startsAt, durationH * 60 - 1) + 1)
