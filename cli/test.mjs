@@ -26,6 +26,7 @@ export async function test(args) {
     await timed('build', build),
     await check('package lock', process.execPath, ['cli/completeLock.mjs', '--check']),
     await check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
+    await check('unused', bin('knip'), []),
     await check('format', bin('prettier'), ['--check', '.', '--log-level', 'warn']),
     await check('types', bin('tsc'), ['--noEmit']),
     await jest('unit', reports),
