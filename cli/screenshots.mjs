@@ -24,11 +24,13 @@ const VIEWS = [
   { name: 'power-day', step: 'power' },
   { name: 'power-search', step: 'power', act: search },
   { name: 'power-bank', step: 'power', act: openBank },
+  { name: 'what-if', step: 'runtime', act: showWorse },
   { name: 'outage-day', step: 'outage' },
   { name: 'working', step: 'runtime', act: openWorking },
   { name: 'recharge-day', step: 'recharge', act: planDay },
   { name: 'recharge-panels', step: 'recharge', act: showPanels },
   { name: 'loads-phone', step: 'loads', phone: true },
+  { name: 'load-phone', step: 'loads', phone: true, act: openLoad },
   { name: 'runtime-phone-night', step: 'runtime', phone: true, colorScheme: 'dark' },
   {
     name: 'recharge-phone-night',
@@ -48,6 +50,7 @@ async function tickFour(page) {
   await page.getByTestId('answer').filter({ hasText: '2 kWh station' }).waitFor()
 }
 async function search(page) {
+  await page.getByRole('tab', { name: 'Find', exact: true }).click()
   const box = page.getByRole('region', { name: 'Search the catalogue' })
   await box.getByRole('button', { name: 'Search', exact: true }).click()
   await box.getByRole('heading', { name: 'Near misses' }).waitFor()
@@ -58,6 +61,7 @@ async function openBank(page) {
     .getByRole('button', { name: /24 V AGM bank/ })
     .last()
     .click()
+  await page.getByRole('tab', { name: 'Build a bank' }).click()
   const bank = page.getByRole('region', { name: /The bank of/ })
   await bank.waitFor()
   await page.waitForTimeout(1500)
@@ -68,7 +72,7 @@ async function planDay(page) {
   const tool = page.getByRole('group', { name: 'What comes back' })
   await tool.getByLabel('What comes back', { exact: true }).selectOption('generator')
   await tool.getByRole('button', { name: 'Add to plan' }).click()
-  await page.getByTestId('answer').filter({ hasText: 'generator' }).waitFor()
+  await page.getByTestId('answer').filter({ hasText: 'generator' }).waitFor({ state: 'attached' })
   await page.getByRole('main').evaluate(() => window.scrollTo(0, 0))
   await page.waitForTimeout(1500)
 }
@@ -76,6 +80,16 @@ async function showPanels(page) {
   const panels = page.getByRole('region', { name: 'Two 220 W panels, lean-to' })
   await panels.getByRole('button', { name: 'Change it' }).click()
   await panels.evaluate((element) => element.scrollIntoView({ block: 'start' }))
+}
+async function showWorse(page) {
+  await page.getByRole('heading', { name: 'What if it comes worse' }).scrollIntoViewIfNeeded()
+  await page.getByTestId('worse-case').first().waitFor()
+  await page.waitForTimeout(1500)
+  await page.getByTestId('readout').evaluate((element) => element.scrollIntoView({ block: 'start' }))
+}
+async function openLoad(page) {
+  await page.getByRole('button', { name: 'Larder refrigerator', exact: true }).click()
+  await page.getByLabel('Running watts').waitFor()
 }
 async function openWorking(page) {
   await page.getByTestId('answer').getByTitle('The working').first().click()

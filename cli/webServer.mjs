@@ -16,7 +16,10 @@ const ENDS_WITHIN_MS = 4000
 const asked = Number(process.env.YOTROPE_WORKERS)
 const workers = asked >= 1 ? Math.floor(asked) : Math.min(MOST_WORKERS, availableParallelism())
 // what lives is about 100 MB; with more room the collector lets rubbish lie
-cluster.setupPrimary({ exec: join(ROOT, 'cli/webWorker.mjs'), execArgv: ['--max-old-space-size=256', '--max-semi-space-size=32'] })
+cluster.setupPrimary({
+  exec: join(ROOT, 'cli/webWorker.mjs'),
+  execArgv: ['--max-old-space-size=256', '--max-semi-space-size=32'],
+})
 
 let isEnding = false
 let hasListened = false

@@ -101,7 +101,7 @@ test('two windows: the later save is not written over the earlier one, and both 
   await expect(other.getByLabel('Running watts')).toHaveValue('160 W')
 })
 
-test('once a newer state was taken, a reload asks nothing again', async ({ page, context }) => {
+test('@soak once a newer state was taken, a reload asks nothing again', async ({ page, context }) => {
   await openSample(page, 'loads')
   const other = await context.newPage()
   await other.goto(page.url())

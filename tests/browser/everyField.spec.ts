@@ -1,5 +1,5 @@
 import { type Locator, type Page, expect, test } from '@playwright/test'
-import { openSample } from './support'
+import { openSample, openMore } from './support'
 
 /** Fields of figures, names and clocks; lines that are read as a whole have tests of their own. */
 const FIELDS = 'input[type=text], textarea:not([aria-hidden])'
@@ -100,7 +100,7 @@ test.describe('typed key by key into every field and left', () => {
   // some forty fields each, key by key: a page at a time
   test.setTimeout(420_000)
 
-  test('of the outage', async ({ page }) => {
+  test('@soak of the outage', async ({ page }) => {
     await openSample(page, 'outage')
     expect(await everyField(page)).toBeGreaterThan(10)
   })
@@ -111,6 +111,7 @@ test.describe('typed key by key into every field and left', () => {
     for (const name of ['Larder refrigerator', 'Well pump', 'Phones, two laptops', 'Microwave']) {
       await page.getByRole('table').getByRole('button', { name }).click()
       await expect(page.getByRole('heading', { name })).toBeVisible()
+      await openMore(page)
       await everyField(page, done)
     }
     expect(done.size).toBeGreaterThan(20)
@@ -128,6 +129,7 @@ test.describe('typed key by key into every field and left', () => {
       .getByRole('table')
       .getByRole('button', { name: /24 V AGM bank/ })
       .click()
+    await page.getByRole('button', { name: /^What .* is built of$/ }).click()
     await page.getByRole('button', { name: /parts’ own figures/ }).click()
     expect(await everyField(page)).toBeGreaterThan(20)
   })

@@ -106,7 +106,7 @@ test('every figure of the strip opens its working, with values, evidence and res
   ).toBeVisible()
 })
 
-test('candidates stand side by side; the chosen one’s figures are fields, and the two schools of loss differ', async ({
+test('options stand side by side; the chosen one’s figures are fields, and the two schools of loss differ', async ({
   page,
 }) => {
   await openSample(page, 'power')
@@ -129,7 +129,7 @@ test('a 240 V pump on a 120 V station is told in the sentence, the gate and the 
   await page.getByRole('menuitem', { name: 'Critical and flexible loads' }).click()
   await expect(answer(page)).toHaveText(/^Well pump cannot run: 240 V is needed/)
   await expect(page.getByTestId('gate-carries')).toContainText('Well pump wants 240 V')
-  await expect(page.getByRole('row', { name: /^Voltage/ })).toContainText('× no 240 V')
+  await expect(page.getByRole('row', { name: /^Voltage/ })).toContainText('short: no 240 V')
 })
 
 test('the plan document downloads, and is one that the command reads', async ({ page, request }) => {

@@ -14,7 +14,7 @@ test('number keys open the pages', async ({ page }) => {
   }
 })
 
-test('brackets step through candidates, comma and full stop through outages', async ({ page }) => {
+test('brackets step through options, comma and full stop through outages', async ({ page }) => {
   await openSample(page)
   await page.keyboard.press(']')
   await expect(answer(page)).toContainText('2 kWh station with one expansion')
@@ -28,13 +28,15 @@ test('brackets step through candidates, comma and full stop through outages', as
   await expect(answer(page)).toContainText(/in November flood/i)
 })
 
-test('the ledger by arrows and space; undo and redo', async ({ page }) => {
+test('the ledger by arrows, its switch by space; undo and redo', async ({ page }) => {
   await openSample(page, 'loads')
   const before = await answerNow(page)
   await page.getByRole('button', { name: 'Boiler, two circulators' }).focus()
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('heading', { name: 'Upright freezer, outhouse' })).toBeVisible()
+  await page.keyboard.press('Shift+Tab')
+  await expect(page.getByRole('switch', { name: 'Upright freezer, outhouse on' })).toBeFocused()
   await page.keyboard.press('Space')
   const after = await changedAnswer(page, before)
   await page.keyboard.press('Control+z')
@@ -53,7 +55,7 @@ test('undo takes a field’s typing back at once', async ({ page }) => {
   await expect(page.getByLabel('Average watts')).toHaveValue('48 W')
 })
 
-test('slash finds anything, question mark shows the keys', async ({ page }) => {
+test('slash finds anything, question mark shows words and keys', async ({ page }) => {
   await openSample(page)
   await page.keyboard.press('/')
   await expect(page.getByRole('combobox')).toBeFocused()
@@ -61,9 +63,11 @@ test('slash finds anything, question mark shows the keys', async ({ page }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Sump pump' })).toBeVisible()
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Previous and next power option')
+  const help = page.getByRole('dialog', { name: 'Words and keys' })
+  await help.getByRole('tab', { name: 'Keys' }).click()
+  await expect(help).toContainText('Next power option')
   await page.keyboard.press('Escape')
-  await expect(page.getByRole('dialog')).toBeHidden()
+  await expect(help).toBeHidden()
 })
 
 test('letters typed into a field are text, not commands', async ({ page }) => {

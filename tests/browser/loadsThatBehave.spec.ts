@@ -167,7 +167,7 @@ test.describe('the ledger', () => {
     await saved(page)
   })
 
-  test('a pump that cannot keep up says so, and rain moves the answer', async ({ page }) => {
+  test('@soak a pump that cannot keep up says so, and rain moves the answer', async ({ page }) => {
     await openSample(page, 'loads')
     await choose(page, 'Sump pump')
     const before = await answerNow(page)

@@ -1,18 +1,28 @@
 import AxeBuilder from '@axe-core/playwright'
 import { type Page, expect, test } from '@playwright/test'
-import { answerNow, changedAnswer, openSample, saved, enter } from './support'
+import { answerNow, changedAnswer, openSample, openTab, saved, enter } from './support'
 
 const column = (page: Page, name: string | RegExp) =>
   page.getByRole('table').first().getByRole('columnheader').getByRole('button', { name })
-const searchBox = (page: Page) => page.getByRole('region', { name: 'Search the catalogue' })
+
+/** Opens the tab of the search. */
+async function openSearch(page: Page) {
+  await openTab(page, 'Find')
+  return page.getByRole('region', { name: 'Search the catalogue' })
+}
+/** Opens the tab of own equipment. */
+async function openOwn(page: Page) {
+  await openTab(page, 'Own equipment')
+  return page.getByRole('region', { name: 'Your own equipment' })
+}
 const newHeads = (page: Page) => page.getByRole('table').first().getByRole('columnheader').getByRole('button')
 
 test.describe('the search', () => {
-  test('finds what holds the outage, tells why others fail, and its choice becomes a candidate', async ({
+  test('finds what holds the outage, tells why others fail, and its choice becomes an option', async ({
     page,
   }) => {
     await openSample(page, 'power')
-    const box = searchBox(page)
+    const box = await openSearch(page)
     // a breathing aid is on this plan: a bank to be wired has to be asked for
     await box.getByLabel(/be ready to plug in/).uncheck()
     await box.getByRole('button', { name: 'Search', exact: true }).click()
@@ -22,6 +32,8 @@ test.describe('the search', () => {
     await expect(box.getByRole('heading', { name: 'Ready-made or built of parts' })).toBeVisible()
     const found = (await page.getByTestId('search-answer').locator('b').textContent())!
     await box.getByRole('button', { name: 'Add it to the options' }).click()
+    await expect(page.getByRole('button', { name: 'Undo' }).last()).toBeVisible()
+    await openTab(page, 'Compare')
     await expect(column(page, new RegExp(found.slice(0, 20)))).toHaveAttribute('aria-pressed', 'true')
     await expect(page.getByTestId('gate-lasts')).toContainText('enough')
     await saved(page)
@@ -31,7 +43,7 @@ test.describe('the search', () => {
 
   test('keeps to a budget and to 240 V, and says so when nothing holds', async ({ page }) => {
     await openSample(page, 'power')
-    const box = searchBox(page)
+    const box = await openSearch(page)
     await box.getByLabel('give 240 V').check()
     await box.getByLabel('a budget').check()
     await enter(box.getByRole('textbox', { name: 'Budget' }), '2700')
@@ -42,9 +54,9 @@ test.describe('the search', () => {
     await expect(box.getByRole('alert')).toContainText('not a number')
   })
 
-  test('with and without what refills it', async ({ page }) => {
+  test('@soak with and without what refills it', async ({ page }) => {
     await openSample(page, 'power')
-    const box = searchBox(page)
+    const box = await openSearch(page)
     await expect(box.getByLabel('what refills it, as planned')).toBeChecked()
     await box.getByRole('button', { name: 'Search', exact: true }).click()
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
@@ -57,7 +69,7 @@ test.describe('the search', () => {
 
   test('@soak so many hours in every outage of the household', async ({ page }) => {
     await openSample(page, 'power')
-    const box = searchBox(page)
+    const box = await openSearch(page)
     await box.getByLabel('In', { exact: true }).selectOption('all')
     await box.getByLabel('That holds').selectOption('hours')
     await enter(box.getByLabel('Hours to hold'), '6')
@@ -68,8 +80,9 @@ test.describe('the search', () => {
     )
   })
 
-  test('answers within a second, and the page is never held for long', async ({ page }) => {
+  test('@soak answers within a second, and the page is never held for long', async ({ page }) => {
     await openSample(page, 'power')
+    const box = await openSearch(page)
     await page.evaluate(() => {
       const seen = window as unknown as { longest: number }
       seen.longest = 0
@@ -77,7 +90,7 @@ test.describe('the search', () => {
         for (const { duration } of list.getEntries()) seen.longest = Math.max(seen.longest, duration)
       }).observe({ entryTypes: ['longtask'] })
     })
-    await searchBox(page).getByRole('button', { name: 'Search', exact: true }).click()
+    await box.getByRole('button', { name: 'Search', exact: true }).click()
     await expect(page.getByTestId('search-answer')).toContainText(/that holds 42 h/)
     const longest = await page.evaluate(() => (window as unknown as { longest: number }).longest)
     // reported, not asserted: a busy machine would decide it
@@ -109,7 +122,7 @@ test.describe('fittings', () => {
     expect(violations.map(({ id }) => id)).toEqual([])
   })
 
-  test('of what has none yet: an office UPS gets its outlets, and is told to have no input for panels', async ({
+  test('@soak of what has none yet: an office UPS gets its outlets, and is told to have no input for panels', async ({
     page,
   }) => {
     await openSample(page, 'power')
@@ -128,6 +141,7 @@ test.describe('a bank of parts', () => {
   async function openBank(page: Page): Promise<void> {
     await openSample(page, 'power')
     await column(page, /24 V AGM bank/).click()
+    await page.getByRole('button', { name: /^What .* is built of$/ }).click()
     await expect(page.getByRole('heading', { name: 'What it is built of' })).toBeVisible()
   }
 
@@ -211,13 +225,21 @@ test.describe('a bank of parts', () => {
   }) => {
     await openBank(page)
     await page.getByLabel('Inverter', { exact: true }).selectOption('none')
+    await openTab(page, 'Compare')
     await expect(page.getByTestId('deciding')).toContainText(/wants 120 V, which it does not give/)
   })
 
-  test('a new bank is begun with one button', async ({ page }) => {
+  test('a new bank begins as what is asked for, and its name follows what is changed', async ({ page }) => {
     await openSample(page, 'power')
+    await openTab(page, 'Build a bank')
     await page.getByRole('button', { name: 'Build a battery bank' }).click()
-    await expect(page.getByTestId('bank-sum')).toContainText('25.6 V')
+    await page.getByRole('menuitem', { name: /^Flooded/ }).click()
+    await expect(page.getByTestId('bank-sum')).toContainText('24 V')
+    await expect(page.getByRole('region', { name: 'The bank of 24 V 225 Ah flooded bank' })).toBeVisible()
+    await enter(page.getByLabel('Strings in parallel'), '2')
+    await expect(page.getByRole('region', { name: 'The bank of 24 V 450 Ah flooded bank' })).toBeVisible()
+    await openTab(page, 'Compare')
+    await expect(page.getByLabel('Reserve of 24 V 450 Ah flooded bank')).toHaveValue(/^50/)
   })
 })
 
@@ -246,7 +268,7 @@ test.describe('several sources', () => {
 })
 
 test.describe('the table', () => {
-  test('every outage of the household has its row; candidates are put in order, pinned, hidden and shown', async ({
+  test('every outage of the household has its row; options are put in order, pinned, hidden and shown', async ({
     page,
   }) => {
     await openSample(page, 'power')
@@ -290,7 +312,7 @@ test.describe('own equipment', () => {
     page,
   }) => {
     await openSample(page, 'power')
-    const own = page.getByRole('region', { name: 'Your own equipment' })
+    const own = await openOwn(page)
     await own
       .getByLabel('Read a CSV file')
       .setInputFiles({ name: 'e.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
@@ -305,12 +327,13 @@ test.describe('own equipment', () => {
     await page.reload()
     await expect(own.getByRole('row', { name: /Small one/ })).toBeVisible()
     await own.getByRole('button', { name: 'as an option' }).first().click()
+    await openTab(page, 'Compare')
     await expect(column(page, /Cellar station/)).toHaveAttribute('aria-pressed', 'true')
   })
 
   test('a file that is no such table is refused with the header it should have', async ({ page }) => {
     await openSample(page, 'power')
-    const own = page.getByRole('region', { name: 'Your own equipment' })
+    const own = await openOwn(page)
     await own
       .getByLabel('Read a CSV file')
       .setInputFiles({ name: 'x.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') })
@@ -318,7 +341,7 @@ test.describe('own equipment', () => {
   })
 })
 
-test.describe('figures of candidates', () => {
+test.describe('figures of options', () => {
   test('open their working from the cell, and from what the search found', async ({ page }) => {
     await openSample(page, 'power')
     const cells = page
@@ -329,14 +352,14 @@ test.describe('figures of candidates', () => {
     await expect(page.getByRole('dialog')).toContainText('How long it lasts')
     await page.keyboard.press('Escape')
     await expect(page.getByRole('dialog')).toBeHidden()
-    const box = searchBox(page)
+    const box = await openSearch(page)
     await box.getByRole('button', { name: 'Search', exact: true }).click()
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
     await box.getByRole('button', { name: 'The working' }).click()
     await expect(page.getByRole('dialog')).toContainText('It carries and starts everything, and lasts.')
   })
 
-  test('of a candidate with two sources: all of them together, or one to change', async ({ page }) => {
+  test('of an option with two sources: all of them together, or one to change', async ({ page }) => {
     await openSample(page, 'power')
     const sources = page.getByRole('region', { name: /^Sources of/ })
     await sources.getByRole('button', { name: 'Add a source beside it' }).click()
@@ -349,14 +372,14 @@ test.describe('figures of candidates', () => {
       .first()
       .getByRole('row', { name: /^Capacity/ })
     await expect(stored).toContainText('3.07 kWh')
-    await page.getByLabel('Figures of the chosen').selectOption({ index: 2 })
+    await page.getByLabel('Figures of the selected option').selectOption({ index: 2 })
     await expect(stored.getByRole('textbox')).toHaveValue('1024 Wh')
     await saved(page)
   })
 
   test('a bank of parts comes in by file and is told where it is wrong', async ({ page }) => {
     await openSample(page, 'power')
-    const own = page.getByRole('region', { name: 'Your own equipment' })
+    const own = await openOwn(page)
     const file = [
       'name,capacity_wh,continuous_w,volts,kind,chemistry,battery_v,battery_ah,series,parallel',
       'Cellar bank,,1500,120,bank,agm,12,110,2,2',

@@ -59,7 +59,7 @@ test('a town brings its mains, units, clock and weather; things come by name and
   await expect(answer(page)).toContainText('three days in winter')
   await page.getByRole('button', { name: 'Open my plan' }).click()
   // nothing yet: the page that finds something
-  await expect(page).toHaveURL(/\/power$/)
+  await expect(page).toHaveURL(/\/power\?tab=find$/)
   const id = householdIdOf(page)
   const { household } = await (await page.request.get(`/api/households/${id}`)).json()
   expect(household.profile).toMatchObject({ mains: '230 V', currency: 'USD' })

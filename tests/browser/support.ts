@@ -2,9 +2,10 @@ import { type APIRequestContext, type Locator, type Page, expect } from '@playwr
 
 /** Opens the start page as a new visitor and waits until the page works. @returns the household's id */
 export async function openSample(page: Page, step = 'runtime'): Promise<string> {
-  await page.goto('/')
-  const id = householdIdOf(page)
-  if (step !== 'runtime') await page.goto(`/h/${id}/${step}`)
+  // the redirect tells the household; its page would be loaded for nothing
+  const { location } = (await page.request.get('/', { maxRedirects: 0 })).headers()
+  const id = location.split('/')[2]
+  await page.goto(`/h/${id}/${step}`)
   await ready(page)
   return id
 }
@@ -14,6 +15,28 @@ export const householdIdOf = (page: Page) => new URL(page.url()).pathname.split(
 /** The page's own script has taken over: the saved clock is written by it alone. */
 export async function ready(page: Page): Promise<void> {
   await expect(page.getByTestId('save-status')).toHaveText(/Saved \d\d:\d\d/)
+}
+
+/** Opens a tab of the power page. */
+export async function openTab(page: Page, name: string): Promise<void> {
+  await page.getByRole('tab', { name, exact: true }).click()
+  await expect(page.getByRole('tab', { name, exact: true })).toHaveAttribute('aria-selected', 'true')
+}
+
+/** Opens what is folded under More. */
+export async function openMore(page: Page): Promise<void> {
+  const folded = page.getByRole('button', { name: /^More/, expanded: false })
+  while ((await folded.count()) > 0) await folded.first().click()
+}
+
+/** On a phone the answer is a line until it is touched. */
+export async function unfoldAnswer(page: Page): Promise<void> {
+  await page
+    .getByRole('region', { name: 'The answer' })
+    .getByRole('button', { expanded: false })
+    .first()
+    .click()
+  await expect(answer(page)).toBeVisible()
 }
 
 /** What the page itself says is wrong; the framework has an alert of its own for page changes. */

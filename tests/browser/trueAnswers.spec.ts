@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test'
-import { answer, answerNow, openSample, ready, saved } from './support'
+import { answer, answerNow, openSample, ready, saved, openTab } from './support'
 
 type Household = any
 
@@ -182,6 +182,7 @@ test.describe('what endangers is told', () => {
           load.standings[household.chosen.scenarioId] = { on: false, tier: 'optional' }
       standing(household, 'network').on = true
     })
+    await openTab(page, 'Find')
     const box = page.getByRole('region', { name: 'Search the catalogue' })
     const plain = box.getByLabel(/be ready to plug in/)
     await expect(plain).toBeChecked()

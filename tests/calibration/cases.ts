@@ -64,7 +64,7 @@ const constant = (watts: number, times: number): Behaviour => ({
 })
 
 /** A: its average and its defrost were measured; an inverter compressor takes some 100 W at most beside it. */
-export const inverterRefrigerator = (): Load =>
+const inverterRefrigerator = (): Load =>
   load('refrigerator', 'Refrigerator, inverter compressor', {
     kind: 'cycling',
     runningW: quantity(120, 'W', 'typical', { times: 1.3 }),

@@ -20,7 +20,7 @@ const LOOKED_H = 72
 export const DRAWN_RUNS = 400
 
 /** Runs a drawn household's plan, made anew, and holds its end against what happened. Beyond 72 h all ends are alike. */
-export function outcomeOf(household: DrawnHousehold, runs = DRAWN_RUNS): DrawnOutcome {
+function outcomeOf(household: DrawnHousehold, runs = DRAWN_RUNS): DrawnOutcome {
   const reading = readPlan(planOfKnown(household))
   if (!reading.ok) throw new Error(`${household.id}: ${JSON.stringify(reading.faults)}`)
   const { chains } = runAll(reading.plan, { runs, seed: 1, horizonMin: LOOKED_H * 60, onlyRuntimes: true })
