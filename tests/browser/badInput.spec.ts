@@ -116,7 +116,7 @@ test('@soak once a newer state was taken, a reload asks nothing again', async ({
   await expect(other.getByText(/was saved elsewhere/)).toBeHidden()
 })
 
-test('a save whose answer was lost on the way is no quarrel with oneself', async ({ page }) => {
+test('@soak a save whose answer was lost on the way is no quarrel with oneself', async ({ page }) => {
   await openSample(page, 'loads')
   let lost = false
   await page.route('**/api/households/*', async (route) => {

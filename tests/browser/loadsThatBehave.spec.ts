@@ -133,7 +133,7 @@ test.describe('the meter', () => {
     await expect(page.getByLabel('Average watts')).toHaveValue('50 W')
   })
 
-  test('a simulated meter, from its first reading to a measured load', async ({ page }) => {
+  test('@soak a simulated meter, from its first reading to a measured load', async ({ page }) => {
     await openMeter(page, 'Upright freezer, outhouse')
     await page.getByRole('tab', { name: 'A simulated meter' }).click()
     await page.getByLabel('In the meter').selectOption('freezer-chest')

@@ -66,7 +66,7 @@ test('a new option and a new outage are added, chosen, removed and brought back'
   await expect(answer(page)).not.toContainText('In A windy night')
 })
 
-test('every behaviour can be given by hand', async ({ page }) => {
+test('@soak every behaviour can be given by hand', async ({ page }) => {
   await openSample(page, 'loads')
   await page.getByRole('button', { name: 'Microwave', exact: true }).click()
   await expect(page.getByText('250 Wh a day')).toBeVisible()

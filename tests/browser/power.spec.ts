@@ -41,7 +41,7 @@ test.describe('the search', () => {
     expect(violations.map(({ id }) => id)).toEqual([])
   })
 
-  test('keeps to a budget and to 240 V, and says so when nothing holds', async ({ page }) => {
+  test('@soak keeps to a budget and to 240 V, and says so when nothing holds', async ({ page }) => {
     await openSample(page, 'power')
     const box = await openSearch(page)
     await box.getByLabel('give 240 V').check()
@@ -342,7 +342,7 @@ test.describe('own equipment', () => {
 })
 
 test.describe('figures of options', () => {
-  test('open their working from the cell, and from what the search found', async ({ page }) => {
+  test('@soak open their working from the cell, and from what the search found', async ({ page }) => {
     await openSample(page, 'power')
     const cells = page
       .getByRole('table')

@@ -72,7 +72,7 @@ test.describe('the sentence tells what breaks first', () => {
     await expect(answer(page)).toHaveText(/^In /)
   })
 
-  test('rotation: two loads too strong together take turns by one key, and the gate opens', async ({
+  test('@soak rotation: two loads too strong together take turns by one key, and the gate opens', async ({
     page,
   }) => {
     await openChanged(page, 'power', (household) => {
