@@ -38,6 +38,10 @@ export function formatClock(clock: string, style: ClockStyle): string {
   return `${hours % 12 || 12}:${clock.slice(3, 5)} ${hours < 12 ? 'am' : 'pm'}`
 }
 
+/** A stretch of the day as the household reads it. @example formatWindow({ from: '23:00', to: '06:30' }, '12 h') // "11:00 pm–6:30 am" */
+export const formatWindow = ({ from, to }: Pick<DayWindow, 'from' | 'to'>, style: ClockStyle): string =>
+  `${formatClock(from, style)}–${formatClock(to, style)}`
+
 /** Minutes since 1970-01-01T00:00 of a local date and time "YYYY-MM-DDTHH:MM"; NaN when it is no such date. */
 export function epochMinute(local: string): number {
   // a plan asks for the same start many thousand times

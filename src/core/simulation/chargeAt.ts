@@ -1,6 +1,6 @@
 import { percentilesOf } from './events'
 import type { Percentiles } from './result'
-import type { ChainRuns } from './simulate'
+import type { ChainRuns } from './chainRuns'
 import { POINT_MIN } from './sweep'
 
 /** State of charge (0…1) of every source, by its id, at one moment. */

@@ -1,6 +1,6 @@
 import { percentilesInPlace } from '../quantity/percentile'
 import type { OverloadResult, Percentiles, PlanEvent } from './result'
-import type { ChainRuns } from './simulate'
+import type { ChainRuns } from './chainRuns'
 import type { EndCause } from './sweepDetailed'
 
 /** The 10, 50 and 90 % percentiles of a sample, which is left as it is. */

@@ -1,25 +1,24 @@
-import { type PathDetail, type StorePath, isBelow, pathDetail, storePath } from '../conversion/loss'
-import { dcEfficiency } from '../conversion/dc'
+import { type PathDetail, type StorePath, pathDetail } from '../conversion/loss'
 import { DAY_MIN } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import { percentilesInPlace } from '../quantity/percentile'
-import { drawDetail, drawLoad, drawSource } from './chance'
-import type { Source } from '../plan/power'
+import type { ChainRuns } from './chainRuns'
+import { drawLoad } from './chance'
+import { OverloadFinder } from './coincidence'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
-import { type Overload, OverloadFinder } from './coincidence'
 import { wholeDays } from './dayWeights'
+import { defrostOf } from './defrosts'
 import { DemandGrid } from './demand'
 import { DetailTables } from './detailTables'
-import { type DefrostRun, defrostOf } from './defrosts'
-import { eventsOf, overloadsOf, percentilesOf } from './events'
+import { fedWh, inTurn, isFedThroughout, withoutSearch } from './fedStretches'
 import { LoadRules } from './loadRules'
 import { emptyLoadValues } from './loadValues'
+import { dcWeight, pathInRun, tablesFor } from './pathInRun'
 import { addLedger } from './refillLedger'
-import { refillResultOf } from './refillResult'
-import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
-import { QuartersOf, type RefillRuns, drawLight, refillRunsOf } from './runRefilled'
+import type { SimulationResult } from './result'
+import { QuartersOf, drawLight, refillRunsOf } from './runRefilled'
+import { type AllRuns, summarise } from './summarise'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
-import { type EndCause, sweepDetailed } from './sweepDetailed'
+import { sweepDetailed } from './sweepDetailed'
 import { RefilledSweep } from './sweepRefilled'
 
 export interface SimulationOptions {
@@ -34,29 +33,6 @@ export interface SimulationOptions {
 
 const DEFAULT_RUNS = 400
 export const DEFAULT_SEED = 1
-
-/** What the runs of one chain leave behind. */
-export interface ChainRuns {
-  chain: CompiledChain
-  /** by source: state of charge, point p of run r at p · runs + r */
-  fractions: Float32Array[]
-  /** by source: the minute it is empty, of every run */
-  emptyMin: Float64Array[]
-  /** of every run, the minute at which the first load loses its supply: empty, or handed over to a source of other volts */
-  endMin: Float64Array
-  /** by source: how many runs ended for which cause */
-  causes: Record<EndCause, number>[]
-  askedWh: Float64Array
-  suppliedWh: Float64Array
-  /** by load: minutes of all runs' outages in which a rule kept it off */
-  shedMin: Float64Array
-  energy: { takenWh: number; noLoadWh: number }
-  overloads: (Overload | null)[]
-  /** what came in; null without refill */
-  refill: RefillRuns | null
-  /** by load that defrosts, by run */
-  defrosts: { slot: number; runs: DefrostRun[] }[]
-}
 
 /**
  * The fast program: many seeded runs of a plan.
@@ -83,7 +59,7 @@ export function usualRuns({ chains, horizonMin }: CompiledPlan): number {
 }
 
 /** All runs of a plan, before they are summarised. */
-export function runAll(plan: Plan, options: SimulationOptions = {}) {
+export function runAll(plan: Plan, options: SimulationOptions = {}): AllRuns {
   const seed = options.seed ?? DEFAULT_SEED
   const compiled = compile(plan, options.horizonMin ?? horizonOf(plan.scenario.durationH))
   const runs = options.runs ?? usualRuns(compiled)
@@ -246,10 +222,6 @@ function runChain(
   return out
 }
 
-/** Battery-side weight of direct current: past the inverter, through the source's own converter. */
-export const dcWeight = (source: Source, path: StorePath) =>
-  1 / (dcEfficiency(source) * path.batteryWPerOutletW)
-
 /** A chain's demand as one of its sources sees it. */
 interface Seen {
   weights: Float64Array
@@ -286,33 +258,6 @@ function seenBySources(
   })
 }
 
-/** Of stretches in which a source is in use those in which its inverter does not merely search: then it feeds nothing. */
-function withoutSearch(
-  fed: [number, number][],
-  { detail }: StorePath,
-  demandW: Float64Array | null,
-): [number, number][] {
-  if (!detail || detail.searchBelowW === 0 || !demandW) return fed
-  const found: [number, number][] = []
-  for (const [from, to] of fed)
-    for (let minute = Math.floor(from); minute < to; minute++) {
-      if (isBelow(demandW[minute], detail.searchBelowW)) continue
-      const begin = Math.max(from, minute)
-      const last = found[found.length - 1]
-      if (last && begin - last[1] < 1e-9) last[1] = Math.min(to, minute + 1)
-      else found.push([begin, Math.min(to, minute + 1)])
-    }
-  return found
-}
-
-/** By source, the stretch of the outage in which it is the one in use, where none comes back. */
-const inTurn = (emptyMin: readonly Float64Array[], run: number, outageMin: number): [number, number][][] =>
-  emptyMin.map((ends, s) => {
-    const from = s > 0 ? Math.min(emptyMin[s - 1][run], outageMin) : 0
-    const to = Math.min(ends[run], outageMin)
-    return to > from ? [[from, to]] : []
-  })
-
 /** Keeps what a refilled run leaves behind. */
 function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageMin: number): void {
   const { ledger, fed, endMin, cause } = swept
@@ -333,38 +278,7 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
   neededPerDayWh[run] = days.fedMin > 0 ? (days.usedWh * DAY_MIN) / days.fedMin : 0
 }
 
-const isFedThroughout = (fed: readonly [number, number][], outageMin: number) =>
-  fed.length === 1 && fed[0][0] === 0 && fed[0][1] >= outageMin
-
-/** Wh of a load within the stretches in which it is fed. */
-const fedWh = (grid: DemandGrid, slot: number, fed: readonly [number, number][]) =>
-  fed.reduce(
-    (sum, [from, to]) => sum + grid.energyWh(slot, to) - (from > 0 ? grid.energyWh(slot, from) : 0),
-    0,
-  )
-
 const isDetailed = (path: StorePath): path is StorePath & { detail: PathDetail } => path.detail !== null
-
-/** The tables of a path in one run: those of its source, unless its exponent or resistance was drawn. */
-export const tablesFor = (path: StorePath, detail: PathDetail | null, tables: DetailTables | null) =>
-  path.detail === null ? null : path.detail === detail ? tables : new DetailTables(path.detail)
-
-/** A source's path with what is unknown of it drawn for a run; an inverter that feeds nothing is off. */
-export function pathInRun(
-  chain: CompiledChain,
-  s: number,
-  seed: number,
-  run: number,
-  detail: PathDetail | null,
-): StorePath {
-  const source = chain.sources[s]
-  const values = drawSource(source, chain.sourceKeys[s], seed, run)
-  values.capacityWh *= chain.coldShares[s]
-  const own = detail && drawDetail(detail, source, chain.sourceKeys[s], seed, run)
-  const path = storePath(source.lossRule, values, own)
-  if (chain.loads.length > 0 && chain.loads.every(({ isDc }) => isDc)) path.noLoadW = 0
-  return path
-}
 
 /** Wh all loads of a grid take between two moments, each by its weight. */
 function energyBetween(grid: DemandGrid, weights: Float64Array, fromMin: number, toMin: number): number {
@@ -372,116 +286,4 @@ function energyBetween(grid: DemandGrid, weights: Float64Array, fromMin: number,
   for (let slot = 0; slot < weights.length; slot++)
     wh += (grid.energyWh(slot, toMin) - (fromMin > 0 ? grid.energyWh(slot, fromMin) : 0)) * weights[slot]
   return wh
-}
-
-function summarise(plan: Plan, all: ReturnType<typeof runAll>): SimulationResult {
-  const { runs, seed, compiled, chains } = all
-  const ends = chains.map(({ endMin }) => endMin)
-  const { outageMin } = compiled
-  const isBare = chains.every(({ chain }) => chain.loads.length === 0)
-  const isUnfed = isBare && isWanted(compiled)
-  // a source that feeds nothing ends nobody's supply; where nothing at all can be fed it ended before it began
-  const runtimes = new Float64Array(runs).fill(isUnfed ? 0 : Infinity)
-  const shortMin = new Float64Array(runs).fill(isUnfed ? outageMin : 0)
-  chains.forEach(({ chain, refill }, i) => {
-    if (isUnfed || (chain.loads.length === 0 && !isBare)) return
-    for (let run = 0; run < runs; run++) {
-      runtimes[run] = Math.min(runtimes[run], ends[i][run])
-      shortMin[run] = Math.max(
-        shortMin[run],
-        refill ? refill.unfedMin[run] : Math.max(0, outageMin - ends[i][run]),
-      )
-    }
-  })
-  const perChain = chains.map((chainRuns, i): ChainResult => {
-    const { chain, fractions, emptyMin, energy } = chainRuns
-    const outletWh = mean(
-      chainRuns.suppliedWh.reduce((sum, wh) => sum + wh, 0),
-      runs,
-    )
-    const takenWh = mean(energy.takenWh, runs)
-    const noLoadWh = mean(energy.noLoadWh, runs)
-    return {
-      sources: chain.sources.map((source, s) => ({
-        sourceId: source.id,
-        emptyMin: percentilesOf(emptyMin[s]),
-        band: bandOf(fractions[s], runs),
-      })),
-      runtimeMin: percentilesOf(ends[i]),
-      suppliedMin: mean(
-        chainRuns.refill
-          ? chainRuns.refill.unfedMin.reduce((sum, minutes) => sum + compiled.outageMin - minutes, 0)
-          : ends[i].reduce((sum, end) => sum + Math.min(end, compiled.outageMin), 0),
-        runs,
-      ),
-      endsFirstFraction: mean(
-        countWhere(ends[i], (end, run) => end < Infinity && end === runtimes[run]),
-        runs,
-      ),
-      energy: { takenWh, outletWh, noLoadWh, conversionWh: takenWh - outletWh - noLoadWh },
-      overloads: overloadsOf(chainRuns),
-      refill:
-        chain.refill?.isPlanned && chainRuns.refill
-          ? refillResultOf(chainRuns.refill, chain.refill.belowWindowW, runs)
-          : null,
-    }
-  })
-  const loads = chains.flatMap(({ chain, askedWh, suppliedWh, shedMin }) =>
-    chain.loads.map(({ load }, slot): LoadResult => ({
-      loadId: load.id,
-      askedWh: mean(askedWh[slot], runs),
-      suppliedWh: mean(suppliedWh[slot], runs),
-      shedMin: mean(shedMin[slot], runs),
-    })),
-  )
-  const order = new Map(plan.loads.map(({ id }, i) => [id, i]))
-  loads.sort((a, b) => order.get(a.loadId)! - order.get(b.loadId)!)
-  return {
-    runs,
-    seed,
-    horizonMin: compiled.horizonMin,
-    outageMin: compiled.outageMin,
-    runtimeMin: percentilesOf(runtimes),
-    reachesFraction: mean(
-      countWhere(runtimes, (end) => end >= compiled.outageMin),
-      runs,
-    ),
-    runtimesMin: runtimes.slice().sort(),
-    shortMin: shortMin.sort(),
-    chains: perChain,
-    loads,
-    leftOut: compiled.leftOut,
-    events: eventsOf(chains, runs),
-  }
-}
-
-/** Whether there are loads that no source here can feed. */
-const isWanted = ({ leftOut }: CompiledPlan) => leftOut.some(({ why }) => why === 'voltage' || why === 'away')
-
-const mean = (sum: number, runs: number) => sum / runs
-
-function countWhere(values: Float64Array, holds: (value: number, i: number) => boolean): number {
-  let count = 0
-  for (let i = 0; i < values.length; i++) if (holds(values[i], i)) count++
-  return count
-}
-
-/** The band of a store from the state of charge of all its runs. */
-function bandOf(fractions: Float32Array, runs: number): Band {
-  const points = fractions.length / runs
-  const band: Band = {
-    stepMin: POINT_MIN,
-    p10: new Float32Array(points),
-    p50: new Float32Array(points),
-    p90: new Float32Array(points),
-  }
-  const sample = new Float32Array(runs)
-  for (let p = 0; p < points; p++) {
-    sample.set(fractions.subarray(p * runs, (p + 1) * runs))
-    const [p10, p50, p90] = percentilesInPlace(sample, runs, [0.1, 0.5, 0.9])
-    band.p10[p] = p10
-    band.p50[p] = p50
-    band.p90[p] = p90
-  }
-  return band
 }

@@ -1,10 +1,9 @@
 import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
-import type { Units } from '../quantity/units'
 import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
 import { findPowerLevers } from './powerLevers'
-import { DAY_MIN, type DayWindow, clockOf, formatClock, minuteOfDay } from '../plan/clock'
+import { DAY_MIN, type DayWindow, clockOf, formatWindow, minuteOfDay } from '../plan/clock'
 import { servesFor } from '../load/servesFor'
 import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
@@ -88,14 +87,14 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   if (tier === 'flexible' && mayBeOff && !steering?.offDaily?.length)
     lever(
       'night',
-      `${name} off ${hoursWords(night, units)}`,
+      `${name} off ${formatWindow(night, units.clock)}`,
       costWords(lengthMin(night), 'while the house is asleep'),
       steer({ offDaily: [night] }),
     )
   if (NETWORK.test(name) && tier === 'critical' && !load.medical && !steering?.offDaily?.length)
     lever(
       'night',
-      `${name} off ${hoursWords(night, units)}`,
+      `${name} off ${formatWindow(night, units.clock)}`,
       'no calls over the internet meanwhile',
       steer({ offDaily: [night] }),
     )
@@ -108,7 +107,7 @@ function leversOf(load: Load, plan: Plan): Lever[] {
       if (steering?.offDaily?.length || !short) continue
       lever(
         id,
-        `${name} off ${hoursWords(short, units)}`,
+        `${name} off ${formatWindow(short, units.clock)}`,
         `${costWords(lengthMin(short), '')}; it catches up afterwards`,
         steer({ offDaily: [short] }),
       )
@@ -162,9 +161,6 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const offs = levers.filter(({ change }) => isOff(change))
   return offs.length < 2 ? levers : levers.filter(({ id }) => id !== `${load.id} drop`)
 }
-
-const hoursWords = ({ from, to }: DayWindow, { clock }: Units) =>
-  `${formatClock(from, clock)}–${formatClock(to, clock)}`
 
 /** Minutes of a daily window. */
 const lengthMin = ({ from, to }: DayWindow) =>

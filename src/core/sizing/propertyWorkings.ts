@@ -8,7 +8,7 @@ import { bankAh, chargerAmps } from '../storage/bank'
 import { CHARGER_EFFICIENCY, TAPER_FACTOR, wallHours } from '../storage/wallHours'
 import { fairWatts, lifeCycles, outagesOfFood, pricePerLifeKwh } from './money'
 
-/** Workings of a option's properties that no gate shows. */
+/** Workings of an option's properties that no gate shows. */
 
 const part = (name: string, value: string) => ({ name, value })
 

@@ -1,4 +1,4 @@
-import { clockOf, epochMinute } from '../plan/clock'
+import { clockOf, epochMinute, formatClock, formatWindow } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
 import { formatNumber, formatWatts } from '../quantity/format'
@@ -48,8 +48,8 @@ export function findRefillLevers(plan: Plan): Lever[] {
     if (more.length > 0 && charging.generator.length + more.length <= 24)
       levers.push({
         id: 'generator hours',
-        words: 'Two more hours of the generator, 18:00–20:00 each day',
-        note: `outdoors, 6 m from the house; about ${formatVolume(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, plan.household.units, 1)} a day`,
+        words: `Two more hours of the generator, ${formatWindow({ from: '18:00', to: '20:00' }, plan.household.units.clock)} each day`,
+        note: `outdoors, 6 m (20 ft) from the house; about ${formatVolume(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, plan.household.units, 1)} a day`,
         change: { charging: { ...charging, generator: [...charging.generator, ...more] } },
       })
     if (charging.generator.length > 0)
@@ -81,7 +81,7 @@ function sessionsIntoSun(plan: Plan): Lever[] {
     return [
       {
         id: `${id} into the sun`,
-        words: `${name} at ${[...new Set(moved)].join(', ')}`,
+        words: `${name} at ${[...new Set(moved)].map((clock) => formatClock(clock, plan.household.units.clock)).join(', ')}`,
         note: 'into the sun: it need not pass the battery',
         change: { loadId: id, steering: { ...steering, sessionsAt: [...new Set(moved)] } },
       },

@@ -1,3 +1,4 @@
+import { formatWindow } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import type { LoadRule } from '../plan/loadRule'
 import type { Load, Steering } from '../plan/schema'
@@ -39,7 +40,7 @@ export function givesWay(plan: Plan): GivesWay[] {
         })),
         ...offDaily.map(({ from, to }, i) => ({
           load,
-          words: `off daily ${from}–${to}`,
+          words: `off daily ${formatWindow({ from, to }, plan.household.units.clock)}`,
           without: { ...load.steering, offDaily: offDaily.filter((_, k) => k !== i) },
         })),
       ]

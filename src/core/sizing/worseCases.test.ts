@@ -2,9 +2,11 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '../plan/planOf'
-import type { Plan } from '../plan/document'
+import { type Plan, readPlan } from '../plan/document'
+import { LIMITS } from '../plan/limits'
 import { quantity } from '../quantity/quantity'
 import { coldBox, constant, exact, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
+import { somePlan } from '../../../tests/support/arbitraryPlan'
 import { tries } from '../../../tests/support/counts'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import { runtimesOf } from './runtimes'
@@ -95,6 +97,45 @@ describe('worse cases', () => {
     const aged = agedSource(bank)
     expect(aged.capacityWh.value).toBeCloseTo(bank.capacityWh.value * (1 - WORSE.agedFraction), 0)
     expect(aged.bank!.battery.agedFraction).toBeGreaterThan(bank.bank!.battery.agedFraction)
+  })
+
+  test('are plans that can be read and kept, whatever the plan', () => {
+    fc.assert(
+      fc.property(somePlan, (plan) => {
+        if (!readPlan(plan).ok) return
+        for (const { kind, change } of findWorseCases(plan))
+          expect({ kind, reading: readPlan(withWorse(plan, change)) }).toMatchObject({
+            reading: { ok: true },
+          })
+      }),
+      { numRuns: tries(60) },
+    )
+  })
+
+  test('at the end of what a plan may hold there is no day more, nor a load more', () => {
+    const plan = planWith(
+      Array.from({ length: LIMITS.loads }, (_, i) => loadOf(constant(1), { id: `l${i}` })),
+    )
+    plan.scenario.durationH = 336
+    expect(kinds(plan)).toEqual(['old battery'])
+    const pumps = Array.from({ length: 10 }, (_, i) =>
+      loadOf(
+        {
+          kind: 'pump',
+          runningW: quantity(500, 'W', 'label'),
+          cycle: {
+            by: 'spacing',
+            onMin: quantity(0.2, 'min', 'label'),
+            everyMin: quantity(1, 'min', 'label'),
+          },
+          inflowFollows: 'nothing',
+        },
+        { id: `pump-${i}` },
+      ),
+    )
+    expect(kinds(planWith(pumps, undefined, 24))).toContain('pump')
+    // for so long, twice as often is more than can be computed
+    expect(kinds(planWith(pumps, undefined, 160))).not.toContain('pump')
   })
 
   test('never make it last longer, whatever the load', () => {

@@ -1,11 +1,14 @@
 import { servesFor } from '../load/servesFor'
+import { type BoundPath, boundOf } from '../plan/bounds'
 import type { Plan } from '../plan/document'
+import { LIMITS } from '../plan/limits'
 import type { Behaviour, Load, Scenario } from '../plan/schema'
 import type { Source } from '../plan/power'
 import { percentileInPlace } from '../quantity/percentile'
 import { quantity } from '../quantity/quantity'
 import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
+import { tooBusy } from '../simulation/switchingBudget'
 import { Variants } from '../simulation/variants'
 import { sourceOfBank } from '../storage/bank'
 
@@ -43,7 +46,10 @@ export interface WorseCase {
 }
 
 /** A worse case worked out. */
-export interface WorseOutcome extends WorseCase {
+export interface WorseOutcome {
+  kind: WorseKind
+  /** which part of the plan differs */
+  part: 'scenario' | 'sources' | 'loads'
   /** hours the runtime is shorter than in the plan as it is, at the same share of runs; not below 0 */
   lostH: number
   /** the runtime ends past what is looked at: it loses nothing that could be seen */
@@ -54,22 +60,25 @@ export interface WorseOutcome extends WorseCase {
   holds: boolean
 }
 
-/** The worse cases that touch a plan: none that changes nothing in it. */
+/** The worse cases that touch a plan: none that changes nothing in it, none past what a plan may hold or can be computed. */
 export function findWorseCases(plan: Plan): WorseCase[] {
   const { scenario, powerSystem, loads, refill } = plan
   const carried = loads.filter((load) => leftOutWhy(load, plan) === null)
   if (carried.length === 0) return []
   const cases: WorseCase[] = []
+  const put = (kind: WorseKind, change: WorseChange) => {
+    if (!tooBusy(withWorse(plan, change))) cases.push({ kind, change })
+  }
   const withLoads = (kind: WorseKind, change: (behaviour: Behaviour, load: Load) => Behaviour) => {
     const changed = loads.map((load) => {
       if (!carried.includes(load)) return load
       const behaviour = change(load.behaviour, load)
       return behaviour === load.behaviour ? load : { ...load, behaviour }
     })
-    if (changed.some((load, i) => load !== loads[i])) cases.push({ kind, change: { loads: changed } })
+    if (changed.some((load, i) => load !== loads[i])) put(kind, { loads: changed })
   }
   const withScenario = (kind: WorseKind, part: Partial<Scenario>) =>
-    cases.push({ kind, change: { scenario: { ...scenario, ...part } } })
+    put(kind, { scenario: { ...scenario, ...part } })
   withLoads('pump', busierPump)
   const follow = (mode: 'heating' | 'cooling') =>
     carried.some(
@@ -83,12 +92,13 @@ export function findWorseCases(plan: Plan): WorseCase[] {
     if (follow('cooling')) withScenario('hotter', shifted(scenario, WORSE.byK))
   }
   const sources = powerSystem.sources.map((source) => (source.isAway ? source : agedSource(source)))
-  cases.push({ kind: 'old battery', change: { sources } })
+  put('old battery', { sources })
   withLoads('doors', openedMore)
-  withScenario('longer', { durationH: scenario.durationH + WORSE.longerH })
+  const durationH = scenario.durationH + WORSE.longerH
+  if (durationH <= boundOf('scenario.durationH').high) withScenario('longer', { durationH })
   if (refill.panels.length > 0 && !isDull(scenario))
     withScenario('dull', { sky: { kind: 'days', days: ['overcast'] } })
-  cases.push({ kind: 'forgotten', change: { loads: [...loads, forgotten(plan)] } })
+  if (loads.length < LIMITS.loads) put('forgotten', { loads: [...loads, forgotten(plan)] })
   return cases
 }
 
@@ -127,7 +137,7 @@ export function* worseOutcomes(plan: Plan, seed = DEFAULT_SEED, most = Infinity)
     const outcomes = alike.map((one, i): WorseOutcome => {
       const after = at(changed[i], share)
       return {
-        ...one,
+        ...outcomeOf(one),
         lostH: Math.max(0, at(base, share) - after) / 60,
         isPastHorizon: after >= horizonMin,
         ...lasting(at(changed[i], 1 - confidence), durationH),
@@ -136,7 +146,7 @@ export function* worseOutcomes(plan: Plan, seed = DEFAULT_SEED, most = Infinity)
     if (longer && farther) {
       const ends = farther.ends[0].subarray(0, Math.min(made, farther.ends[0].length))
       outcomes.push({
-        ...longer,
+        ...outcomeOf(longer),
         lostH: 0,
         isPastHorizon: false,
         ...lasting(at(ends, 1 - confidence), durationH + WORSE.longerH),
@@ -145,6 +155,16 @@ export function* worseOutcomes(plan: Plan, seed = DEFAULT_SEED, most = Infinity)
     yield outcomes.sort((a, b) => b.lostH - a.lostH || a.lastsMin - b.lastsMin)
   }
 }
+
+const outcomeOf = ({ kind, change }: WorseCase) => ({
+  kind,
+  part:
+    'scenario' in change
+      ? ('scenario' as const)
+      : 'sources' in change
+        ? ('sources' as const)
+        : ('loads' as const),
+})
 
 const lasting = (lastsMin: number, durationH: number) => ({
   lastsMin,
@@ -155,11 +175,17 @@ function busierPump(behaviour: Behaviour): Behaviour {
   if (behaviour.kind !== 'pump') return behaviour
   const { cycle } = behaviour
   if (cycle.by === 'volume') {
-    const inflowLH = { ...cycle.inflowLH, value: cycle.inflowLH.value * WORSE.pumpTimes }
+    const inflowLH = {
+      ...cycle.inflowLH,
+      value: within('load.pumpInflowLH', cycle.inflowLH.value * WORSE.pumpTimes),
+    }
     return { ...behaviour, cycle: { ...cycle, inflowLH } }
   }
   // it cannot start again before it has stopped
-  const everyMin = Math.max(cycle.onMin.value, cycle.everyMin.value / WORSE.pumpTimes)
+  const everyMin = within(
+    'load.pumpEveryMin',
+    Math.max(cycle.onMin.value, cycle.everyMin.value / WORSE.pumpTimes),
+  )
   return { ...behaviour, cycle: { ...cycle, everyMin: { ...cycle.everyMin, value: everyMin } } }
 }
 
@@ -168,7 +194,7 @@ function openedMore(behaviour: Behaviour, load: Load): Behaviour {
   const serves = servesFor(load)
   if (serves !== 'cold food' && serves !== 'frozen food') return behaviour
   const { knownADay, nowADay } = behaviour.doors ?? bothOf(USUAL_DOORS_A_DAY[serves])
-  return { ...behaviour, doors: { knownADay, nowADay: nowADay * WORSE.doorTimes } }
+  return { ...behaviour, doors: { knownADay, nowADay: within('load.doorsADay', nowADay * WORSE.doorTimes) } }
 }
 
 /** Openings a day where nobody counted. From memory. */
@@ -180,19 +206,29 @@ const isDull = ({ sky }: Scenario) =>
   sky?.kind === 'days' && sky.days.every((day) => day === 'overcast' || day === 'dark')
 
 const shifted = ({ outdoor }: Scenario, byK: number): Partial<Scenario> => ({
-  outdoor: { lowC: bounded(outdoor.lowC + byK), highC: bounded(outdoor.highC + byK) },
+  outdoor: {
+    lowC: within('scenario.outdoorC', outdoor.lowC + byK),
+    highC: within('scenario.outdoorC', outdoor.highC + byK),
+  },
 })
 
-const bounded = (celsius: number) => Math.max(-60, Math.min(60, celsius))
+/** A figure within what a plan may hold. */
+function within(path: BoundPath, value: number): number {
+  const { low, high } = boundOf(path)
+  return Math.max(low, Math.min(high, value))
+}
 
 /** A source that has lost a share of its capacity to age, beside what it had lost already. */
 export function agedSource(source: Source): Source {
   const { bank } = source
   if (!bank) {
-    const value = source.capacityWh.value * (1 - WORSE.agedFraction)
+    const value = within('source.capacityWh', source.capacityWh.value * (1 - WORSE.agedFraction))
     return { ...source, capacityWh: { ...source.capacityWh, value } }
   }
-  const agedFraction = 1 - (1 - bank.battery.agedFraction) * (1 - WORSE.agedFraction)
+  const agedFraction = within(
+    'battery.agedFraction',
+    1 - (1 - bank.battery.agedFraction) * (1 - WORSE.agedFraction),
+  )
   return sourceOfBank(source, { ...bank, battery: { ...bank.battery, agedFraction } })
 }
 

@@ -1,6 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
-import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
+import { DAY_MIN, formatClock, formatWindow, minuteOfDay } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
 import { offCost } from '@/core/sizing/offCost'
@@ -60,7 +60,7 @@ function linesOf(
       without: { pauses: pauses.filter((_, k) => k !== i) },
     })),
     ...offDaily.map(({ from, to }, i) => ({
-      words: `off daily ${from}–${to}`,
+      words: `off daily ${formatWindow({ from, to }, plan.household.units.clock)}`,
       offMin: (minuteOfDay(to) - minuteOfDay(from) + DAY_MIN) % DAY_MIN || DAY_MIN,
       without: { offDaily: offDaily.filter((_, k) => k !== i) },
     })),
@@ -73,7 +73,12 @@ function linesOf(
       ? [{ words: `set back ${formatDegrees(setBackK, plan.household.units)}`, without: { setBackK: 0 } }]
       : []),
     ...(sessionsAt
-      ? [{ words: `moved to ${sessionsAt.join(', ')}`, without: { sessionsAt: undefined } }]
+      ? [
+          {
+            words: `moved to ${sessionsAt.map((at) => formatClock(at, plan.household.units.clock)).join(', ')}`,
+            without: { sessionsAt: undefined },
+          },
+        ]
       : []),
   ]
 }

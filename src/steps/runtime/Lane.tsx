@@ -3,7 +3,7 @@ import { ChoiceMenu } from '@/ui/shell/lazy'
 import { momentOf } from '@/core/plan/momentOf'
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { type Intervals, clockOf, epochMinute } from '@/core/plan/clock'
+import { type Intervals, clockOf, epochMinute, formatClock, formatWindow } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { LoadTrace } from '@/core/simulation/trace'
 import { offCost } from '@/core/sizing/offCost'
@@ -42,6 +42,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   const grabbedOn = useRef<HTMLElement | null>(null)
   const load = plan.loads.find(({ id }) => id === trace.loadId)!
   const { startsAt } = plan.scenario
+  const style = plan.household.units.clock
   const { behaviour, steering } = load
   const pauses = steering?.pauses ?? []
   const hours =
@@ -153,13 +154,13 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
                   key={fromMin}
                   className={styles.session}
                   style={span(fromMin + by, toMin + by)}
-                  aria-label={`${load.name} at ${by ? movedClock(clock, by) : clock}; arrows move it`}
+                  aria-label={`${load.name} at ${formatClock(by ? movedClock(clock, by) : clock, style)}; arrows move it`}
                   onPointerDown={(event) =>
                     begin(event, { kind: 'session', clock, grabbed: minuteAt(event), by: 0 })
                   }
                   onKeyDown={(event) => onSessionKey(event, clock)}
                 >
-                  <span>{by ? movedClock(clock, by) : clock}</span>
+                  <span>{formatClock(by ? movedClock(clock, by) : clock, style)}</span>
                 </ButtonBase>
               )
             })}
@@ -177,9 +178,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
               }
               onKeyDown={(event) => onPauseKey(event, i)}
             >
-              <span>
-                {clockAt(fromMin)}–{clockAt(toMin)}
-              </span>
+              <span>{formatWindow({ from: clockAt(fromMin), to: clockAt(toMin) }, style)}</span>
             </ButtonBase>
           )
         })}

@@ -5,33 +5,22 @@ import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
-import type { Household } from '@/core/plan/household'
 import type { Plan } from '@/core/plan/document'
+import { planOf } from '@/core/plan/planOf'
 import { LIMITS } from '@/core/plan/limits'
 import { formatDuration, formatPercent } from '@/core/quantity/format'
-import type { WorseChange, WorseOutcome } from '@/core/sizing/worseCases'
-import {
-  type Edit,
-  addLoad,
-  addPowerSystem,
-  addScenario,
-  changeLoad,
-  freshId,
-  freshName,
-} from '@/ui/household/edits'
+import { type WorseOutcome, findWorseCases } from '@/core/sizing/worseCases'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { useSeen } from '@/ui/household/useSeen'
 import { notify } from '@/ui/shell/notify'
 import type { SimulationClient } from '@/worker/simulationClient'
+import { keepWorse } from './keepWorse'
 import styles from './RuntimePage.module.css'
 import { KEEP_WORDS, worseWords } from './worseWords'
 
 const ask = (client: SimulationClient, plan: Plan, show: (outcomes: WorseOutcome[]) => void) =>
   client.worseCases(plan, show)
-
-const keyOfChange = (change: WorseChange) =>
-  'scenario' in change ? 'scenario' : 'sources' in change ? 'sources' : 'loads'
 
 /** Worse cases tried at once: what each costs, and a key that keeps one. */
 export function WhatIf() {
@@ -41,9 +30,22 @@ export function WhatIf() {
   const { element, isSeen } = useSeen<HTMLElement>()
   const outcomes = useAdvice(ask, isSeen)
   const most = Math.max(...(outcomes ?? []).map(({ lostH }) => lostH), 0.1)
-  const keep = ({ kind, change }: WorseOutcome) => {
+  const { scenarios, powerSystems } = useHousehold(({ household }) => household)
+  const fullWords = {
+    scenario:
+      scenarios.length >= LIMITS.scenarios && `${LIMITS.scenarios} outages are the most; remove one first`,
+    sources:
+      powerSystems.length >= LIMITS.powerSystems &&
+      `${LIMITS.powerSystems} options are the most; remove one first`,
+    loads: false,
+  }
+  const keep = ({ kind }: WorseOutcome) => {
+    const { household, edit } = store.getState()
+    // of the plan as it stands now: what was worked out may be of the one before
+    const found = findWorseCases(planOf(household)).find((one) => one.kind === kind)
+    if (!found) return
     const words = worseWords(kind, units)
-    store.getState().edit((household) => keepWorse(household, words, change)(household))
+    edit(keepWorse(words, found.change))
     notify(`Kept: ${words}.`, store.getState().household)
   }
   return (
@@ -82,13 +84,15 @@ export function WhatIf() {
                 </TableCell>
                 <TableCell>{outcome.holds ? 'the whole outage' : formatDuration(outcome.lastsMin)}</TableCell>
                 <TableCell>
-                  <Button
-                    variant="text"
-                    onClick={() => keep(outcome)}
-                    aria-label={`${KEEP_WORDS[keyOfChange(outcome.change)]}: ${worseWords(outcome.kind, units)}`}
-                  >
-                    {KEEP_WORDS[keyOfChange(outcome.change)]}
-                  </Button>
+                  {fullWords[outcome.part] || (
+                    <Button
+                      variant="text"
+                      onClick={() => keep(outcome)}
+                      aria-label={`${KEEP_WORDS[outcome.part]}: ${worseWords(outcome.kind, units)}`}
+                    >
+                      {KEEP_WORDS[outcome.part]}
+                    </Button>
+                  )}
                 </TableCell>
               </TableRow>
             ))}
@@ -103,41 +107,4 @@ function lostWords({ kind, lostH, isPastHorizon }: WorseOutcome): string {
   if (kind === 'longer') return 'none; more is asked'
   if (lostH * 60 < 1) return isPastHorizon ? 'none that is seen' : 'none'
   return formatDuration(lostH * 60)
-}
-
-/** Keeps a worse case: another outage, another option, or loads as they then are. */
-function keepWorse(
-  { scenarios, powerSystems, loads, chosen }: Household,
-  words: string,
-  change: WorseChange,
-): Edit {
-  if ('scenario' in change) {
-    if (scenarios.length >= LIMITS.scenarios) return (household) => household
-    const name = freshName(
-      `${change.scenario.name}, ${words[0].toLowerCase() + words.slice(1)}`.slice(0, LIMITS.nameLength - 3),
-      scenarios,
-    )
-    return addScenario({ ...change.scenario, id: freshId(name, scenarios), name }, chosen.scenarioId)
-  }
-  if ('sources' in change) {
-    if (powerSystems.length >= LIMITS.powerSystems) return (household) => household
-    const system = powerSystems.find(({ id }) => id === chosen.powerSystemId)!
-    const name = freshName(`${system.name}, aged`.slice(0, LIMITS.nameLength - 3), powerSystems)
-    return addPowerSystem({ ...system, id: freshId(name, powerSystems), name, sources: change.sources })
-  }
-  const known = new Map(loads.map((load) => [load.id, load]))
-  return (household) =>
-    change.loads.reduce((next, { sourceId, on, tier, steering, ...load }) => {
-      void [sourceId, steering]
-      const before = known.get(load.id)
-      if (!before) {
-        const standing = { on, tier }
-        return loads.length >= LIMITS.loads
-          ? next
-          : addLoad({ ...load, standings: { [chosen.scenarioId]: standing } })(next)
-      }
-      return before.behaviour === load.behaviour
-        ? next
-        : changeLoad(load.id, { behaviour: load.behaviour })(next)
-    }, household)
 }

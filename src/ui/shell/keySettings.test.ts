@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from '@jest/globals'
-import { KEY_ACT_IDS, actOf, changeKey, keyOf, keySettings, resetKeys } from './keySettings'
+import { KEY_ACT_IDS, actOf, changeKey, keyOf, keySettings, readKeySettings, resetKeys } from './keySettings'
 
 afterEach(() => resetKeys())
 
@@ -30,3 +30,18 @@ test('switched off, no single key does anything', () => {
     KEY_ACT_IDS.map(() => null),
   )
 })
+
+test.each([
+  [null, { on: true, changed: {} }],
+  ['spoiled', { on: true, changed: {} }],
+  [
+    { on: false, changed: null },
+    { on: false, changed: {} },
+  ],
+  [
+    { changed: { add: 'n', gone: 'x', find: 7, help: 'ab', constructor: 'c' } },
+    { on: true, changed: { add: 'n' } },
+  ],
+])('of kept settings %j only what can be is taken', (kept, taken) =>
+  expect(readKeySettings(kept)).toEqual(taken),
+)

@@ -32,8 +32,27 @@ interface KeySettings {
 
 /** How this browser has its keys. */
 export const keySettings = createStore<KeySettings>()(
-  persist((): KeySettings => ({ on: true, changed: {} }), { name: 'yotrope-keys', skipHydration: true }),
+  persist((): KeySettings => ({ on: true, changed: {} }), {
+    name: 'yotrope-keys',
+    skipHydration: true,
+    // what a browser has kept may be of another release, or spoiled
+    merge: (kept, now) => ({ ...now, ...readKeySettings(kept) }),
+  }),
 )
+
+/** What can be taken of key settings from outside; the rest stays as it is at first. */
+export function readKeySettings(kept: unknown): KeySettings {
+  const { on, changed } = (typeof kept === 'object' && kept !== null ? kept : {}) as Record<string, unknown>
+  const known = typeof changed === 'object' && changed !== null ? Object.entries(changed) : []
+  return {
+    on: on !== false,
+    changed: Object.fromEntries(
+      known.filter(
+        ([act, key]) => Object.hasOwn(KEY_ACTS, act) && typeof key === 'string' && [...key].length === 1,
+      ),
+    ),
+  }
+}
 
 export const keyOf = ({ changed }: KeySettings, act: KeyAct): string => changed[act] ?? KEY_ACTS[act][0]
 

@@ -7,7 +7,7 @@ import { coldShareOf } from '../../simulation/coldShare'
 import { cutOffFraction } from '../../simulation/cutOffFraction'
 import { DetailTables } from '../../simulation/detailTables'
 import { outOfRangeHours } from '../../simulation/outOfRange'
-import { pathInRun, tablesFor } from '../../simulation/simulate'
+import { pathInRun, tablesFor } from '../../simulation/pathInRun'
 import type { RealisedDemand } from './realisedDemand'
 import { type BlockedDemand, TABLE_W, entriesOf, wattBlocks } from './wattBlocks'
 
