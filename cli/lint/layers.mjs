@@ -18,7 +18,8 @@ const CORE_ROOMS = [
   'sizing',
   'wiring',
   'risk',
-  'drill',
+  'hazard',
+  'run',
 ]
 /** What the browser loads must not reach the server's rooms, though they stand below. */
 const BROWSER_ROOMS = ['steps', 'ui', 'worker']

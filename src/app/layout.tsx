@@ -1,8 +1,8 @@
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
-import '@fontsource-variable/atkinson-hyperlegible-next'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { latin, latinExtended } from '@/ui/theme/font'
 import { ThemeRoot } from '@/ui/theme/ThemeRoot'
 import '@/ui/theme/tokens.css'
 
@@ -16,7 +16,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang="en" className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>

@@ -2,7 +2,7 @@ import { expose } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import { ensureComputable } from '@/core/simulation/switchingBudget'
-import { evaluate } from '@/core/sizing/evaluate'
+import { evaluate, evaluateTraced } from '@/core/sizing/evaluate'
 import { leverRanks, type rankLevers } from '@/core/sizing/levers'
 import { longLook } from '@/core/sizing/longLook'
 import { cellsOf } from '@/core/sizing/matrix'
@@ -21,7 +21,7 @@ const computable =
   }
 
 const jobs: SimulationJobs = {
-  evaluate: computable(evaluate),
+  evaluate: computable(evaluateTraced),
   rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
     let last: ReturnType<typeof rankLevers> = []
     for (const ranked of leverRanks(plan)) report((last = ranked))

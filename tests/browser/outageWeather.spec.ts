@@ -8,10 +8,10 @@ test('weather by climate and kind of storm: shown first, taken over, and refused
   const preset = page.getByRole('group', { name: 'Weather like' })
   await preset.getByLabel('Climate').selectOption('cold-inland')
   await preset.getByLabel('Kind of weather').selectOption('deep-cold')
-  await expect(page.getByTestId('preset')).toContainText('-22 to -11 °C, dry; the sky clear')
+  await expect(page.getByTestId('preset')).toContainText('−22 to −11 °C, dry; the sky clear')
   const before = await answerNow(page)
   await preset.getByRole('button', { name: 'Use this weather' }).click()
-  await expect(page.getByLabel('Coldest outdoors')).toHaveValue('-22 °C')
+  await expect(page.getByLabel('Coldest outdoors')).toHaveValue('−22 °C')
   await expect(page.getByLabel(/^Sky of Saturday/)).toHaveValue('clear')
   await changedAnswer(page, before)
   await preset.getByLabel('Kind of weather').selectOption('heat')
@@ -19,7 +19,7 @@ test('weather by climate and kind of storm: shown first, taken over, and refused
   await expect(preset.getByRole('button', { name: 'Use this weather' })).toBeDisabled()
   await saved(page)
   await page.keyboard.press('Control+z')
-  await expect(page.getByLabel('Coldest outdoors')).toHaveValue('-16 °C')
+  await expect(page.getByLabel('Coldest outdoors')).toHaveValue('−16 °C')
 })
 
 test('latitude 95° is refused with what would be right, and the last good one counts', async ({ page }) => {

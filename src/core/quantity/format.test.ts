@@ -4,6 +4,7 @@ import {
   formatEnergy,
   formatExactDuration,
   formatHours,
+  formatNumber,
   formatPercent,
   formatWatts,
 } from './format'
@@ -30,4 +31,16 @@ test('a forecast is no finer than it deserves', () => {
 test('ends of a band in hours', () => {
   expect([420, 460, 1000].map(formatHours)).toEqual(['7 h', '7.5 h', '17 h'])
   expect(formatPercent(0.855)).toBe('86 %')
+})
+
+test('one minus sign, and none before a zero; thousands apart, zeros at the end left out', () => {
+  expect([-16, -0.04, -1234.5, 0, 1e6].map((value) => formatNumber(value, 1))).toEqual([
+    '−16',
+    '0',
+    '−1,234.5',
+    '0',
+    '1,000,000',
+  ])
+  expect([100, 0.5, 2.504].map((value) => formatNumber(value))).toEqual(['100', '0.5', '2.5'])
+  expect(formatNumber(Infinity)).toBe('∞')
 })

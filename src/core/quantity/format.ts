@@ -1,15 +1,15 @@
 /** Numbers in words for a reader; all of them take SI values and return text with its unit. */
 
-/** By digits after the point: making one costs a hundred times as much as using it. */
-const fixed: Intl.NumberFormat[] = []
-const free: Intl.NumberFormat[] = []
-
+/**
+ * A number with commas between thousands and so many digits after the point. By hand: a page's first figure would wait longer for
+ * the locale's own formats to be read in than for all the rest of its words.
+ */
 function grouped(value: number, digits = 0): string {
-  fixed[digits] ??= new Intl.NumberFormat('en-US', {
-    minimumFractionDigits: digits,
-    maximumFractionDigits: digits,
-  })
-  return fixed[digits].format(value)
+  if (!Number.isFinite(value)) return value > 0 ? '∞' : value < 0 ? '−∞' : 'unknown'
+  const [whole, part] = Math.abs(value).toFixed(digits).split('.')
+  const isZero = !/[1-9]/.test(whole + (part ?? ''))
+  const sign = value < 0 && !isZero ? '−' : ''
+  return `${sign}${whole.replace(/\B(?=(\d{3})+$)/g, ',')}${part ? `.${part}` : ''}`
 }
 
 /** @example formatWatts(1480.4) // "1,480 W" */
@@ -65,6 +65,6 @@ export function formatPercent(fraction: number): string {
 
 /** A plain number without trailing zeros, up to `digits` after the point. */
 export function formatNumber(value: number, digits = 2): string {
-  free[digits] ??= new Intl.NumberFormat('en-US', { maximumFractionDigits: digits })
-  return free[digits].format(value)
+  const text = grouped(value, digits)
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text
 }

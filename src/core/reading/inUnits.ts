@@ -12,7 +12,7 @@ function inUnits(kind: MeasureKind & keyof typeof KEPT, value: number, units: Un
 
 /** A temperature in the household's unit. @example formatTemperature(-18, UNITS_OF.us) // "0 °F" */
 export const formatTemperature = (celsius: number, units: Units, digits = 0): string =>
-  inUnits('temperature', celsius, units, digits).replace(/^-0 /, '0 ')
+  inUnits('temperature', celsius, units, digits)
 
 /** A range of temperatures. @example formatTemperatures(-20, 60, UNITS_OF.metric) // "−20 to 60 °C" */
 export const formatTemperatures = (lowC: number, highC: number, units: Units): string =>

@@ -1,3 +1,4 @@
+import { formatNumber } from '../quantity/format'
 import { type KindRule, type MeasureKind, RULES } from './measureRules'
 import { motorWatts } from './motor'
 import { type WrittenNumber, numberAt } from './number'
@@ -33,8 +34,7 @@ const MULTIPLIED: readonly MeasureKind[] = [
   'fuel',
 ]
 
-const shownNumber = (value: number, digits = 3) =>
-  Number(value.toPrecision(6)).toLocaleString('en-US', { maximumFractionDigits: digits })
+const shownNumber = (value: number, digits = 3) => formatNumber(Number(value.toPrecision(6)), digits)
 
 /**
  * Reads what a person typed into a field and says what was understood.

@@ -11,7 +11,7 @@ const read = (text: string, kind: MeasureKind, units = UNITS_OF.us) =>
 describe('in the household’s units', () => {
   test.each([
     ['70', 'temperature', 21.11, '70 °F'],
-    ['-4', 'temperature', -20, '-4 °F'],
+    ['-4', 'temperature', -20, '−4 °F'],
     ['53', 'weight', 24.04, '53 lb'],
     ['5', 'fuel', 18.93, '5 gal'],
     ['7', 'flow', 26.5, '7 gal/min'],

@@ -36,7 +36,7 @@ describe('a record cold that nobody typed', () => {
     }
     expect(at(30, 135)).toMatchObject({ verdict: 'unsure', isUsed: true })
     expect(at(30, 135).message).toMatch(
-      /^not sure yet: 131.3 V at -20 °C, which is a guess.*Type the coldest/,
+      /^not sure yet: 131.3 V at −20 °C, which is a guess.*Type the coldest/,
     )
     expect(at(43, 135)).toMatchObject({ verdict: 'refused', isUsed: false })
     expect(at(43, 135).message).toMatch(/would destroy it.*which is a guess\. Type the coldest/)

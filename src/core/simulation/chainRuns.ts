@@ -1,5 +1,6 @@
 import type { Overload } from './coincidence'
 import type { CompiledChain } from './compile'
+import type { DemandCurve } from './demandCurve'
 import type { DefrostRun } from './defrosts'
 import type { RefillRuns } from './runRefilled'
 import type { EndCause } from './sweepDetailed'
@@ -25,4 +26,6 @@ export interface ChainRuns {
   refill: RefillRuns | null
   /** by load that defrosts, by run */
   defrosts: { slot: number; runs: DefrostRun[] }[]
+  /** what its loads take, direct current as the battery gives it; null where nobody asked */
+  demand: DemandCurve | null
 }

@@ -8,6 +8,7 @@ import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } fr
 import { wholeDays } from './dayWeights'
 import { defrostOf } from './defrosts'
 import { DemandGrid } from './demand'
+import { DemandCurve } from './demandCurve'
 import { DetailTables } from './detailTables'
 import { fedWh, inTurn, isFedThroughout, withoutSearch } from './fedStretches'
 import { LoadRules } from './loadRules'
@@ -29,6 +30,8 @@ export interface SimulationOptions {
   horizonMin?: number
   /** refilled runs stop where nothing is fed any more: for those who ask for runtimes alone */
   onlyRuntimes?: boolean
+  /** what the loads take is kept as well, by the quarter hour, past the end of the battery */
+  keepDemand?: boolean
 }
 
 const DEFAULT_RUNS = 400
@@ -68,7 +71,7 @@ export function runAll(plan: Plan, options: SimulationOptions = {}): AllRuns {
     seed,
     compiled,
     chains: compiled.chains.map((chain) =>
-      runChain(chain, compiled, plan.scenario.startsAt, runs, seed, options.onlyRuntimes ?? false),
+      runChain(chain, compiled, plan.scenario.startsAt, runs, seed, options),
     ),
   }
 }
@@ -79,7 +82,7 @@ function runChain(
   startsAt: string,
   runs: number,
   seed: number,
-  onlyRuntimes: boolean,
+  { onlyRuntimes = false, keepDemand = false }: SimulationOptions,
 ): ChainRuns {
   const { horizonMin, outageMin } = plan
   const { sources, loads } = chain
@@ -88,7 +91,8 @@ function runChain(
   const tables = details.map((detail) => detail && new DetailTables(detail))
   const isPlain = details.every((detail) => detail === null)
   const byMinute = sources.length > 1 || !isPlain
-  const grid = new DemandGrid(loads, horizonMin, byMinute ? 1 : POINT_MIN)
+  const stepMin = byMinute ? 1 : POINT_MIN
+  const grid = new DemandGrid(loads, horizonMin, stepMin)
   const demandW = byMinute ? new Float64Array(horizonMin) : null
   const paths: StorePath[] = []
   const weights = new Float64Array(loads.length).fill(1)
@@ -115,6 +119,7 @@ function runChain(
     overloads: [],
     refill: refillRunsOf(chain, runs),
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
+    demand: keepDemand ? new DemandCurve(runs, horizonMin) : null,
   }
   const { refill } = chain
   const quarters = refill && seen.map((one) => new QuartersOf(grid, horizonMin, one.weights, one.demandW))
@@ -195,6 +200,7 @@ function runChain(
       }
       out.emptyMin[s][run] = end
     }
+    out.demand?.add(run, grid.changeW, stepMin)
     rules?.addShed(out.shedMin, outageMin)
     out.endMin[run] = out.emptyMin[lastFull][run]
     const until = Math.min(out.endMin[run], outageMin)

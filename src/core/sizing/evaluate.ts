@@ -1,5 +1,7 @@
 import type { Plan } from '../plan/document'
 import type { SimulationResult } from '../simulation/result'
+import { shownMinutes } from '../simulation/shownMinutes'
+import { type LoadTrace, typicalRun } from '../simulation/trace'
 import { type SimulationOptions, simulate } from '../simulation/simulate'
 import { type AnswerPart, answerOf } from './answer'
 import { type Gates, gatesOf } from './gates'
@@ -14,6 +16,8 @@ export interface Evaluation {
   workings: ReturnType<typeof workingsOf>
   /** whether curves and the list of runs are in it; see `withoutTraces` */
   hasTraces: boolean
+  /** when each load runs in a typical run, as far as is shown; only where it was asked for */
+  traces?: LoadTrace[]
 }
 
 /** Runs a plan and judges it: the runs, the gates, the sentence, and the working of every figure in them. */
@@ -34,4 +38,13 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     workings: workingsOf(plan, result, gates, other.startW),
     hasTraces: true,
   }
+}
+
+/** The same with a typical run as far as any of the sources is shown. */
+export function evaluateTraced(plan: Plan, options?: SimulationOptions): Evaluation {
+  const evaluation = evaluate(plan, options)
+  const { result } = evaluation
+  const ids = result.chains.flatMap(({ sources }) => sources.map(({ sourceId }) => sourceId))
+  const lengthMin = Math.max(...ids.map((id) => shownMinutes(result, id)))
+  return { ...evaluation, traces: ids.length ? typicalRun(plan, Math.ceil(lengthMin)) : [] }
 }

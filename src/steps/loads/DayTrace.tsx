@@ -1,13 +1,15 @@
 'use client'
 import { useColorScheme } from '@mui/material/styles'
-import { useEffect, useMemo, useRef } from 'react'
+import { useDeferredValue, useEffect, useMemo, useRef } from 'react'
+import { planOf } from '@/core/plan/planOf'
 import { formatWatts } from '@/core/quantity/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockTicks } from '@/ui/chart/chartDecorations'
 import { inkOf } from '@/ui/chart/chartInk'
 import { axisOf, lineChart } from '@/ui/chart/lineChart'
-import { usePlan } from '@/ui/household/HouseholdContext'
+import { useHousehold } from '@/ui/household/HouseholdContext'
+import { shownHousehold } from '@/ui/household/store'
 import styles from './LoadsPage.module.css'
 
 const DAY_MIN = 1440
@@ -15,7 +17,9 @@ const STEP_MIN = 5
 
 /** The first day of the outage as a typical run has it: the chosen load, and the other carried loads on top of it. */
 export default function DayTrace({ selectedId }: { selectedId: string | null }) {
-  const plan = usePlan()
+  // drawn when what is typed and its answer have been
+  const household = useDeferredValue(useHousehold(shownHousehold))
+  const plan = useMemo(() => planOf(household), [household])
   const canvas = useRef<HTMLCanvasElement>(null)
   const { mode, systemMode } = useColorScheme()
   const scheme = mode === 'system' ? systemMode : mode

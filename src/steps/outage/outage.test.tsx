@@ -15,7 +15,7 @@ describe('weather by climate and kind of storm', () => {
     await userEvent.selectOptions(screen.getByLabelText('Kind of weather'), 'snow')
     // February: −10 to 2 °C, snow 1 K colder by night and 4 by day
     expect(screen.getByTestId('preset').textContent).toBe(
-      '-11 to -2 °C, dry; the sky dark storm, then dark storm, then overcast, then clear',
+      '−11 to −2 °C, dry; the sky dark storm, then dark storm, then overcast, then clear',
     )
     expect(change).not.toHaveBeenCalled()
     await userEvent.click(screen.getByRole('button', { name: 'Use this weather' }))

@@ -2,13 +2,15 @@
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
-import { useMemo } from 'react'
+import { memo, useDeferredValue, useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
 import { windowIntervals } from '@/core/plan/clock'
+import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { NO_CHARGING, NO_REFILL } from '@/core/plan/noRefill'
 import type { Scenario } from '@/core/plan/schema'
 import { formatHours, formatPercent } from '@/core/quantity/format'
+import type { Evaluation } from '@/core/sizing/evaluate'
 import { refilledSource } from '@/core/simulation/compile'
 import { bankVolts } from '@/core/storage/bank'
 import { changeCharging, changeRefill, changeScenario, freshId, freshName } from '@/ui/household/edits'
@@ -16,6 +18,7 @@ import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { SkyRow } from '@/ui/weather/SkyRow'
+import axis from '@/ui/timeline/axis.module.css'
 import { useGutters } from '@/ui/timeline/useGutters'
 import { ArrayPanel } from './ArrayPanel'
 import { CarPanel } from './CarPanel'
@@ -39,9 +42,14 @@ const MOST_ARRAYS = 8
 
 /** What refills the battery, on the same clock as the loads: sun, generator, car and wall. */
 export function RechargePage() {
-  const store = useHouseholdStore()
   const household = useHousehold((state) => state.household)
-  const evaluation = useHousehold((state) => state.evaluation)
+  const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
+  return <Body household={household} evaluation={evaluation} />
+}
+
+const Body = memo(function Body(props: { household: Household; evaluation: Evaluation | null }) {
+  const { household, evaluation } = props
+  const store = useHouseholdStore()
   const plan = useMemo(() => planOf(household), [household])
   const { frame, gutters } = useGutters()
   const { scenario } = plan
@@ -114,7 +122,7 @@ export function RechargePage() {
   )
   return (
     <div className={styles.columns}>
-      <div className={styles.main}>
+      <div className={`${styles.main} ${axis.frame}`}>
         <div className={styles.legend}>
           <h2>Charging</h2>
           <SkyRow scenario={scenario} change={changeOutage} />
@@ -150,11 +158,7 @@ export function RechargePage() {
             </p>
           )}
         </div>
-        <div
-          className={lanes.lanes}
-          style={{ '--left': `${gutters.left}px`, '--right': `${gutters.right}px` } as React.CSSProperties}
-          data-narrow={gutters.left < 100}
-        >
+        <div className={`${lanes.lanes} ${axis.lanes}`}>
           {scenario.sky?.kind === 'hours' && (
             <HourBars
               startsAt={startsAt}
@@ -235,4 +239,4 @@ export function RechargePage() {
       </aside>
     </div>
   )
-}
+})

@@ -1,6 +1,7 @@
 'use client'
 import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { gainWords } from '@/core/sizing/gain'
@@ -65,7 +66,14 @@ export function BuysHours({ plan }: { plan: Plan }) {
           <kbd>u</kbd>
         </p>
       )}
-      {levers === null && <p className={styles.note}>Trying what could be left off…</p>}
+      {levers === null && (
+        <div className={styles.trying} role="status">
+          <p className={styles.note}>Trying what could be left off…</p>
+          {Array.from({ length: SHOWN }, (_, i) => (
+            <Skeleton key={i} height={58} />
+          ))}
+        </div>
+      )}
       {levers !== null && shown.length === 0 && (
         <p className={styles.note}>
           Nothing that can be left off, set back or added would gain as much as a few minutes.

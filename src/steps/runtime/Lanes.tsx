@@ -10,7 +10,7 @@ import { unfedStretches } from '@/core/simulation/unfed'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { Lane } from './Lane'
 import styles from './Lanes.module.css'
-import type { Gutters } from '@/ui/timeline/useGutters'
+import axis from '@/ui/timeline/axis.module.css'
 
 /** A lane for each carried load on the chart's own time axis: when it runs in a typical run, and what it takes. */
 export function Lanes(props: {
@@ -19,9 +19,8 @@ export function Lanes(props: {
   traces: readonly LoadTrace[]
   result: SimulationResult
   shownMin: number
-  gutters: Gutters
 }) {
-  const { plan, traces, result, shownMin, gutters } = props
+  const { plan, traces, result, shownMin } = props
   const supplied = new Map(result.loads.map(({ loadId, suppliedWh }) => [loadId, suppliedWh]))
   const total = result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
   const { scenario } = plan
@@ -40,14 +39,14 @@ export function Lanes(props: {
       return chain ? unfedStretches(chain, shownMin) : []
     }
   }, [plan.loads, result.chains, shownMin])
-  const ordered = [...traces].sort((a, b) => (supplied.get(b.loadId) ?? 0) - (supplied.get(a.loadId) ?? 0))
+  // before the typical run has come the lanes stand there empty
+  const names = new Set(plan.loads.map(({ id }) => id))
+  const ordered = result.loads
+    .filter(({ loadId }) => names.has(loadId))
+    .map(({ loadId }) => traces.find((trace) => trace.loadId === loadId) ?? { loadId, stretches: [], wh: 0 })
+    .sort((a, b) => (supplied.get(b.loadId) ?? 0) - (supplied.get(a.loadId) ?? 0))
   return (
-    <section
-      className={styles.lanes}
-      aria-label="When each load runs"
-      style={{ '--left': `${gutters.left}px`, '--right': `${gutters.right}px` } as React.CSSProperties}
-      data-narrow={gutters.left < 100}
-    >
+    <section className={`${styles.lanes} ${axis.lanes}`} aria-label="When each load runs">
       <p className={styles.how}>
         A typical run; pale where the battery is empty. Drag along a lane to keep a load off, or a session to
         another hour; arrows move, Delete removes.

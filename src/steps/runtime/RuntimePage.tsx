@@ -2,10 +2,12 @@
 import { SelectField } from '@/ui/field/SelectField'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
-import { useMemo, useState } from 'react'
+import { memo, useDeferredValue, useMemo, useState } from 'react'
+import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { answerText } from '@/core/sizing/answer'
-import { typicalRun } from '@/core/simulation/trace'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import { shownMinutes } from '@/core/simulation/shownMinutes'
 import { chargeCurve } from '@/ui/chart/chargeCurve'
 import { ChartReadout } from '@/ui/chart/ChartReadout'
 import { readoutAt, readoutWords } from '@/ui/chart/readout'
@@ -17,6 +19,8 @@ import { InForce } from './InForce'
 import { Lanes } from './Lanes'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
+import { Later } from '@/ui/shell/Later'
+import axis from '@/ui/timeline/axis.module.css'
 import { useGutters } from '@/ui/timeline/useGutters'
 import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
@@ -25,11 +29,23 @@ import styles from './RuntimePage.module.css'
 
 const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false })
 
-/** State of charge over the clock, what every load takes, and when it ends. */
+/**
+ * State of charge over the clock, what every load takes, and when it ends. The sentence above is painted first; what stands here
+ * follows without holding a key up.
+ */
 export function RuntimePage() {
   const household = useHousehold((state) => state.household)
-  const evaluation = useHousehold((state) => state.evaluation)
+  const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
   const failure = useHousehold((state) => state.failure)
+  return <Body household={household} evaluation={evaluation} hasFailed={failure !== null} />
+}
+
+const Body = memo(function Body(props: {
+  household: Household
+  evaluation: Evaluation | null
+  hasFailed: boolean
+}) {
+  const { household, evaluation, hasFailed } = props
   const plan = useMemo(() => planOf(household), [household])
   const { sources } = plan.powerSystem
   const { frame, gutters } = useGutters()
@@ -44,14 +60,13 @@ export function RuntimePage() {
     () => (sourceId && evaluation?.hasTraces ? chargeCurve(plan, evaluation, sourceId) : null),
     [plan, evaluation, sourceId],
   )
-  const shownMin = curve?.shownMin
-  const traces = useMemo(
-    () => (shownMin === undefined ? [] : typicalRun(plan, Math.ceil(shownMin))),
-    [plan, shownMin],
-  )
+  const traces = useMemo(() => {
+    const carried = new Set(plan.loads.map(({ id }) => id))
+    return (evaluation?.traces ?? []).filter(({ loadId }) => carried.has(loadId))
+  }, [plan.loads, evaluation])
   return (
     <div className={styles.columns}>
-      <div className={styles.main}>
+      <div className={`${styles.main} ${axis.frame}`}>
         <div className={styles.legend}>
           <h2>State of charge</h2>
           {sources.length > 1 && (
@@ -74,7 +89,7 @@ export function RuntimePage() {
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
-          {!curve && !failure && <Skeleton variant="rectangular" height="100%" />}
+          {!curve && !hasFailed && <Skeleton variant="rectangular" height="100%" />}
           {curve && evaluation && (
             <>
               <div className={styles.canvas}>
@@ -93,27 +108,30 @@ export function RuntimePage() {
             </>
           )}
         </div>
-        {curve && evaluation && (
+        {sourceId && evaluation && (
           <Lanes
             plan={plan}
             traces={traces}
             result={evaluation.result}
-            shownMin={curve.shownMin}
-            gutters={gutters}
+            shownMin={shownMinutes(evaluation.result, sourceId)}
           />
         )}
-        {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
-        <WhatIf />
-        {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
+        <Later>
+          {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
+          <WhatIf />
+          {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
+        </Later>
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
         <BuysHours plan={plan} />
-        <InForce plan={plan} />
-        <MeasureNext className={styles.note} />
-        {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
-        {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
+        <Later>
+          <InForce plan={plan} />
+          <MeasureNext className={styles.note} />
+          {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
+          {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
+        </Later>
       </aside>
     </div>
   )
-}
+})

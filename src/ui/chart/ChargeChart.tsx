@@ -5,7 +5,7 @@ import { useEffect, useRef } from 'react'
 import { clockTicks, decorations } from './chartDecorations'
 import { type ChargeCurve, curvePoints } from './chargeCurve'
 import { inkOf } from './chartInk'
-import { axisOf, lineChart } from './lineChart'
+import { type LineData, axisOf, lineChart } from './lineChart'
 
 /** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
 export default function ChargeChart(props: {
@@ -25,39 +25,22 @@ export default function ChargeChart(props: {
   useEffect(() => {
     const element = canvas.current
     if (!element) return
-    const made = lineChart(element, [], { layout: { padding: { top: 16, right: 4 } } }, [
-      {
-        id: 'outage',
-        beforeDatasetsDraw: (...args) => decoration.current?.beforeDatasetsDraw?.(...args),
-        afterDatasetsDraw: (...args) => decoration.current?.afterDatasetsDraw?.(...args),
-      },
-    ])
-    chart.current = made
-    return () => {
-      made.destroy()
-      chart.current = null
-    }
-  }, [])
-
-  useEffect(() => {
-    const made = chart.current
-    if (!made) return
-    const ink = inkOf(made.canvas)
+    const ink = inkOf(element)
     const { p10, p50, p90 } = curvePoints(curve)
-    made.data.datasets = [
+    const datasets: LineData = [
       { data: p90, borderWidth: 0, fill: '+1', backgroundColor: ink.storeWash },
       { data: p10, borderWidth: 0, fill: false },
       { data: p50, borderColor: ink.store, borderWidth: 2.4, fill: false },
     ]
-    made.options.scales = {
-      x: axisOf(made.canvas, ink, {
+    const scales = {
+      x: axisOf(element, ink, {
         max: curve.shownMin,
         afterBuildTicks: (axis) => {
           axis.ticks = clockTicks(curve, axis.width)
         },
         ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
       }),
-      y: axisOf(made.canvas, ink, {
+      y: axisOf(element, ink, {
         afterFit: (axis) => {
           if (gutter) axis.width = gutter
         },
@@ -69,10 +52,31 @@ export default function ChargeChart(props: {
         },
       }),
     }
-    made.options.layout = { padding: { top: 16, right: gutterRight } }
+    const layout = { padding: { top: 16, right: gutterRight } }
     decoration.current = decorations(curve, ink)
-    made.update('none')
+    const made = chart.current
+    if (made) {
+      made.data.datasets = datasets
+      made.options.scales = scales
+      made.options.layout = layout
+      made.update('none')
+    } else
+      chart.current = lineChart(element, datasets, { layout, scales }, [
+        {
+          id: 'outage',
+          beforeDatasetsDraw: (...args) => decoration.current?.beforeDatasetsDraw?.(...args),
+          afterDatasetsDraw: (...args) => decoration.current?.afterDatasetsDraw?.(...args),
+        },
+      ])
   }, [curve, scheme, gutter, gutterRight])
+
+  useEffect(
+    () => () => {
+      chart.current?.destroy()
+      chart.current = null
+    },
+    [],
+  )
 
   return <canvas ref={canvas} role="img" aria-label={label} />
 }

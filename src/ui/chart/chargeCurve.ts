@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { Band, Percentiles } from '@/core/simulation/result'
+import { shownMinutes } from '@/core/simulation/shownMinutes'
 import { formatExactDuration } from '@/core/quantity/format'
 
 /** All the chart draws of one source. */
@@ -32,9 +33,7 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
   const { clock } = plan.household.units
   const { horizonMin, outageMin } = result
   const { emptyMin } = found
-  const lastEnd =
-    emptyMin.p90 === Infinity ? (emptyMin.p10 === Infinity ? outageMin : horizonMin) : emptyMin.p90
-  const shownMin = Math.min(horizonMin, Math.ceil(Math.max(outageMin, lastEnd * 1.06) / 60) * 60)
+  const shownMin = shownMinutes(result, sourceId)
   return {
     startsAt,
     clock,

@@ -146,7 +146,7 @@ describe('in a household', () => {
     inHousehold(demoHousehold(), <Page />)
     await retype('Coldest', '5')
     await userEvent.tab()
-    expect(screen.getByRole('alert').textContent).toMatch(/It is above the warmest\. -16 °C counts/)
+    expect(screen.getByRole('alert').textContent).toMatch(/It is above the warmest\. −16 °C counts/)
     expect(screen.getByText(/“5” typed as Coldest does not go with this/)).toBeTruthy()
     expect(said()).toMatch(/^made -16 to -6/)
     await retype('Warmest', '12')

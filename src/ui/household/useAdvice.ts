@@ -3,12 +3,16 @@ import type { Plan } from '@/core/plan/document'
 import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
 import { useHouseholdStore } from './HouseholdContext'
+import type { HouseholdState } from './store'
 
 /** Asks the worker; `show` may be called with what is known so far. */
 export type Ask<T> = (client: SimulationClient, plan: Plan, show: (advice: T) => void) => Promise<T>
 
 /** Changes come in bursts of keystrokes; advice waits until they pause. */
 const QUIET_MS = 350
+
+/** The evaluation is there with its curves, or there will be none. */
+const hasAnswer = ({ evaluation, failure }: HouseholdState) => evaluation?.hasTraces || failure !== null
 
 /**
  * Something the worker works out beside the evaluation, whenever the household rests; null until it is there. It stays
@@ -23,7 +27,7 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
   useEffect(() => {
     if (!isWanted) return
     const client = new SimulationClient()
-    let timer: ReturnType<typeof setTimeout>
+    let timer: ReturnType<typeof setTimeout> | undefined
     let asked = 0
     let isBusy = false
     const work = async () => {
@@ -40,9 +44,13 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
       // advice that could not be computed must not leave that of the plan before on show
       setAdvice(found)
     }
-    timer = setTimeout(work, QUIET_MS)
-    const unsubscribe = store.subscribe(({ household }, before) => {
-      if (household === before.household) return
+    // at first the answer itself and its curves have the machine to themselves
+    let isFirst = !hasAnswer(store.getState())
+    if (!isFirst) timer = setTimeout(work, QUIET_MS)
+    const unsubscribe = store.subscribe((now, before) => {
+      const isReady = isFirst && hasAnswer(now)
+      if (now.household === before.household && !isReady) return
+      isFirst = false
       clearTimeout(timer)
       timer = setTimeout(work, QUIET_MS)
     })

@@ -1,6 +1,7 @@
 'use client'
 import type { Plan } from '@/core/plan/document'
 import { useAdvice } from '@/ui/household/useAdvice'
+import { useSeen } from '@/ui/household/useSeen'
 import type { SimulationClient } from '@/worker/simulationClient'
 import { MeasureList } from './MeasureList'
 
@@ -8,10 +9,11 @@ const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 
 /** Which measurement narrows the band most; where loads can be chosen, a name leads to its load. */
 export function MeasureNext(props: { className: string; select?: (loadId: string) => void }) {
+  const { element, isSeen } = useSeen<HTMLElement>()
   return (
-    <section aria-label="What to measure next">
+    <section ref={element} aria-label="What to measure next">
       <h2>What to measure next</h2>
-      <MeasureList measures={useAdvice(ask)} {...props} />
+      <MeasureList measures={useAdvice(ask, isSeen)} {...props} />
     </section>
   )
 }

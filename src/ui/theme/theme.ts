@@ -27,7 +27,7 @@ export const theme = createTheme({
       },
     },
   },
-  typography: { fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif", fontSize: 14 },
+  typography: { fontFamily: 'var(--font-latin-extended), var(--font-latin), sans-serif', fontSize: 14 },
   shape: { borderRadius: 2 },
   components: {
     MuiAlert: {
