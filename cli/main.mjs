@@ -11,6 +11,9 @@ const HELP = `yotrope: plan how a household holds through a power outage
       --runs N                   how many runs (400)
       --seed S                   the seed of their chance (1)
       --at 8h --at 19h           state of charge at these hours of the outage
+  ./yotrope run plan.json readings.csv   hold a run's readings against its plan: when it will be empty
+      --json                     all figures as JSON
+      --at 31h                   as known at this hour of the run; later readings are not looked at
   ./yotrope read                 read lines of loads from standard input, one JSON object for each
       --mains 120 or 230         the voltage where none is written (120)
       --room 20                  the room refrigerators stand in, °C (20)
@@ -29,6 +32,7 @@ const COMMANDS = {
   status: (args) => import('./status.mjs').then(({ status }) => status(args)),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),
   read: (args) => import('./read.mjs').then(({ read }) => read(args)),
+  run: (args) => import('./runReadings.mjs').then(({ runReadings }) => runReadings(args)),
   simulate: (args) => import('./simulate.mjs').then(({ simulate }) => simulate(args)),
   help: () => say(HELP),
 }

@@ -1,7 +1,5 @@
-import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { formatMoment } from '@/core/plan/clock'
-import { type Plan, readPlan } from '@/core/plan/document'
 import { formatEnergy } from '@/core/quantity/format'
 import { parseMeasure } from '@/core/reading/measure'
 import { answerText } from '@/core/sizing/answer'
@@ -9,14 +7,9 @@ import { type Evaluation, evaluate } from '@/core/sizing/evaluate'
 import type { RefillsGate } from '@/core/sizing/gates'
 import { chargeAt } from '@/core/simulation/chargeAt'
 import { runAll } from '@/core/simulation/simulate'
+import { readPlanFile, refuse } from './readPlanFile'
 
 const RUNS_LIMIT = 100_000
-
-/** One line for each fault, then exit code 2. */
-function refuse(lines: string[]): never {
-  for (const line of lines) console.error(line)
-  process.exit(2)
-}
 
 function wholeNumber(text: string, name: string, low: number, high: number): number {
   const value = Number(text)
@@ -41,25 +34,6 @@ function readOptions() {
   }
 }
 
-function readDocument(path: string): Plan {
-  let text: string
-  try {
-    text = readFileSync(path === '-' ? 0 : path, 'utf8')
-  } catch {
-    return refuse([`${path}: no such file can be read`])
-  }
-  let input: unknown
-  try {
-    input = JSON.parse(text)
-  } catch (error) {
-    return refuse([`${path}: is not valid JSON (${(error as Error).message})`])
-  }
-  const reading = readPlan(input)
-  return reading.ok
-    ? reading.plan
-    : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
-}
-
 // a reader that has seen enough, such as head, closes the pipe
 process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
 
@@ -70,7 +44,7 @@ const options = {
   ...(runs !== undefined && { runs: wholeNumber(runs, 'runs', 1, RUNS_LIMIT) }),
   ...(seed !== undefined && { seed: wholeNumber(seed, 'seed', 0, 2 ** 31 - 1) }),
 }
-const plan = readDocument(positionals[0])
+const plan = readPlanFile(positionals[0])
 const evaluation = evaluate(plan, options)
 const { horizonMin } = evaluation.result
 const moments = (values.at ?? []).map((text) => {

@@ -2,7 +2,7 @@ import { dirname, join, relative } from 'node:path'
 import { ROOT } from '../paths.mjs'
 
 /** The rooms of the house, top first: a file may import from its own room and from those below. */
-const ROOMS = ['app', 'steps', 'ui', 'worker', 'server', 'standins', 'db', 'catalog', 'core']
+const ROOMS = ['app', 'steps', 'ui', 'worker', 'server', 'standins', 'db', 'words', 'catalog', 'core']
 /** The rooms within core, lowest first: each may import from those before it. */
 const CORE_ROOMS = [
   'quantity',

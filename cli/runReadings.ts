@@ -1,0 +1,144 @@
+import { parseArgs } from 'node:util'
+import Papa from 'papaparse'
+import { formatMoment } from '@/core/plan/clock'
+import { parseMeasure } from '@/core/reading/measure'
+import { assumptionsAgainst } from '@/core/run/assumptions'
+import { entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
+import { learnedOf } from '@/core/run/learned'
+import { chargeOfBand, lastsUntil, predictRun } from '@/core/run/predictRun'
+import type { RunHead } from '@/core/run/runDocument'
+import { formatPercent } from '@/core/quantity/format'
+import { assumptionWords, contradictionWords, endWords, figureWords } from '@/words/run/runWords'
+import { readPlanFile, readText, refuse } from './readPlanFile'
+
+// a reader that has seen enough, such as head, closes the pipe
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
+
+function readOptions() {
+  try {
+    return parseArgs({
+      allowPositionals: true,
+      options: { json: { type: 'boolean' }, at: { type: 'string' } },
+    })
+  } catch (error) {
+    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+  }
+}
+
+const { values, positionals } = readOptions()
+if (positionals.length !== 2)
+  refuse(['a plan document and a sheet of readings are wanted: ./yotrope run plan.json readings.csv'])
+const plan = readPlanFile(positionals[0])
+const untilMin = untilOf(values.at)
+const head: RunHead = {
+  id: 'run',
+  kind: 'test',
+  name: 'Run',
+  startedAt: `${plan.scenario.startsAt}:00.000Z`,
+  startsLocal: plan.scenario.startsAt,
+  plan,
+  sourceId: plan.powerSystem.sources.find(({ afterSourceId, isAway }) => afterSourceId === null && !isAway)!
+    .id,
+}
+const { data } = Papa.parse<string[]>(readText(positionals[1]), { skipEmptyLines: 'greedy' })
+if (data.length === 0) refuse([`${positionals[1]}: there is nothing in it`])
+const columns = guessReadingColumns(data[0])
+if (!columns.some((column) => column === 'hours' || column === 'clock' || column === 'moment'))
+  refuse([
+    `${positionals[1]}: no column of times; name one hours, clock or local_time in the first line (docs/runs.md lists all)`,
+  ])
+const { entries, refused } = entriesOfRows(head, data.slice(1), columns)
+for (const { line, message } of refused) console.error(`line ${line} is left out: ${message}`)
+if (entries.length === 0) refuse(['no line could be read'])
+const found = predictRun(head, entries, untilMin === null ? {} : { untilMin })
+const against = assumptionsAgainst(found.moments)
+const learned = learnedOf(found.moments, plan, 'run')
+const plannedEnd = plan.scenario.durationH * 60
+
+if (values.json) printJson()
+else printText()
+
+function untilOf(text: string | undefined): number | null {
+  if (text === undefined) return null
+  const parsed = parseMeasure(text, 'hours')
+  return parsed.ok ? parsed.value * 60 : refuse([`--at: ${parsed.message}`])
+}
+
+function printJson() {
+  const finite = (minute: number) => (Number.isFinite(minute) ? Math.round(minute * 10) / 10 : null)
+  const percentiles = ({ p10, p50, p90 }: { p10: number; p50: number; p90: number }) => ({
+    p10: finite(p10),
+    p50: finite(p50),
+    p90: finite(p90),
+  })
+  const { band, endMin, plannedEndMin, straight } = found
+  console.log(
+    JSON.stringify(
+      {
+        startsAt: plan.scenario.startsAt,
+        nowMin: found.nowMin,
+        readings: found.readings,
+        refused,
+        effectiveRuns: found.effectiveRuns,
+        redraws: found.redraws,
+        endMin: percentiles(endMin),
+        plannedEndMin: percentiles(plannedEndMin),
+        lastsOutageProbability: lastsUntil(found, plannedEnd),
+        straightLine: straight && {
+          endMin: finite(straight.endMin),
+          chargeNow: straight.chargeNow,
+          sharePerH: straight.sharePerH,
+        },
+        byWatts: found.nowW === null ? null : { watts: found.nowW, endMin: finite(found.byWattsMin!) },
+        contradictsProbability: found.contradicts,
+        outsideOfPlan: found.outside,
+        allUse: { otherwiseProbability: found.scaled, times: found.scaledTimes },
+        assumptions: against.map(({ unknown, what, expected, found: value, foundRange, shift }) => ({
+          of: unknown.of,
+          id: unknown.id,
+          what,
+          unit: unknown.quantity.unit,
+          expected,
+          found: value,
+          foundRange,
+          shift,
+        })),
+        learned: learned.map(({ unknown, before, after }) => ({
+          of: unknown.of,
+          id: unknown.id,
+          before,
+          after,
+        })),
+        band: {
+          fromMin: band.fromMin,
+          stepMin: band.stepMin,
+          p10: Array.from(band.p10),
+          p50: Array.from(band.p50),
+          p90: Array.from(band.p90),
+        },
+      },
+      null,
+      2,
+    ),
+  )
+}
+
+function printText() {
+  const clock = (minute: number) =>
+    minute === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, minute, 10)
+  const contradiction = contradictionWords(plan, found, against)
+  if (contradiction) console.log(contradiction)
+  console.log(endWords(plan, found))
+  const { p10, p50, p90 } = chargeOfBand(found.band, found.nowMin)
+  console.log()
+  console.log(
+    `  now, ${clock(found.nowMin)}: ${formatPercent(p50)} (${formatPercent(p10)} to ${formatPercent(p90)}), from ${found.readings} readings`,
+  )
+  console.log(`  planned: empty ${clock(found.plannedEndMin.p50)}`)
+  if (found.straight)
+    console.log(`  straight line through the readings: empty ${clock(found.straight.endMin)}`)
+  if (found.byWattsMin !== null)
+    console.log(`  if ${figureWords(found.nowW!, 'W')} went on: empty ${clock(found.byWattsMin)}`)
+  console.log(`  chance to last to ${clock(plannedEnd)}: ${formatPercent(lastsUntil(found, plannedEnd))}`)
+  for (const one of against.slice(0, 5)) console.log(`  ${assumptionWords(plan, one)}`)
+}

@@ -1,0 +1,99 @@
+import type { Plan } from '@/core/plan/document'
+import { momentOf } from '@/core/plan/momentOf'
+import { formatDuration, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { Assumption } from '@/core/run/assumptions'
+import type { Doubt } from '@/core/run/doubts'
+import type { RunPrediction } from '@/core/run/predictRun'
+
+/** From which probability on the readings count as contradicting the plan. */
+export const CONTRADICTS = 0.5
+
+/** The end in one sentence. @example "Empty about Saturday 08:30, likely 07:10 to 10:00." */
+export function endWords(plan: Plan, { endMin, horizonMin }: RunPrediction): string {
+  if (endMin.p50 === Infinity) return `It still has charge after ${formatHours(horizonMin)}.`
+  const late =
+    endMin.p90 === Infinity ? `later than ${momentOf(plan, horizonMin)}` : momentOf(plan, endMin.p90, 10)
+  return `Empty about ${momentOf(plan, endMin.p50, 10)}, likely ${momentOf(plan, endMin.p10, 10)} to ${late}.`
+}
+
+/** What stands first where the readings do not fit the plan; null where they do. */
+export function contradictionWords(
+  plan: Plan,
+  found: RunPrediction,
+  against: readonly Assumption[],
+): string | null {
+  if (found.contradicts > CONTRADICTS) {
+    const [first] = against
+    const likely = first ? ` Most likely: ${assumptionWords(plan, first)}.` : ''
+    return `The readings contradict the plan: something in it is not as assumed.${likely} Go by the straight line until you know what.`
+  }
+  if (found.scaled > CONTRADICTS && Math.abs(found.scaledTimes - 1) > 0.15)
+    return `The charge goes ${formatNumber(found.scaledTimes, 1)} times as fast as planned, whatever runs: most likely the battery holds ${found.scaledTimes > 1 ? 'less' : 'more'} than its label says, or something else is plugged in.`
+  return null
+}
+
+/** @example "Refrigerator averages 71 W here; 48 to 62 W were expected" */
+export function assumptionWords({ loads, powerSystem }: Plan, one: Assumption): string {
+  const { unknown, what, expected, found } = one
+  const name =
+    (unknown.of === 'load'
+      ? loads.find(({ id }) => id === unknown.id)?.name
+      : powerSystem.sources.find(({ id }) => id === unknown.id)?.name) ?? unknown.id
+  const said = (value: number) => figureWords(value, unknown.quantity.unit)
+  const were = `${said(expected[0])} to ${said(expected[1])} were expected`
+  switch (what) {
+    case 'running watts':
+      return `${name} draws about ${said(found)}; ${were}`
+    case 'average watts':
+      return `${name} averages about ${said(found)} here; ${were}`
+    case 'already off for':
+      return `${name} had been off for about ${said(found)}; ${were}`
+    case 'defrost':
+      return `defrosts of ${name} come to about ${said(found)}; ${were}`
+    case 'surroundings':
+      return `it is about ${said(found)} around ${name}; ${were}`
+    case 'session length':
+      return `${name} runs about ${said(found)} each time; ${were}`
+    case 'charge energy':
+      return `${name} takes about ${said(found)} a charge; ${were}`
+    case 'water':
+      return `the water of ${name} comes to about ${said(found)}; ${were}`
+    case 'capacity':
+      return `${name} holds about ${said(found)}; ${were}`
+    case 'reserve':
+      return `${name} stops at about ${said(found)} left; ${were}`
+    case 'efficiency':
+      return `${name} passes on about ${said(found)} of what it takes; ${were}`
+    case 'idle draw':
+      return `${name} takes about ${said(found)} for itself; ${were}`
+    case 'usable share':
+      return `about ${said(found)} of ${name} can be used; ${were}`
+    case 'other':
+      return `${name}: about ${said(found)}; ${were}`
+  }
+}
+
+/** A figure with its unit as a reader knows it. */
+export function figureWords(value: number, unit: string): string {
+  if (unit === '1') return formatPercent(value)
+  if (unit === 'W') return formatWatts(value)
+  return `${formatNumber(value, Math.abs(value) < 10 ? 1 : 0)} ${unit}`
+}
+
+/** What is asked about an entry that seems impossible. */
+export function doubtWords(doubt: Doubt): string {
+  switch (doubt.kind) {
+    case 'before the start':
+      return `That is ${formatDuration(doubt.minutes)} before the run began.`
+    case 'in the future':
+      return `That is ${formatDuration(doubt.minutes)} from now. Is this device’s clock right?`
+    case 'charge went up':
+      return `The charge went up from ${formatPercent(doubt.from)} to ${formatPercent(doubt.to)}. Was it charged? Then enter that instead.`
+    case 'counter went down':
+      return `The counter was at ${formatNumber(doubt.from)} and is now at ${formatNumber(doubt.to)}. Was it set to 0?`
+    case 'volts of another system':
+      return `${formatNumber(doubt.volts, 1)} V do not belong to a battery of ${formatNumber(doubt.nominalV, 1)} V.`
+    case 'same as the last':
+      return 'The same reading at the same minute is there already.'
+  }
+}
