@@ -7,7 +7,7 @@ const BATCH = 500
 
 /**
  * Deletes visitors who have made no change since they came, a week ago or longer, with their untouched copies of the sample
- * and their sessions. Whoever has a household that was changed once stays, with all of it.
+ * and their sessions. Whoever has a household that was changed once, or wrote a run down, stays with all of it.
  *
  * @returns how many visitors
  */
@@ -20,7 +20,7 @@ export async function deletePristineVisitors(db: Database, now: Date): Promise<n
         SELECT u.id FROM user u
         WHERE u.is_anonymous = 1 AND u.created_at < ${before} AND NOT EXISTS (
           SELECT 1 FROM household_members m JOIN households h ON h.id = m.household_id
-          WHERE m.user_id = u.id AND (h.is_pristine = 0 OR h.version > 1)
+          WHERE m.user_id = u.id AND (h.is_pristine = 0 OR h.version > 1 OR EXISTS (SELECT 1 FROM runs r WHERE r.household_id = h.id))
         ) LIMIT ${BATCH} FOR UPDATE`)) as unknown as [{ id: string }[]]
       if (rows.length === 0) return 0
       const ids = sql.join(

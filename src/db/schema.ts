@@ -11,6 +11,7 @@ import {
   primaryKey,
   text,
   timestamp,
+  uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core'
 
@@ -274,6 +275,49 @@ export const householdVersions = mysqlTable(
     bytes: int('bytes').notNull(),
   },
   (table) => [primaryKey({ columns: [table.householdId, table.version] })],
+)
+
+/** Test runs and outages that were written down: what is fixed when one begins. */
+export const runs = mysqlTable(
+  'runs',
+  {
+    householdId: uid('household_id')
+      .notNull()
+      .references(() => households.id, { onDelete: 'cascade' }),
+    id: partId('id').notNull(),
+    kind: varchar('kind', { length: 16, enum: ['test', 'outage'] }).notNull(),
+    name: varchar('name', { length: 80 }).notNull(),
+    sourceId: partId('source_id').notNull(),
+    startedAt: datetime('started_at', { fsp: 3 }).notNull(),
+    /** the clock on the wall then */
+    startsLocal: varchar('starts_local', { length: 16 }).notNull(),
+    /** the plan document as it stood */
+    plan: json('plan').notNull(),
+    createdAt: datetime('created_at', { fsp: 3 }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.householdId, table.id] })],
+)
+
+/** What was written down in a run: never changed, only added to; an entry that is sent twice is there once. */
+export const runEntries = mysqlTable(
+  'run_entries',
+  {
+    /** in the order of arrival: a device asks for what came after the last it has seen */
+    sequence: bigint('sequence', { mode: 'number', unsigned: true }).autoincrement().primaryKey(),
+    householdId: uid('household_id').notNull(),
+    runId: partId('run_id').notNull(),
+    id: partId('id').notNull(),
+    at: datetime('at', { fsp: 3 }).notNull(),
+    entry: json('entry').notNull(),
+  },
+  (table) => [
+    uniqueIndex('run_entry_once').on(table.householdId, table.runId, table.id),
+    foreignKey({
+      name: 'entry_of_run',
+      columns: [table.householdId, table.runId],
+      foreignColumns: [runs.householdId, runs.id],
+    }).onDelete('cascade'),
+  ],
 )
 
 /** Codes that open a household on another device; of the code itself only a hash is kept. */

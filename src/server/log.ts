@@ -18,6 +18,7 @@ export type AuditEvent =
   | 'visitor-made'
   | 'household-made'
   | 'household-deleted'
+  | 'run-deleted'
   | 'version-brought-back'
   | 'code-made'
   | 'code-used'

@@ -1,8 +1,10 @@
 import type { Plan } from '../plan/document'
 import type { Quantity } from '../quantity/quantity'
-import { quantitiesOf } from '../simulation/places'
+import type { Household } from '../plan/household'
+import type { Load, PowerSystem } from '../plan/schema'
+import { AT } from '../simulation/places'
 import type { Moment } from './posterior'
-import { type Unknown, canBeTilted, tilted, withTilts } from './unknowns'
+import { SOURCE_PLACES, type Unknown, canBeTilted, quantityAt, tilted, withQuantity } from './unknowns'
 
 /** What a run taught of one quantity. */
 export interface Learned {
@@ -31,7 +33,10 @@ export function learnedOf(moments: readonly Moment[], plan: Plan, origin: string
   return moments
     .filter(
       ({ unknown, mean, sd }) =>
-        (Math.abs(mean) >= LEAST_SHIFT || sd <= MOST_LEFT) && canBeTilted(plan, unknown),
+        (Math.abs(mean) >= LEAST_SHIFT || sd <= MOST_LEFT) &&
+        // how long a box had been off is of that day alone
+        !(unknown.of === 'load' && unknown.place === AT.offFor) &&
+        canBeTilted(plan, unknown),
     )
     .map(({ unknown, mean, sd }) => {
       const narrowing = Math.max(LEAST_LEFT, Math.min(1, sd))
@@ -59,35 +64,67 @@ function atLeast({ spread }: Quantity, { spread: before }: Quantity): Quantity['
 }
 
 /** The plan with what was learned in it. */
-export const withLearned = (plan: Plan, learned: readonly Learned[]): Plan =>
-  learned.reduce(
-    (whole, { unknown, after, shift, narrowing }) =>
-      stamped(withTilts(whole, [{ unknown, mean: shift, sd: narrowing }]), unknown, after),
-    plan,
-  )
+export const withLearned = (plan: Plan, learned: readonly Learned[]): Plan => ({
+  ...plan,
+  loads: plan.loads.map((load) => learnedLoad(load, learned)),
+  powerSystem: learnedSystem(plan.powerSystem, learned),
+})
 
-/** Marks a tilted quantity with its evidence and origin. */
-function stamped(plan: Plan, { of, id, place }: Unknown, after: Quantity): Plan {
-  const stamp = (quantity: Quantity) => {
-    quantity.evidence = after.evidence
-    quantity.source = after.source
-    quantity.spread = after.spread
-  }
-  const copy = structuredClone(plan)
-  if (of === 'load') {
-    const load = copy.loads.find((one) => one.id === id)
-    const found = load && quantitiesOf(load.behaviour).find(([at]) => at === place)
-    if (found) stamp(found[1])
-  } else {
-    const source = copy.powerSystem.sources.find((one) => one.id === id)
-    const names = [
-      'capacityWh',
-      'reserveFraction',
-      'efficiencyFraction',
-      'noLoadW',
-      'usableFraction',
-    ] as const
-    if (source) stamp(source[names[place]])
-  }
-  return copy
+/** What becomes of a household when what a run taught is taken over, and what was left because it had been changed meanwhile. */
+export interface KeptLearned {
+  household: Household
+  kept: Learned[]
+  left: Learned[]
 }
+
+/**
+ * Takes what a run taught over into a household. A figure that somebody changed since the run began stays as it is.
+ *
+ * @param system the power system the run was made with
+ */
+export function keepLearned(household: Household, system: string, learned: readonly Learned[]): KeptLearned {
+  const isAsThen = ({ unknown, before }: Learned) => {
+    const load = household.loads.find(({ id }) => id === unknown.id)
+    const source = household.powerSystems
+      .find(({ id }) => id === system)
+      ?.sources.find(({ id }) => id === unknown.id)
+    if (unknown.of === 'source') return source?.[SOURCE_PLACES[unknown.place]].value === before.value
+    if (!load) return false
+    return quantityAt(load.behaviour, unknown.place)?.value === before.value
+  }
+  const kept = learned.filter(isAsThen)
+  return {
+    household: {
+      ...household,
+      loads: household.loads.map((load) => learnedLoad(load, kept)),
+      powerSystems: household.powerSystems.map((one) => (one.id === system ? learnedSystem(one, kept) : one)),
+    },
+    kept,
+    left: learned.filter((one) => !kept.includes(one)),
+  }
+}
+
+/** A load with what was learned of it. */
+function learnedLoad<L extends { id: string; behaviour: Load['behaviour'] }>(
+  load: L,
+  learned: readonly Learned[],
+): L {
+  return learned
+    .filter(({ unknown }) => unknown.of === 'load' && unknown.id === load.id)
+    .reduce(
+      (one, { unknown, after }) => ({
+        ...one,
+        behaviour: withQuantity(one.behaviour, unknown.place, after),
+      }),
+      load,
+    )
+}
+
+const learnedSystem = (system: PowerSystem, learned: readonly Learned[]): PowerSystem => ({
+  ...system,
+  sources: system.sources.map((source) =>
+    learned
+      .filter(({ unknown }) => unknown.of === 'source' && unknown.id === source.id)
+      .reduce((one, { unknown, after }) => ({ ...one, [SOURCE_PLACES[unknown.place]]: after }), source),
+  ),
+})

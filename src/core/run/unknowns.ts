@@ -16,7 +16,7 @@ export interface Unknown {
 }
 
 /** Places of a source's unknown values in its stream, as `drawSource` takes them. */
-const SOURCE_PLACES = [
+export const SOURCE_PLACES = [
   'capacityWh',
   'reserveFraction',
   'efficiencyFraction',
@@ -77,12 +77,18 @@ export function tilted(quantity: Quantity, { mean, sd }: Pick<Tilt, 'mean' | 'sd
 }
 
 /** Whether an unknown stands in the plan document, so that runs can be drawn around another value of it. */
-export function canBeTilted(plan: Plan, { of, id, place, quantity }: Unknown): boolean {
-  if (of === 'source') return true
+export function canBeTilted(plan: Plan, { of, id, place }: Unknown): boolean {
+  if (of === 'source') return plan.powerSystem.sources.some((source) => source.id === id)
   const load = plan.loads.find((one) => one.id === id)
   if (!load) return false
-  return place === AT.offFor ? load.behaviour.kind === 'cycling' : holds(load.behaviour, quantity)
+  if (place === AT.offFor) return load.behaviour.kind === 'cycling' && load.behaviour.box !== undefined
+  const own = quantityAt(load.behaviour, place)
+  return own !== null && holds(load.behaviour, own)
 }
+
+/** The quantity of a behaviour that stands at a place; null without one. */
+export const quantityAt = (behaviour: Load['behaviour'], place: number): Quantity | null =>
+  quantitiesOf(behaviour).find(([at]) => at === place)?.[1] ?? null
 
 /** The plan with the quantities of some tilts moved and narrowed. */
 export function withTilts(plan: Plan, tilts: readonly Tilt[]): Plan {
@@ -109,8 +115,18 @@ function tiltLoad(load: Load, { unknown, mean, sd }: Tilt): Load {
   }
   return {
     ...load,
-    behaviour: replaced(behaviour, unknown.quantity, tilted(unknown.quantity, { mean, sd })),
+    behaviour: withQuantity(behaviour, unknown.place, tilted(unknown.quantity, { mean, sd })),
   }
+}
+
+/** A behaviour with another quantity at a place; as it was where none stands there. */
+export function withQuantity(
+  behaviour: Load['behaviour'],
+  place: number,
+  quantity: Quantity,
+): Load['behaviour'] {
+  const own = quantityAt(behaviour, place)
+  return own ? replaced(behaviour, own, quantity) : behaviour
 }
 
 function tiltSource(source: Source, { unknown, mean, sd }: Tilt): Source {

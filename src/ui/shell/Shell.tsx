@@ -1,8 +1,10 @@
 'use client'
+import FlashOff from '@mui/icons-material/FlashOffOutlined'
 import HelpOutline from '@mui/icons-material/HelpOutlineOutlined'
 import Search from '@mui/icons-material/Search'
 import IconButton from '@mui/material/IconButton'
 import Tooltip from '@mui/material/Tooltip'
+import Link from 'next/link'
 import { useParams } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import { useStore } from 'zustand'
@@ -58,6 +60,16 @@ export function Shell({ households, read, children }: ShellProps) {
         <div className={styles.tools}>
           <SaveStatus />
           <UndoKeys />
+          <Tooltip title="The power is out: write down what happens">
+            <IconButton
+              aria-label="The power is out"
+              component={Link}
+              href={`/h/${householdId}/run?begin=outage`}
+              prefetch={false}
+            >
+              <FlashOff fontSize="small" />
+            </IconButton>
+          </Tooltip>
           <Tooltip title={withKey('Find', 'find')}>
             <IconButton aria-label="Find" onClick={() => setOpen({ what: 'find' })}>
               <Search fontSize="small" />

@@ -1,6 +1,7 @@
 'use client'
 import BatteryFull from '@mui/icons-material/BatteryFullOutlined'
 import Bolt from '@mui/icons-material/PowerOffOutlined'
+import FactCheck from '@mui/icons-material/FactCheckOutlined'
 import Kitchen from '@mui/icons-material/KitchenOutlined'
 import MoreHoriz from '@mui/icons-material/MoreHoriz'
 import Schedule from '@mui/icons-material/Schedule'
@@ -18,7 +19,14 @@ import styles from './Shell.module.css'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
 
-const ICONS = { outage: Bolt, loads: Kitchen, power: BatteryFull, runtime: Schedule, recharge: SolarPower }
+const ICONS = {
+  outage: Bolt,
+  loads: Kitchen,
+  power: BatteryFull,
+  runtime: Schedule,
+  recharge: SolarPower,
+  run: FactCheck,
+}
 /** Pages that fit beside each other under a thumb; the rest stand behind the last key. */
 const MOST_BESIDE = 5
 

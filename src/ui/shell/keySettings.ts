@@ -17,6 +17,7 @@ export const KEY_ACTS = {
   power: ['3', 'Open Power'],
   runtime: ['4', 'Open Runtime'],
   recharge: ['5', 'Open Recharge'],
+  run: ['6', 'Open Test run'],
 } as const satisfies Record<string, readonly [string, string]>
 
 export type KeyAct = keyof typeof KEY_ACTS

@@ -1,7 +1,7 @@
 import type { KeyAct } from './keySettings'
 
 interface Step {
-  path: KeyAct & ('outage' | 'loads' | 'power' | 'runtime' | 'recharge')
+  path: KeyAct & ('outage' | 'loads' | 'power' | 'runtime' | 'recharge' | 'run')
   name: string
   /** what is found here, for who looks by another word */
   words: string
@@ -40,5 +40,12 @@ export const STEPS: readonly Step[] = [
     name: 'Recharge',
     words: 'solar panels sun generator fuel car wall charger refill input',
     purpose: 'What fills the battery again: sun, generator, car or wall.',
+  },
+  {
+    path: 'run',
+    name: 'Test run',
+    words: 'try test drill outage log readings percent volts learn history power is out',
+    purpose:
+      'Try the plan on purpose, or write a real outage down: when it ends, and what the plan had wrong.',
   },
 ]

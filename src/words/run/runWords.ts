@@ -1,6 +1,10 @@
 import type { Plan } from '@/core/plan/document'
 import { momentOf } from '@/core/plan/momentOf'
 import { formatDuration, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { Units } from '@/core/quantity/units'
+import { formatTemperature } from '@/core/reading/inUnits'
+import type { RunCaution } from '@/core/run/cautions'
+import type { ExpectedWidth } from '@/core/run/expectedWidth'
 import type { Assumption } from '@/core/run/assumptions'
 import type { Doubt } from '@/core/run/doubts'
 import type { RunPrediction } from '@/core/run/predictRun'
@@ -96,4 +100,50 @@ export function doubtWords(doubt: Doubt): string {
     case 'same as the last':
       return 'The same reading at the same minute is there already.'
   }
+}
+
+/** What has to be heeded before it is tried, in a sentence or two. */
+export function cautionWords(caution: RunCaution, units: Units): string {
+  const names = 'names' in caution ? listed(caution.names) : ''
+  switch (caution.kind) {
+    case 'medical':
+      return `${names}: do not test it without a second source that is ready to take over. Ask its supplier first; what they and the doctor say goes before this plan.`
+    case 'pit':
+      return `${names}: watch the water while the pump is on the battery, and plug it back before it rises to its mark.`
+    case 'heating':
+      return `${names}: it gets down to ${formatTemperature(caution.coldestC, units)} outdoors. Stop before rooms fall below ${formatTemperature(15, units)}; mind pipes, the old and the ill.`
+    case 'food':
+      return `${names}: put a thermometer in. Stop if a refrigerator passes ${formatTemperature(4, units)} or a freezer ${formatTemperature(-15, units)}.`
+    case 'generator':
+      return `The generator stays outdoors, ${formatLength(6)} from windows and doors, with CO alarms in the house.`
+    case 'nobody home':
+      return 'Somebody who can plug things back has to be at home while it runs.'
+  }
+}
+
+const formatLength = (m: number) => `${formatNumber(m, 0)} m (${formatNumber(m / 0.3048, 0)} ft)`
+
+const listed = (names: readonly string[]) =>
+  names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
+
+/** How long a run must be to tell something. @example "After 5 h the end is known to about ±10 %, after 1 h to ±21 %." */
+export function widthWords(widths: readonly ExpectedWidth[]): string {
+  const later = widths.filter(({ hours }) => hours > 0)
+  if (later.length === 0) return 'It is over within the hour: run it to its end.'
+  const good = later.find(({ halfWidth }) => halfWidth <= 0.1) ?? later[later.length - 1]
+  const first = later[0]
+  const said = ({ hours, halfWidth }: ExpectedWidth) =>
+    `${formatNumber(hours)} h to about ±${formatPercent(halfWidth)}`
+  return good === first
+    ? `The end is known after ${said(good)}.`
+    : `The end is known after ${said(good)}; after ${said(first)}.`
+}
+
+/** Why the three ways to say when it ends differ. */
+export function differsWords({ straight, byWattsMin, endMin }: RunPrediction): string | null {
+  const ends = [straight?.endMin, byWattsMin ?? undefined].filter((one): one is number => one !== undefined)
+  if (ends.length === 0 || endMin.p50 === Infinity) return null
+  const widest = Math.max(...ends.map((end) => Math.abs(Math.min(end, 1e6) - endMin.p50)))
+  if (widest < 45) return 'All agree: the load is steady, and the straight line is as good as any.'
+  return 'They differ because the line knows only what was read so far, the watts only this moment; what starts later, the night and the weather are in the learned plan alone.'
 }

@@ -1,0 +1,129 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { useEffect, useMemo, useState } from 'react'
+import { planOf } from '@/core/plan/planOf'
+import { formatPercent } from '@/core/quantity/format'
+import { onlyNumber } from '@/core/reading/number'
+import { runCautions } from '@/core/run/cautions'
+import type { ExpectedWidth } from '@/core/run/expectedWidth'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { useHousehold } from '@/ui/household/HouseholdContext'
+import { localNow, stampAt } from '@/ui/runs/stamp'
+import { cautionWords, widthWords } from '@/words/run/runWords'
+import { RunClient } from '@/worker/runClient'
+import styles from './run.module.css'
+
+interface BeginRunProps {
+  kind: RunHead['kind']
+  begin: (head: RunHead, first: Entry) => void
+}
+
+/** What is to be tried, with which battery and from which charge; what must be heeded, and how long it has to run. */
+export function BeginRun({ kind, begin }: BeginRunProps) {
+  const household = useHousehold((state) => state.household)
+  const plan = useMemo(() => planOf(household), [household])
+  const sources = plan.powerSystem.sources.filter(({ isAway }) => !isAway)
+  const [chosen, setChosen] = useState(sources.find(({ afterSourceId }) => afterSourceId === null)?.id ?? '')
+  const source = sources.find(({ id }) => id === chosen) ?? sources[0]
+  const [text, setText] = useState<string | null>(null)
+  const charge = text ?? String(Math.round(source.chargedFraction * 100))
+  const value = onlyNumber(charge.replace(/\s*%$/, ''))
+  const isWrong = value === null || value < 0 || value > 100
+  const widths = useWidths(kind, plan, source.id)
+  const units = plan.household.units
+  const start = () => {
+    if (isWrong) return
+    const now = new Date()
+    const stamp = stampAt(now, now)
+    const startsLocal = localNow(now)
+    const head: RunHead = {
+      id: crypto.randomUUID(),
+      kind,
+      name: kind === 'test' ? `Test of ${source.name}`.slice(0, 80) : 'Outage',
+      startedAt: stamp.at,
+      startsLocal,
+      plan: { ...plan, scenario: { ...plan.scenario, startsAt: startsLocal } },
+      sourceId: source.id,
+    }
+    begin(head, { ...stamp, kind: 'reading', sourceId: source.id, chargeFraction: value / 100 })
+  }
+  return (
+    <section className={styles.begin} aria-label={kind === 'test' ? 'Begin a test run' : 'The power is out'}>
+      <h2>{kind === 'test' ? 'Try it: cut the power on purpose' : 'The power is out'}</h2>
+      <p>
+        {kind === 'test'
+          ? 'Run the loads of this plan from the battery and write down what its display says now and then. After a few readings the end is predicted, with what the plan had wrong.'
+          : 'Write down what the display says now and then; the end is predicted from this plan and your readings.'}
+      </p>
+      <div className={styles.fields}>
+        {sources.length > 1 && (
+          <TextField
+            select
+            label="Battery watched"
+            value={source.id}
+            onChange={(event) => setChosen(event.target.value)}
+          >
+            {sources.map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <TextField
+          label="Its charge now, %"
+          value={charge}
+          onChange={(event) => setText(event.target.value)}
+          error={isWrong}
+          helperText={isWrong ? 'A percentage from 0 to 100, as the display says.' : undefined}
+          slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+        />
+        <Button variant="contained" size="large" onClick={start} disabled={isWrong}>
+          {kind === 'test' ? 'Begin the test run' : 'Begin: the power is out'}
+        </Button>
+      </div>
+      {kind === 'test' && (
+        <>
+          <p className={styles.note}>{widths ? widthWords(widths) : 'Working out how long it must run…'}</p>
+          {runCautions(plan).map((caution) => (
+            <Alert key={caution.kind} severity={caution.kind === 'medical' ? 'error' : 'warning'}>
+              {cautionWords(caution, units)}
+            </Alert>
+          ))}
+          <p className={styles.note}>
+            To measure a start: pull the plug for two minutes, plug it in and read the peak the display shows.
+            The plan has the battery at {formatPercent(source.chargedFraction)} and {plan.scenario.name}’s
+            weather.
+          </p>
+        </>
+      )}
+    </section>
+  )
+}
+
+/** How well the end is known after so many hours. */
+function useWidths(kind: RunHead['kind'], plan: ReturnType<typeof planOf>, sourceId: string) {
+  const [widths, setWidths] = useState<ExpectedWidth[] | null>(null)
+  useEffect(() => {
+    if (kind !== 'test') return
+    const client = new RunClient()
+    const { startsAt } = plan.scenario
+    void client
+      .widths({
+        id: 'planned',
+        kind,
+        name: 'planned',
+        startedAt: `${startsAt}:00.000Z`,
+        startsLocal: startsAt,
+        plan,
+        sourceId,
+      })
+      .then(setWidths)
+      .catch(() => setWidths([]))
+    return () => client.dispose()
+  }, [kind, plan, sourceId])
+  return widths
+}

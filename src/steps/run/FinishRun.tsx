@@ -1,0 +1,126 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import { useEffect, useMemo, useState } from 'react'
+import { formatDuration } from '@/core/quantity/format'
+import { interval80 } from '@/core/quantity/quantity'
+import type { Explanation } from '@/core/run/explain'
+import { keepLearned, learnedOf } from '@/core/run/learned'
+import type { RunPrediction } from '@/core/run/predictRun'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { notify } from '@/ui/shell/notify'
+import { CONTRADICTS, assumptionWords, figureWords } from '@/words/run/runWords'
+import { RunClient } from '@/worker/runClient'
+import styles from './run.module.css'
+
+/** What a run taught: why it ended otherwise than planned, and one key that takes the learned values over. */
+export function FinishRun({
+  head,
+  entries,
+  found,
+}: {
+  head: RunHead
+  entries: readonly Entry[]
+  found: RunPrediction
+}) {
+  const store = useHouseholdStore()
+  const learned = useMemo(
+    () =>
+      learnedOf(found.moments, head.plan, `run ${head.startsLocal.slice(0, 10)} ${head.id}`.slice(0, 200)),
+    [found.moments, head],
+  )
+  const reasons = useReasons(head, entries, found)
+  const isWrong = found.contradicts > CONTRADICTS
+  const take = () => {
+    const { household, edit } = store.getState()
+    const { kept, left } = keepLearned(household, head.plan.powerSystem.id, learned)
+    edit((now) => keepLearned(now, head.plan.powerSystem.id, learned).household)
+    const figures = kept.length === 1 ? '1 figure' : `${kept.length} figures`
+    notify(
+      `Taken over: ${figures} as tested${left.length ? `; ${left.length} had been changed since and stay` : ''}.`,
+      store.getState().household,
+    )
+  }
+  const nameOf = ({ of, id }: (typeof learned)[number]['unknown']) =>
+    (of === 'load'
+      ? head.plan.loads.find((load) => load.id === id)
+      : head.plan.powerSystem.sources.find((source) => source.id === id)
+    )?.name ?? id
+  const said = (quantity: (typeof learned)[number]['before']) => {
+    const [low, high] = interval80(quantity)
+    const { unit } = quantity
+    return `${figureWords(quantity.value, unit)} (${figureWords(low, unit)} to ${figureWords(high, unit)})`
+  }
+  return (
+    <section aria-label="What was learned" className={styles.learned}>
+      <h3>What was learned</h3>
+      {reasons && reasons.length > 0 && (
+        <ul className={styles.list}>
+          {reasons.map(({ assumption, hours }) => (
+            <li key={`${assumption.unknown.id} ${assumption.unknown.place}`}>
+              {assumptionWords(head.plan, assumption)}: {formatDuration(Math.abs(hours) * 60)}{' '}
+              {hours < 0 ? 'shorter' : 'longer'}
+            </li>
+          ))}
+        </ul>
+      )}
+      {isWrong ? (
+        <Alert severity="warning">
+          Nothing is taken over from a run that contradicts its plan: find out first what was otherwise.
+        </Alert>
+      ) : learned.length === 0 ? (
+        <p className={styles.note}>
+          The readings agree with the plan; nothing in it is known better than before.
+        </p>
+      ) : (
+        <>
+          <Table size="small">
+            <TableHead>
+              <TableRow>
+                <TableCell>Of</TableCell>
+                <TableCell>Was</TableCell>
+                <TableCell>Is, as tested</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {learned.map(({ unknown, before, after }) => (
+                <TableRow key={`${unknown.id} ${unknown.place}`} data-testid="learned">
+                  <TableCell component="th" scope="row">
+                    {nameOf(unknown)}
+                  </TableCell>
+                  <TableCell>{said(before)}</TableCell>
+                  <TableCell>{said(after)}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+          <Button variant="contained" onClick={take}>
+            Take the learned values over
+          </Button>
+        </>
+      )}
+    </section>
+  )
+}
+
+/** The hours by which each thing that was otherwise moved the end. */
+function useReasons(head: RunHead, entries: readonly Entry[], found: RunPrediction) {
+  const [reasons, setReasons] = useState<Explanation[] | null>(null)
+  useEffect(() => {
+    const client = new RunClient()
+    void client
+      .explain(head, [...entries], found.moments)
+      .then(setReasons)
+      .catch(() => setReasons([]))
+    return () => client.dispose()
+    // the moments are of these entries
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [head, found.moments])
+  return reasons
+}

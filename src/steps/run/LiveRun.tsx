@@ -1,0 +1,180 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { epochMinute } from '@/core/plan/clock'
+import { momentOf } from '@/core/plan/momentOf'
+import { assumptionsAgainst } from '@/core/run/assumptions'
+import type { Entry, Reading } from '@/core/run/runDocument'
+import { standingEntries } from '@/core/run/runDocument'
+import { CLOCK_OFF_MS } from '@/ui/runs/syncRun'
+import { stampAt } from '@/ui/runs/stamp'
+import { useRun } from '@/ui/runs/useRun'
+import { assumptionWords, contradictionWords, endWords } from '@/words/run/runWords'
+import { EventDialog, type EventKind } from './EventDialog'
+import { FinishRun } from './FinishRun'
+import { ReadingDialog } from './ReadingDialog'
+import { RunFacts } from './RunFacts'
+import { RunLog } from './RunLog'
+import styles from './run.module.css'
+import { syncWords } from './syncWords'
+import { usePrediction } from './usePrediction'
+
+const RunChart = dynamic(() => import('./RunChart'), { ssr: false })
+
+type Open = { what: 'reading'; corrected?: Reading } | { what: EventKind } | null
+
+const KEYS: [EventKind, string][] = [
+  ['switch', 'Switched'],
+  ['source', 'Charged'],
+  ['temperature', 'Temperature'],
+  ['note', 'Note'],
+  ['end', 'End'],
+]
+
+/** A run that goes on, or one that is over: its end as the readings have it, the keys to write down, and the log. */
+export function LiveRun({
+  householdId,
+  runId,
+  onBack,
+}: {
+  householdId: string
+  runId: string
+  onBack: () => void
+}) {
+  const { head, entries, unsent, sync, clockAheadMs, add } = useRun(householdId, runId)
+  const { found, failure } = usePrediction(head, entries)
+  const [open, setOpen] = useState<Open>(null)
+  if (!head)
+    return sync?.kind === 'gone' ? (
+      <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
+        This run is not here. It may have been deleted.
+      </Alert>
+    ) : (
+      <Skeleton variant="rectangular" height={320} />
+    )
+  // the plan begins when the run did, on the clock of the wall
+  const plan = { ...head.plan, scenario: { ...head.plan.scenario, startsAt: head.startsLocal } }
+  const standing = standingEntries(entries)
+  const ended = standing.findLast((entry) => entry.kind === 'end')
+  const lastPause = standing.findLast(({ kind }) => kind === 'pause' || kind === 'resume' || kind === 'end')
+  const isPaused = lastPause?.kind === 'pause'
+  const sourceId = found?.segment.sourceId ?? head.sourceId
+  const against = found ? assumptionsAgainst(found.moments) : []
+  const contradiction = found && contradictionWords(plan, found, against)
+  const close = () => setOpen(null)
+  const now = () => stampAt(new Date(), new Date())
+  return (
+    <div className={styles.live}>
+      <div className={styles.top}>
+        <div>
+          <h2>{head.name}</h2>
+          <p className={styles.note}>
+            since {momentOf(plan, 0)} · <span role="status">{syncWords(sync, unsent)}</span>
+          </p>
+        </div>
+        <Button variant="text" onClick={onBack}>
+          All runs
+        </Button>
+      </div>
+      {clockAheadMs !== null && Math.abs(clockAheadMs) > CLOCK_OFF_MS && (
+        <Alert severity="warning">
+          This device’s clock is {Math.round(Math.abs(clockAheadMs) / 60_000)} min{' '}
+          {clockAheadMs > 0 ? 'ahead of' : 'behind'} the server’s. Set it, or give the time with each reading.
+        </Alert>
+      )}
+      {sync?.kind === 'refused' && (
+        <Alert severity="error">Not sent: {sync.message} It is kept on this device.</Alert>
+      )}
+      {failure && <Alert severity="error">{failure}</Alert>}
+      {contradiction && (
+        <Alert severity="warning" data-testid="contradiction">
+          {contradiction}
+        </Alert>
+      )}
+      {found ? (
+        <p className={styles.sentence} data-testid="run-sentence">
+          {ended ? `It ended ${momentOf(plan, minutesOf(head.startsLocal, ended))}. ` : ''}
+          {ended && found.readings > 0
+            ? `By the readings before it: ${endWords(plan, found)}`
+            : endWords(plan, found)}
+        </p>
+      ) : (
+        <Skeleton height={56} />
+      )}
+      {!ended && (
+        <div className={styles.keys}>
+          <Button
+            variant="contained"
+            size="large"
+            className={styles.main}
+            onClick={() => setOpen({ what: 'reading' })}
+          >
+            Write down a reading
+          </Button>
+          {KEYS.map(([kind, words]) => (
+            <Button key={kind} variant="outlined" size="large" onClick={() => setOpen({ what: kind })}>
+              {words}
+            </Button>
+          ))}
+          <Button
+            variant="outlined"
+            size="large"
+            onClick={() => void add({ ...now(), kind: isPaused ? 'resume' : 'pause' } as Entry)}
+          >
+            {isPaused ? 'Carry on' : 'Pause'}
+          </Button>
+        </div>
+      )}
+      {found && <RunFacts head={head} found={found} isOver={ended !== undefined} />}
+      <div className={styles.chart}>
+        {found && (
+          <RunChart
+            head={head}
+            found={found}
+            label={`Charge: readings over the likely range; dashed as planned. ${endWords(plan, found)}`}
+          />
+        )}
+      </div>
+      {against.length > 0 && (
+        <section aria-label="What the readings speak against">
+          <h3>What the readings speak against</h3>
+          <ol className={styles.list}>
+            {against.slice(0, 5).map((one) => (
+              <li key={`${one.unknown.id} ${one.unknown.place}`}>{assumptionWords(plan, one)}</li>
+            ))}
+          </ol>
+        </section>
+      )}
+      {ended && found && <FinishRun head={head} entries={entries} found={found} />}
+      <RunLog
+        head={head}
+        entries={entries}
+        correct={(corrected) => setOpen({ what: 'reading', corrected })}
+      />
+      {open?.what === 'reading' && (
+        <ReadingDialog
+          head={head}
+          entries={entries}
+          sourceId={open.corrected?.sourceId ?? sourceId}
+          corrected={open.corrected}
+          onClose={close}
+          onAdd={(entry) => void add(entry)}
+        />
+      )}
+      {open && open.what !== 'reading' && (
+        <EventDialog
+          head={head}
+          kind={open.what}
+          sourceId={sourceId}
+          onClose={close}
+          onAdd={(entry) => void add(entry)}
+        />
+      )}
+    </div>
+  )
+}
+
+const minutesOf = (startsLocal: string, { local }: Entry) => epochMinute(local) - epochMinute(startsLocal)

@@ -1,0 +1,88 @@
+'use client'
+import { useColorScheme } from '@mui/material/styles'
+import { useEffect, useRef } from 'react'
+import type { RunPrediction } from '@/core/run/predictRun'
+import { type RunHead, minuteOf } from '@/core/run/runDocument'
+import { clockTicks } from '@/ui/chart/chartDecorations'
+import { inkOf } from '@/ui/chart/chartInk'
+import { axisOf, lineChart } from '@/ui/chart/lineChart'
+
+/** The readings over the band as planned and as learned. */
+export default function RunChart({
+  head,
+  found,
+  label,
+}: {
+  head: RunHead
+  found: RunPrediction
+  label: string
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const { mode, systemMode } = useColorScheme()
+  const scheme = mode === 'system' ? systemMode : mode
+  useEffect(() => {
+    const element = canvas.current
+    if (!element) return
+    const ink = inkOf(element)
+    const { band, plannedBand, segment } = found
+    const last = [found.endMin.p90, found.plannedEndMin.p90, found.nowMin + 120]
+      .map((minute) => Math.min(minute, found.horizonMin))
+      .reduce((a, b) => Math.max(a, b))
+    const shownMin = Math.min(found.horizonMin, Math.ceil((last * 1.05) / 60) * 60)
+    const points = ({ fromMin, stepMin }: typeof band, values: Float64Array) =>
+      Array.from(values, (y, i) => ({ x: fromMin + i * stepMin, y })).filter(
+        ({ x }) => x <= shownMin + stepMin,
+      )
+    const readings = segment.readings.flatMap(({ at, chargeFraction }) =>
+      chargeFraction === undefined ? [] : [{ x: minuteOf(head, at), y: chargeFraction }],
+    )
+    const chart = lineChart(
+      element,
+      [
+        { data: points(band, band.p90), borderWidth: 0, fill: '+1', backgroundColor: ink.storeWash },
+        { data: points(band, band.p10), borderWidth: 0, fill: false },
+        { data: points(band, band.p50), borderColor: ink.store, borderWidth: 2.4, fill: false },
+        {
+          data: points(plannedBand, plannedBand.p50),
+          borderColor: ink.soft,
+          borderWidth: 1.4,
+          borderDash: [5, 4],
+          fill: false,
+        },
+        {
+          data: readings,
+          showLine: false,
+          pointRadius: 4,
+          pointBackgroundColor: ink.ink,
+          borderColor: ink.ink,
+          borderWidth: 0,
+        },
+      ],
+      {
+        layout: { padding: { top: 10, right: 8 } },
+        scales: {
+          x: axisOf(element, ink, {
+            max: shownMin,
+            afterBuildTicks: (axis) => {
+              axis.ticks = clockTicks(
+                { startsAt: head.startsLocal, shownMin, clock: head.plan.household.units.clock },
+                axis.width,
+              )
+            },
+            ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
+          }),
+          y: axisOf(element, ink, {
+            max: 1,
+            ticks: {
+              stepSize: 0.25,
+              padding: 8,
+              callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
+            },
+          }),
+        },
+      },
+    )
+    return () => chart.destroy()
+  }, [head, found, scheme])
+  return <canvas ref={canvas} role="img" aria-label={label} />
+}

@@ -1,0 +1,116 @@
+'use client'
+import Button from '@mui/material/Button'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import { epochMinute, formatMoment } from '@/core/plan/clock'
+import { CSV_HEADER, rowsOfEntries } from '@/core/run/entriesCsv'
+import {
+  type Entry,
+  type Reading,
+  RUN_FORMAT,
+  RUN_VERSION,
+  type RunHead,
+  standingEntries,
+} from '@/core/run/runDocument'
+import { entryWords } from './entryWords'
+import styles from './run.module.css'
+
+/** Rows of a long log shown at first. */
+const SHOWN = 60
+
+/** What was written down, the newest first; a reading is corrected by another that takes its place. */
+export function RunLog(props: {
+  head: RunHead
+  entries: readonly Entry[]
+  correct: (reading: Reading) => void
+}) {
+  const { head, entries, correct } = props
+  const standing = standingEntries(entries).reverse()
+  const corrected = new Set(entries.flatMap(({ replaces }) => replaces ?? []))
+  const clock = head.plan.household.units.clock
+  const save = (name: string, type: string, text: string) => {
+    const url = URL.createObjectURL(new Blob([text], { type }))
+    const link = document.createElement('a')
+    link.href = url
+    link.download = name
+    link.click()
+    URL.revokeObjectURL(url)
+  }
+  const csv = () =>
+    [CSV_HEADER, ...rowsOfEntries(head, entries)]
+      .map((row) =>
+        row.map((cell) => (/[",\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(','),
+      )
+      .join('\r\n')
+  return (
+    <section aria-label="The log" className={styles.log}>
+      <div className={styles.top}>
+        <h3>The log</h3>
+        <div className={styles.noPrint}>
+          <Button variant="text" onClick={() => save('run.csv', 'text/csv', csv())}>
+            Save as CSV
+          </Button>
+          <Button
+            variant="text"
+            onClick={() =>
+              save(
+                'run.json',
+                'application/json',
+                JSON.stringify({ format: RUN_FORMAT, version: RUN_VERSION, ...head, entries }, null, 1),
+              )
+            }
+          >
+            Save as JSON
+          </Button>
+        </div>
+      </div>
+      <Table size="small">
+        <TableHead>
+          <TableRow>
+            <TableCell>Clock</TableCell>
+            <TableCell>What</TableCell>
+            <TableCell>
+              <span className="visually-hidden">Correct it</span>
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {standing.slice(0, SHOWN).map((entry) => (
+            <TableRow key={entry.id} data-testid="run-entry">
+              <TableCell component="th" scope="row">
+                {formatMoment(
+                  head.startsLocal,
+                  epochMinute(entry.local) - epochMinute(head.startsLocal),
+                  1,
+                  clock,
+                )}
+              </TableCell>
+              <TableCell>
+                {entryWords(head, entry)}
+                {entry.replaces && corrected.has(entry.replaces) && <small> (corrected)</small>}
+                {entry.confirmed && <small> (confirmed)</small>}
+              </TableCell>
+              <TableCell align="right">
+                {entry.kind === 'reading' && (
+                  <Button
+                    variant="text"
+                    onClick={() => correct(entry)}
+                    aria-label={`Correct ${entryWords(head, entry)}`}
+                  >
+                    Correct
+                  </Button>
+                )}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      {standing.length > SHOWN && (
+        <p className={styles.note}>{standing.length - SHOWN} earlier ones are in the files.</p>
+      )}
+    </section>
+  )
+}

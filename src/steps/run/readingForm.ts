@@ -1,0 +1,72 @@
+import { onlyNumber } from '@/core/reading/number'
+import type { Reading } from '@/core/run/runDocument'
+
+/** What can be read off a display or an instrument, as fields. */
+export const READING_ROWS = [
+  { field: 'chargeFraction', label: 'Charge', unit: '%', perUnit: 0.01, most: 100, first: true },
+  { field: 'nowW', label: 'Watts now', unit: 'W', perUnit: 1, most: 50_000, first: true },
+  { field: 'outWh', label: 'Watt-hours out', unit: 'Wh', perUnit: 1, most: 1e7, first: false },
+  { field: 'outAh', label: 'Amp-hours out', unit: 'Ah', perUnit: 1, most: 1e6, first: false },
+  { field: 'meterWh', label: 'Plug-in meter', unit: 'kWh', perUnit: 1000, most: 10_000, first: false },
+  { field: 'loadedV', label: 'Volts under load', unit: 'V', perUnit: 1, most: 1000, first: false },
+  { field: 'restV', label: 'Volts at rest', unit: 'V', perUnit: 1, most: 1000, first: false },
+  { field: 'peakW', label: 'Peak at a start', unit: 'W', perUnit: 1, most: 500_000, first: false },
+] as const
+
+export type ReadingField = (typeof READING_ROWS)[number]['field']
+export type ReadingTexts = Partial<Record<ReadingField, string>>
+
+export type ReadingResult =
+  { ok: true; figures: Partial<Reading> } | { ok: false; field: ReadingField | null; message: string }
+
+/** The figures that were typed, in kept units; or the first field that cannot be, and what would be right. */
+export function readReading(texts: ReadingTexts): ReadingResult {
+  const figures: Partial<Reading> = {}
+  for (const { field, label, unit, perUnit, most } of READING_ROWS) {
+    const text = texts[field]?.trim() ?? ''
+    if (text === '') continue
+    const value = onlyNumber(text.replace(new RegExp(`\\s*${unit}$`, 'i'), ''))
+    const wrong = (message: string): ReadingResult => ({ ok: false, field, message })
+    if (value === null)
+      return wrong(`“${text}” is no number. ${label} in ${unit}, such as ${unit === '%' ? 84 : 120}.`)
+    if (value < 0) return wrong(`${label} is never below 0.`)
+    if (value > most)
+      return wrong(
+        unit === '%' ? `${text} % is more than full: 0 to 100.` : `${text} ${unit} is more than this can be.`,
+      )
+    figures[field] = value * perUnit
+  }
+  return Object.keys(figures).length > 0
+    ? { ok: true, figures }
+    : {
+        ok: false,
+        field: null,
+        message: 'Nothing was typed. One figure is enough, such as the percent of the display.',
+      }
+}
+
+/** A reading's figures as they were typed, for correcting it. */
+export function textsOf(reading: Partial<Reading>): ReadingTexts {
+  const texts: ReadingTexts = {}
+  for (const { field, perUnit } of READING_ROWS) {
+    const value = reading[field]
+    if (value !== undefined) texts[field] = String(Math.round((value / perUnit) * 1000) / 1000)
+  }
+  return texts
+}
+
+/** A reading in short. @example "84 %, 210 W, 12.6 V under load" */
+export function readingWords(reading: Partial<Reading>): string {
+  const texts = textsOf(reading)
+  const behind: Partial<Record<ReadingField, string>> = {
+    outWh: ' out',
+    outAh: ' out',
+    meterWh: ' on the meter',
+    loadedV: ' under load',
+    restV: ' at rest',
+    peakW: ' peak',
+  }
+  return READING_ROWS.flatMap(({ field, unit }) =>
+    texts[field] === undefined ? [] : [`${texts[field]} ${unit}${behind[field] ?? ''}`],
+  ).join(', ')
+}

@@ -1,0 +1,42 @@
+import { useEffect, useRef, useState } from 'react'
+import type { RunPrediction } from '@/core/run/predictRun'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { RunClient } from '@/worker/runClient'
+
+/** What a run's entries say of its end, worked out whenever there are others; a newer log takes a waiting one's place. */
+export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
+  const [found, setFound] = useState<RunPrediction | null>(null)
+  const [failure, setFailure] = useState<string | null>(null)
+  const client = useRef<RunClient | null>(null)
+  const waiting = useRef<{ head: RunHead; entries: Entry[] } | null>(null)
+  const busy = useRef(false)
+  useEffect(
+    () => () => {
+      client.current?.dispose()
+      client.current = null
+    },
+    [],
+  )
+  useEffect(() => {
+    if (!head) return
+    waiting.current = { head, entries: [...entries] }
+    if (busy.current) return
+    busy.current = true
+    const work = async () => {
+      while (waiting.current) {
+        const asked = waiting.current
+        waiting.current = null
+        try {
+          const answer = await (client.current ??= new RunClient()).predict(asked.head, asked.entries)
+          setFound(answer)
+          setFailure(null)
+        } catch (error) {
+          setFailure(error instanceof RangeError ? error.message : 'The prediction could not be worked out.')
+        }
+      }
+      busy.current = false
+    }
+    void work()
+  }, [head, entries])
+  return { found, failure }
+}

@@ -1,0 +1,56 @@
+import { useCallback, useEffect, useState } from 'react'
+import { runDevice } from '@/ui/runs/useRun'
+
+export interface ListedRun {
+  id: string
+  name: string
+  startsLocal: string
+  startedAt: string
+  entries: number
+}
+
+/** The runs of a household, those of the server and those that are on this device only. */
+export function useRuns(householdId: string) {
+  const [runs, setRuns] = useState<ListedRun[] | null>(null)
+  const read = useCallback(async () => {
+    const device = runDevice()
+    const own = await Promise.all(
+      (await device.runsOf(householdId)).map(async ({ head, isSent }) => ({
+        id: head.id,
+        name: head.name,
+        startsLocal: head.startsLocal,
+        startedAt: head.startedAt,
+        entries: (await device.entriesOf(householdId, head.id)).length,
+        isSent,
+      })),
+    )
+    let listed: ListedRun[] | null = null
+    try {
+      const response = await fetch(`/api/households/${householdId}/runs`)
+      if (response.ok) listed = ((await response.json()) as { runs: ListedRun[] }).runs
+    } catch {
+      // without a connection those on this device are shown
+    }
+    const here = own.filter(({ id, isSent }) =>
+      listed === null ? true : !isSent && !listed.some((run) => run.id === id),
+    )
+    setRuns([...(listed ?? []), ...here].sort((a, b) => Date.parse(b.startedAt) - Date.parse(a.startedAt)))
+  }, [householdId])
+  useEffect(() => {
+    const timer = setTimeout(() => void read())
+    return () => clearTimeout(timer)
+  }, [read])
+  /** @returns why it could not be deleted; null where it is gone */
+  const remove = async (id: string): Promise<string | null> => {
+    try {
+      const response = await fetch(`/api/households/${householdId}/runs/${id}`, { method: 'DELETE' })
+      if (!response.ok && response.status !== 404) return 'The server did not delete it. Try again later.'
+    } catch {
+      return 'There is no connection. Delete it when it is back.'
+    }
+    await runDevice().remove(householdId, id)
+    await read()
+    return null
+  }
+  return { runs, remove, read }
+}

@@ -1,0 +1,76 @@
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import type { RunDevice } from './runDevice'
+
+/** How a run stands between this device and the server. */
+export type SyncState =
+  | { kind: 'saved' }
+  /** there is no connection, or the server does not answer; it goes on by itself */
+  | { kind: 'waiting' }
+  /** the server refuses what was written down; it stays on this device */
+  | { kind: 'refused'; message: string }
+  /** the run was deleted elsewhere */
+  | { kind: 'gone' }
+
+/** Entries sent at once. */
+const BATCH = 200
+/** A clock that is off by more is told. */
+export const CLOCK_OFF_MS = 90_000
+
+interface Told {
+  head?: RunHead
+  entries: Entry[]
+  sequence: number
+  now: string
+}
+
+/**
+ * Sends what the server has not, and takes what it has. Ids made on the device make it safe to send anything twice.
+ *
+ * @returns how it stands, and by how many milliseconds this device's clock is ahead of the server's
+ */
+export async function syncRun(
+  device: RunDevice,
+  householdId: string,
+  runId: string,
+  send: typeof fetch = fetch,
+): Promise<{ state: SyncState; clockAheadMs: number | null }> {
+  const at = `/api/households/${householdId}/runs`
+  const post = (path: string, body: unknown) =>
+    send(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  try {
+    const kept = await device.run(householdId, runId)
+    if (kept && !kept.isSent) {
+      const response = await post(at, kept.head)
+      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+      await device.runs.update([householdId, runId], { isSent: true })
+    }
+    const entries = await device.entriesOf(householdId, runId)
+    const unsent = entries.filter(({ isSent }) => !isSent)
+    for (let i = 0; i < unsent.length; i += BATCH) {
+      const batch = unsent.slice(i, i + BATCH)
+      const response = await post(`${at}/${runId}/entries`, { entries: batch.map(({ entry }) => entry) })
+      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+      await device.entries.bulkPut(batch.map((one) => ({ ...one, isSent: true })))
+    }
+    const response = await send(`${at}/${runId}${kept ? `?after=${kept.sequence}` : ''}`)
+    if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+    const told = (await response.json()) as Told
+    const head = told.head ?? kept?.head
+    if (head) await device.take(householdId, head, told)
+    return { state: { kind: 'saved' }, clockAheadMs: Date.now() - Date.parse(told.now) }
+  } catch {
+    return { state: { kind: 'waiting' }, clockAheadMs: null }
+  }
+}
+
+/** What an answer that is no success says. */
+async function stateOf(response: Response): Promise<SyncState> {
+  if (response.status === 404) return { kind: 'gone' }
+  if (response.status >= 500 || response.status === 429 || response.status === 401) return { kind: 'waiting' }
+  const body = (await response.json().catch(() => null)) as { error?: { message?: string } } | null
+  return { kind: 'refused', message: body?.error?.message ?? 'The server refused it.' }
+}

@@ -1,0 +1,91 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { RunDevice } from './runDevice'
+import { type SyncState, syncRun } from './syncRun'
+
+/** Another device's entries are here within so long. */
+const EVERY_MS = 3000
+
+let opened: RunDevice | null = null
+/** The one store of runs on this device. */
+export const runDevice = (): RunDevice => (opened ??= new RunDevice())
+
+export interface LiveRun {
+  head: RunHead | null
+  entries: Entry[]
+  /** how many are on this device only */
+  unsent: number
+  sync: SyncState | null
+  clockAheadMs: number | null
+  add: (entry: Entry) => Promise<void>
+}
+
+/** A run as this device and the server have it, kept alike while the page is open. */
+export function useRun(householdId: string, runId: string): LiveRun {
+  const device = runDevice()
+  const [head, setHead] = useState<RunHead | null>(null)
+  const [kept, setKept] = useState<{ entry: Entry; isSent: boolean }[]>([])
+  const [sync, setSync] = useState<SyncState | null>(null)
+  const [clockAheadMs, setClockAhead] = useState<number | null>(null)
+  const busy = useRef(false)
+  const again = useRef(false)
+
+  const read = useCallback(async () => {
+    const run = await device.run(householdId, runId)
+    if (run) setHead((known) => known ?? run.head)
+    const entries = await device.entriesOf(householdId, runId)
+    setKept((before) => (isSame(before, entries) ? before : entries))
+  }, [device, householdId, runId])
+
+  const exchange = useCallback(async () => {
+    if (busy.current) {
+      again.current = true
+      return
+    }
+    busy.current = true
+    do {
+      again.current = false
+      const found = await syncRun(device, householdId, runId)
+      setSync((before) => (before?.kind === found.state.kind ? before : found.state))
+      if (found.clockAheadMs !== null) setClockAhead(found.clockAheadMs)
+      await read()
+    } while (again.current)
+    busy.current = false
+  }, [device, householdId, runId, read])
+
+  useEffect(() => {
+    let isOver = false
+    // what is on this device first, then what the server has
+    const first = setTimeout(
+      () =>
+        void read().then(() => {
+          if (!isOver) void exchange()
+        }),
+    )
+    const timer = setInterval(() => document.visibilityState === 'visible' && void exchange(), EVERY_MS)
+    const online = () => void exchange()
+    window.addEventListener('online', online)
+    return () => {
+      isOver = true
+      clearTimeout(first)
+      clearInterval(timer)
+      window.removeEventListener('online', online)
+    }
+  }, [read, exchange])
+
+  const add = useCallback(
+    async (entry: Entry) => {
+      await device.add(householdId, runId, entry)
+      await read()
+      void exchange()
+    },
+    [device, householdId, runId, read, exchange],
+  )
+  const entries = useMemo(() => kept.map(({ entry }) => entry), [kept])
+  return { head, entries, unsent: kept.filter(({ isSent }) => !isSent).length, sync, clockAheadMs, add }
+}
+
+type Kept = { entry: Entry; isSent: boolean }
+
+const isSame = (a: readonly Kept[], b: readonly Kept[]) =>
+  a.length === b.length && a.every((one, i) => one.entry.id === b[i].entry.id && one.isSent === b[i].isSent)

@@ -1,0 +1,21 @@
+import { expose } from 'comlink'
+import { ensureComputable } from '@/core/simulation/switchingBudget'
+import { predictRun } from '@/core/run/predictRun'
+import { explainRun } from '@/core/run/explain'
+import { expectedWidths } from '@/core/run/expectedWidth'
+import { planOfSegment, segmentsOf } from '@/core/run/segments'
+import type { RunJobs } from './runJobs'
+
+const jobs: RunJobs = {
+  predict: (head, entries) => {
+    ensureComputable(head.plan)
+    return predictRun(head, entries)
+  },
+  widths: (head) => {
+    ensureComputable(head.plan)
+    return expectedWidths(planOfSegment(head, segmentsOf(head, [])[0]), head.sourceId)
+  },
+  explain: (head, entries, moments) => explainRun(head, entries, moments),
+}
+
+expose(jobs)
