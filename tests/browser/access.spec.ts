@@ -55,8 +55,10 @@ test('no violation in the dialogs, in an empty household, nor where nothing is',
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
-  for (const step of ['outage', 'loads', 'power', 'runtime']) {
-    test(`${step} fits the width and has no violation`, async ({ page }) => {
+  for (const step of ['outage', 'loads', 'power', 'runtime', 'run']) {
+    test(`${step === 'outage' || step === 'power' ? '@soak ' : ''}${step} fits the width and has no violation`, async ({
+      page,
+    }) => {
       await openSample(page, step)
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
       expect(await violations(page)).toEqual([])

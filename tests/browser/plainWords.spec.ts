@@ -283,6 +283,7 @@ test('nothing scrolls sideways at 320 pixels', async ({ page }) => {
     'power?tab=own',
     'runtime',
     'recharge',
+    'run',
   ]) {
     await page.goto(`/h/${id}/${path}`)
     await ready(page)

@@ -120,7 +120,7 @@ test.describe('the sentence tells what breaks first', () => {
 })
 
 test.describe('what endangers is told', () => {
-  test('a string on a guessed cold does not fit until the number is typed', async ({ page }) => {
+  test('@soak a string on a guessed cold does not fit until the number is typed', async ({ page }) => {
     await openChanged(page, 'recharge', (household) => {
       household.refill.recordLowC = null
       const [array] = household.refill.panels
@@ -140,7 +140,7 @@ test.describe('what endangers is told', () => {
     await expect(page.getByTestId('asks-record-cold')).toHaveCount(0)
   })
 
-  test('a 12 V car does not charge a 24 V bank: nothing comes in, and a step-up charger is asked for', async ({
+  test('@soak a 12 V car does not charge a 24 V bank: nothing comes in, and a step-up charger is asked for', async ({
     page,
   }) => {
     await openChanged(page, 'recharge', (household) => {
@@ -172,7 +172,7 @@ test.describe('what endangers is told', () => {
     await expect(page.getByTestId('car-why')).toContainText('passes 300 W')
   })
 
-  test('a search with a critical medical device offers no bank to be wired, unless asked otherwise', async ({
+  test('@soak a search with a critical medical device offers no bank to be wired, unless asked otherwise', async ({
     page,
   }) => {
     await openChanged(page, 'power', (household) => {

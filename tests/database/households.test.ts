@@ -19,6 +19,10 @@ import {
 import { deleteVisitor, settleNewcomer } from '@/db/newcomers'
 import { CODES_LIMIT, keepCode, listCodes, openByCode, revokeCode } from '@/db/recovery'
 import * as schema from '@/db/schema'
+import { planOf } from '@/core/plan/planOf'
+import { RUN_LIMITS, type RunHead } from '@/core/run/runDocument'
+import { deleteRun, entriesAfter, findRun, keepEntries, keepRun, listRuns } from '@/db/runs'
+import { headOf, readingAt } from '../calibration/runs/runOf'
 import { listVersions, readVersion } from '@/db/versions'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
 
@@ -398,6 +402,62 @@ describe('visitors who changed nothing', () => {
     expect(await findHousehold(opened.db, worked.userId, worked.id)).not.toBeNull()
     expect(await findHousehold(opened.db, fresh.userId, fresh.id)).not.toBeNull()
     expect(await deletePristineVisitors(opened.db, now)).toBe(0)
+  })
+})
+
+describe('runs that were written down', () => {
+  const begun = () => {
+    const plan = planOf(demoHousehold())
+    return { ...headOf(plan), id: randomUUID() }
+  }
+  const entries = (head: RunHead, minutes: number[]) =>
+    minutes.map((minute) => readingAt(head.plan, minute, { chargeFraction: 1 - minute / 1000 }))
+
+  test('a run and its entries come back as they were, each once however often it is sent, in the order they came', async () => {
+    const { id } = await householdOfVisitor()
+    const head = begun()
+    expect(await keepRun(opened.db, id, head, new Date())).toBe(true)
+    expect(await keepRun(opened.db, id, { ...head, name: 'Another' }, new Date())).toBe(true)
+    expect(await findRun(opened.db, id, head.id)).toEqual(head)
+    const [late, early] = entries(head, [60, 0])
+    await keepEntries(opened.db, id, head.id, [late])
+    await keepEntries(opened.db, id, head.id, [late, early])
+    const all = await entriesAfter(opened.db, id, head.id, 0)
+    expect(all.entries).toEqual([late, early])
+    // another device asks for what came after the last it has seen
+    expect((await entriesAfter(opened.db, id, head.id, all.sequence)).entries).toEqual([])
+    const [more] = entries(head, [90])
+    await keepEntries(opened.db, id, head.id, [more])
+    expect((await entriesAfter(opened.db, id, head.id, all.sequence)).entries).toEqual([more])
+    expect(await listRuns(opened.db, id)).toMatchObject([{ id: head.id, name: head.name, entries: 3 }])
+  })
+
+  test('a run is of one household, and goes with it', async () => {
+    const one = await householdOfVisitor()
+    const other = await householdOfVisitor()
+    const head = begun()
+    await keepRun(opened.db, one.id, head, new Date())
+    await keepEntries(opened.db, one.id, head.id, entries(head, [0]))
+    expect(await findRun(opened.db, other.id, head.id)).toBeNull()
+    expect(await deleteRun(opened.db, other.id, head.id)).toBe(false)
+    await deleteHousehold(opened.db, one.userId, one.id)
+    expect(
+      await opened.db.select().from(schema.runEntries).where(eq(schema.runEntries.runId, head.id)),
+    ).toEqual([])
+  })
+
+  test('a run that is full takes no more, and none of what was sent is lost to the others', async () => {
+    const { id } = await householdOfVisitor()
+    const head = begun()
+    await keepRun(opened.db, id, head, new Date())
+    const many = entries(
+      head,
+      Array.from({ length: RUN_LIMITS.entries }, (_, i) => i / 100),
+    )
+    for (let i = 0; i < many.length; i += 1000)
+      await keepEntries(opened.db, id, head.id, many.slice(i, i + 1000))
+    expect(await keepEntries(opened.db, id, head.id, entries(head, [5000]))).toBe(false)
+    expect(await deleteRun(opened.db, id, head.id)).toBe(true)
   })
 })
 

@@ -1,6 +1,6 @@
 import { DAY_MIN, epochMinute, localOf, minuteOfDay } from '../plan/clock'
 import { parseClock } from '../reading/clock'
-import { onlyNumber } from '../reading/number'
+import { plainNumber } from '../reading/plainNumber'
 import type { Entry, Reading, RunHead } from './runDocument'
 import { standingEntries, minuteOf } from './runDocument'
 
@@ -105,7 +105,7 @@ function momentOfRow(
 ): number | string {
   const cell = (column: ReadingColumn) => row[columns.indexOf(column)]?.trim()
   if (columns.includes('hours')) {
-    const hours = onlyNumber(cell('hours') ?? '')
+    const hours = plainNumber(cell('hours') ?? '')
     return hours === null || hours < 0 ? `“${cell('hours')}” is no number of hours such as 1.5` : hours * 60
   }
   if (columns.includes('moment')) {
@@ -129,12 +129,12 @@ function figuresOf(row: readonly string[], columns: readonly ReadingColumn[]): P
     const text = row[i]?.trim() ?? ''
     if (column === null || !(column in PER_UNIT) || text === '') continue
     const figure = column as ReadingFigure
-    const value = onlyNumber(text.replace(/\s*(?:%|V|Ah|Wh|kWh|W)$/i, ''))
+    const value = plainNumber(text.replace(/\s*(?:%|V|Ah|Wh|kWh|W)$/i, ''))
     if (value === null) return `“${text}” is no number`
     if (value < 0) return `${text} is below zero`
     if (figure === 'chargeFraction' && value > 100)
       return `${text} % is more than full; 0 to 100 would be right`
-    reading[figure] = value * PER_UNIT[figure]
+    reading[figure] = Math.round(value * PER_UNIT[figure] * 1e6) / 1e6
   }
   return reading
 }

@@ -1,3 +1,4 @@
+import type { Bank } from '../plan/power'
 import type { Source } from '../plan/schema'
 import { bankVolts, bankVoltage, chemistryOf } from '../storage/bank'
 import { loadedV } from '../storage/loadedVoltage'
@@ -116,15 +117,14 @@ function countersOf(
   }
   add('outWh', METER, 1)
   add('meterWh', METER, 1)
-  add('outAh', SHUNT, nominalVolts(source))
+  // of a battery whose volts are not known, amp-hours say nothing
+  if (source.bank) add('outAh', SHUNT, nominalVolts(source.bank))
   return found
 }
 
-/** Wh for an Ah of a source's battery. */
-function nominalVolts(source: Source): number {
-  const times = chemistryOf(source) === 'lifepo4' ? LITHIUM_ABOVE_NOMINAL : 1
-  return (source.bank ? bankVolts(source.bank) : 12.8) * times
-}
+/** Wh for an Ah of a bank. */
+const nominalVolts = (bank: Bank) =>
+  bankVolts(bank) * (bank.battery.chemistry === 'lifepo4' ? LITHIUM_ABOVE_NOMINAL : 1)
 
 /** As many observations of one instrument as runs are held against; more are joined in stretches of equal length. */
 const MOST_OF_ONE = 120

@@ -43,7 +43,7 @@ const fraction = z.number().min(0).max(1)
 const wattHours = z.number().min(0).max(10_000_000)
 
 /** What a display or an instrument shows of one source; any subset. */
-export const READING_FIELDS = {
+const READING_FIELDS = {
   chargeFraction: fraction,
   /** at the battery's poles, while it is drawn from or at rest */
   loadedV: z.number().min(0).max(1000),
@@ -109,7 +109,7 @@ const resumeEntry = z.strictObject({
   toFraction: fraction.optional(),
 })
 
-export const END_REASONS = ['empty', 'stopped', 'grid back'] as const
+const END_REASONS = ['empty', 'stopped', 'grid back'] as const
 const endEntry = z.strictObject({
   ...entryFields,
   kind: z.literal('end'),
@@ -141,18 +141,10 @@ export const runHeadSchema = z.strictObject({
   sourceId: idSchema,
 })
 
-export const runSchema = z.strictObject({
-  format: z.literal(RUN_FORMAT),
-  version: z.literal(RUN_VERSION),
-  ...runHeadSchema.shape,
-  entries: z.array(entrySchema).max(RUN_LIMITS.entries),
-})
-
 export type Entry = z.infer<typeof entrySchema>
 export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>
 export type Reading = EntryOf<'reading'>
 export type RunHead = z.infer<typeof runHeadSchema>
-export type RunDocument = z.infer<typeof runSchema>
 
 /** Minutes from the start of a run to a moment in UTC; below 0 before it. */
 export const minuteOf = ({ startedAt }: Pick<RunHead, 'startedAt'>, at: string): number =>

@@ -10,11 +10,14 @@ export interface StraightLine {
   endMin: number
 }
 
+/** Charges closer together say nothing of a slope, minutes. */
+const LEAST_SPAN_MIN = 20
+
 /**
  * The line of least squares through a segment's charges; through the first and the only other where there are two.
  *
  * @param floor share of full at which the source ends
- * @returns null with fewer than two charges at different minutes
+ * @returns null with fewer than two charges, or all of them within some minutes
  */
 export function straightLine(observations: readonly Observation[], floor: number): StraightLine | null {
   const read = observations.filter(({ instrument }) => instrument.what === 'charge')
@@ -30,7 +33,8 @@ export function straightLine(observations: readonly Observation[], floor: number
     across += (minute - meanT) * (value - meanS)
     square += (minute - meanT) ** 2
   }
-  if (square === 0) return null
+  // two looks at one display make no line
+  if (charges[count - 1].minute - charges[0].minute < LEAST_SPAN_MIN || square === 0) return null
   const perMin = across / square
   const last = charges[count - 1].minute
   const chargeNow = meanS + perMin * (last - meanT)

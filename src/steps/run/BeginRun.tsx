@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField'
 import { useEffect, useMemo, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import { formatPercent } from '@/core/quantity/format'
-import { onlyNumber } from '@/core/reading/number'
+import { plainNumber } from '@/core/reading/plainNumber'
 import { runCautions } from '@/core/run/cautions'
 import type { ExpectedWidth } from '@/core/run/expectedWidth'
 import type { Entry, RunHead } from '@/core/run/runDocument'
@@ -30,7 +30,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
   const source = sources.find(({ id }) => id === chosen) ?? sources[0]
   const [text, setText] = useState<string | null>(null)
   const charge = text ?? String(Math.round(source.chargedFraction * 100))
-  const value = onlyNumber(charge.replace(/\s*%$/, ''))
+  const value = plainNumber(charge.replace(/\s*%$/, ''))
   const isWrong = value === null || value < 0 || value > 100
   const widths = useWidths(kind, plan, source.id)
   const units = plan.household.units
@@ -81,7 +81,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
           helperText={isWrong ? 'A percentage from 0 to 100, as the display says.' : undefined}
           slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
         />
-        <Button variant="contained" size="large" onClick={start} disabled={isWrong}>
+        <Button variant="contained" color="primary" size="large" onClick={start} disabled={isWrong}>
           {kind === 'test' ? 'Begin the test run' : 'Begin: the power is out'}
         </Button>
       </div>

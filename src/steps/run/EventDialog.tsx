@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { type FormEvent, useState } from 'react'
-import { onlyNumber } from '@/core/reading/number'
+import { plainNumber } from '@/core/reading/plainNumber'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { stampAt } from '@/ui/runs/stamp'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
@@ -91,7 +91,7 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
       onClose={onClose}
       width="xs"
       actions={
-        <Button type="submit" form="event" variant="contained" size="large" fullWidth>
+        <Button type="submit" form="event" variant="contained" color="primary" size="large" fullWidth>
           Save
         </Button>
       }
@@ -155,7 +155,7 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
     },
   ): Entry | string {
     const { stamp } = typedIn
-    const number = onlyNumber(typedIn.text.replace(/\s*(?:%|°?[CF])$/i, ''))
+    const number = plainNumber(typedIn.text.replace(/\s*(?:%|°?[CF])$/i, ''))
     switch (what) {
       case 'switch':
         return { ...stamp, kind: 'switch', loadId: typedIn.which, to: typedIn.how as 'on' }

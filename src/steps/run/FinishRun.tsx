@@ -100,7 +100,7 @@ export function FinishRun({
               ))}
             </TableBody>
           </Table>
-          <Button variant="contained" onClick={take}>
+          <Button variant="contained" color="primary" onClick={take}>
             Take the learned values over
           </Button>
         </>

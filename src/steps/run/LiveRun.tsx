@@ -108,6 +108,7 @@ export function LiveRun({
         <div className={styles.keys}>
           <Button
             variant="contained"
+            color="primary"
             size="large"
             className={styles.main}
             onClick={() => setOpen({ what: 'reading' })}

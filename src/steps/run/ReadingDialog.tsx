@@ -66,7 +66,7 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
       onClose={onClose}
       width="xs"
       actions={
-        <Button type="submit" form="reading" variant="contained" size="large" fullWidth>
+        <Button type="submit" form="reading" variant="contained" color="primary" size="large" fullWidth>
           {asked ? 'It is so: keep it' : 'Save'}
         </Button>
       }

@@ -1,4 +1,4 @@
-import { onlyNumber } from '@/core/reading/number'
+import { plainNumber } from '@/core/reading/plainNumber'
 import type { Reading } from '@/core/run/runDocument'
 
 /** What can be read off a display or an instrument, as fields. */
@@ -25,7 +25,7 @@ export function readReading(texts: ReadingTexts): ReadingResult {
   for (const { field, label, unit, perUnit, most } of READING_ROWS) {
     const text = texts[field]?.trim() ?? ''
     if (text === '') continue
-    const value = onlyNumber(text.replace(new RegExp(`\\s*${unit}$`, 'i'), ''))
+    const value = plainNumber(text.replace(new RegExp(`\\s*${unit}$`, 'i'), ''))
     const wrong = (message: string): ReadingResult => ({ ok: false, field, message })
     if (value === null)
       return wrong(`“${text}” is no number. ${label} in ${unit}, such as ${unit === '%' ? 84 : 120}.`)
@@ -34,7 +34,7 @@ export function readReading(texts: ReadingTexts): ReadingResult {
       return wrong(
         unit === '%' ? `${text} % is more than full: 0 to 100.` : `${text} ${unit} is more than this can be.`,
       )
-    figures[field] = value * perUnit
+    figures[field] = Math.round(value * perUnit * 1e6) / 1e6
   }
   return Object.keys(figures).length > 0
     ? { ok: true, figures }

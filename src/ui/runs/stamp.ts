@@ -1,6 +1,3 @@
-import { epochMinute } from '@/core/plan/clock'
-import type { RunHead } from '@/core/run/runDocument'
-
 /** The clock on the wall of this device. @example localNow(new Date()) // "2026-11-27T18:30" */
 export function localNow(now: Date): string {
   const two = (value: number) => String(value).padStart(2, '0')
@@ -29,7 +26,3 @@ export function momentOfClock(clock: string, now: Date): Date {
   if (at.getTime() > now.getTime() + 60_000) at.setDate(at.getDate() - 1)
   return at
 }
-
-/** The clock time of an entry with its day where it is not the day the run began. */
-export const dayOf = ({ startsLocal }: Pick<RunHead, 'startsLocal'>, local: string): number =>
-  Math.floor(epochMinute(local) / 1440) - Math.floor(epochMinute(startsLocal) / 1440)

@@ -22,7 +22,7 @@ const CAP = 4
 export const errorOf = (predictedH: number | null, trueH: number): number =>
   predictedH === null ? CAP : Math.min(CAP, Math.abs(predictedH - trueH) / trueH)
 
-export const median = (values: readonly number[]): number => {
+const median = (values: readonly number[]): number => {
   const sorted = [...values].sort((a, b) => a - b)
   const middle = sorted.length >> 1
   return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2

@@ -1,0 +1,94 @@
+import 'fake-indexeddb/auto'
+import { beforeEach, describe, expect, test } from '@jest/globals'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { headOf, readingAt } from '../../../tests/calibration/runs/runOf'
+import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
+import { RunDevice } from './runDevice'
+import { syncRun } from './syncRun'
+
+const plan = planWith([loadOf(constant(90))])
+const head = headOf(plan)
+
+/** A server in memory: entries by id, in the order they came. */
+function serverOf() {
+  const kept = { head: null as RunHead | null, entries: [] as Entry[], posts: 0, isDown: false }
+  const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status })
+  const send = async (url: string, init?: RequestInit): Promise<Response> => {
+    if (kept.isDown) throw new TypeError('no connection')
+    const body = init?.body ? (JSON.parse(init.body as string) as RunHead & { entries: Entry[] }) : null
+    if (url.endsWith('/entries')) {
+      kept.posts++
+      for (const entry of body!.entries)
+        if (!kept.entries.some(({ id }) => id === entry.id)) kept.entries.push(entry)
+      return answer({})
+    }
+    if (body) {
+      kept.head = body
+      return answer({}, 201)
+    }
+    if (!kept.head) return answer({ error: {} }, 404)
+    const after = Number(new URL(url, 'http://here').searchParams.get('after') ?? 0)
+    const isFirst = !url.includes('after=')
+    return answer({
+      ...(isFirst && { head: kept.head }),
+      entries: kept.entries.slice(after),
+      sequence: kept.entries.length,
+      now: new Date().toISOString(),
+    })
+  }
+  return { kept, send: send as typeof fetch }
+}
+
+let devices = 0
+const newDevice = () => new RunDevice(`device-${devices++}`)
+const ids = async (device: RunDevice) => (await device.entriesOf('h', head.id)).map(({ id }) => id).sort()
+
+describe('what was written down, between devices and the server', () => {
+  let server: ReturnType<typeof serverOf>
+  beforeEach(() => {
+    server = serverOf()
+  })
+
+  test('without a connection it stays on the device, and is sent when it is back; never twice', async () => {
+    const phone = newDevice()
+    await phone.begin('h', head)
+    const entries = [0, 30, 60].map((minute) => readingAt(plan, minute, { chargeFraction: 1 - minute / 500 }))
+    for (const entry of entries) await phone.add('h', head.id, entry)
+    server.kept.isDown = true
+    expect((await syncRun(phone, 'h', head.id, server.send)).state).toEqual({ kind: 'waiting' })
+    expect(await ids(phone)).toHaveLength(3)
+    server.kept.isDown = false
+    expect((await syncRun(phone, 'h', head.id, server.send)).state).toEqual({ kind: 'saved' })
+    expect(server.kept.entries.map(({ id }) => id).sort()).toEqual(entries.map(({ id }) => id).sort())
+    await syncRun(phone, 'h', head.id, server.send)
+    expect(server.kept.posts).toBe(1)
+    expect((await phone.entriesOf('h', head.id)).every(({ isSent }) => isSent)).toBe(true)
+  })
+
+  test('a second phone takes the run and its entries, and each sees the other’s', async () => {
+    const one = newDevice()
+    const two = newDevice()
+    await one.begin('h', head)
+    await one.add('h', head.id, readingAt(plan, 0, { chargeFraction: 1 }))
+    await syncRun(one, 'h', head.id, server.send)
+    await syncRun(two, 'h', head.id, server.send)
+    expect((await two.run('h', head.id))?.head).toEqual(head)
+    await two.add('h', head.id, readingAt(plan, 45, { chargeFraction: 0.9 }))
+    await syncRun(two, 'h', head.id, server.send)
+    await syncRun(one, 'h', head.id, server.send)
+    expect(await ids(one)).toEqual(await ids(two))
+    expect(await ids(one)).toHaveLength(2)
+  })
+
+  test('a run that was deleted elsewhere is told; what the server refuses stays here and is told', async () => {
+    const phone = newDevice()
+    expect((await syncRun(phone, 'h', 'none', server.send)).state).toEqual({ kind: 'gone' })
+    await phone.begin('h', head)
+    const full = (async () =>
+      new Response(JSON.stringify({ error: { message: 'Full.' } }), {
+        status: 409,
+      })) as unknown as typeof fetch
+    expect((await syncRun(phone, 'h', head.id, full)).state).toEqual({ kind: 'refused', message: 'Full.' })
+    expect(await phone.run('h', head.id)).toMatchObject({ isSent: false })
+  })
+})
