@@ -29,6 +29,8 @@ const VIEWS = [
   { name: 'working', step: 'runtime', act: openWorking },
   { name: 'recharge-day', step: 'recharge', act: planDay },
   { name: 'recharge-panels', step: 'recharge', act: showPanels },
+  { name: 'run-day', step: 'run', act: showRun },
+  { name: 'run-phone-night', step: 'run', phone: true, colorScheme: 'dark', act: showRun },
   { name: 'loads-phone', step: 'loads', phone: true },
   { name: 'load-phone', step: 'loads', phone: true, act: openLoad },
   { name: 'runtime-phone-night', step: 'runtime', phone: true, colorScheme: 'dark' },
@@ -90,6 +92,51 @@ async function showWorse(page) {
 async function openLoad(page) {
   await page.getByRole('button', { name: 'Larder refrigerator', exact: true }).click()
   await page.getByLabel('Running watts').waitFor()
+}
+/** A run of an evening, read every half hour. */
+async function showRun(page) {
+  const id = new URL(page.url()).pathname.split('/')[2]
+  await page.evaluate(async (household) => {
+    const at = `/api/households/${household}`
+    const plan = await (await fetch(`${at}/plan`)).json()
+    const start = Date.parse(`${plan.scenario.startsAt}:00.000Z`)
+    const post = (path, body) =>
+      fetch(path, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(body),
+      })
+    const startedAt = new Date(start).toISOString()
+    const sourceId = plan.powerSystem.sources[0].id
+    const head = {
+      id: 'shown',
+      kind: 'test',
+      name: 'Test of 2 kWh station',
+      startedAt,
+      startsLocal: plan.scenario.startsAt,
+      plan,
+      sourceId,
+    }
+    await post(`${at}/runs`, head)
+    const entries = [100, 96, 93, 89, 86, 82, 79, 75, 71].map((percent, i) => {
+      const moment = new Date(start + i * 1_800_000).toISOString()
+      return {
+        id: `e${i}`,
+        at: moment,
+        local: moment.slice(0, 16),
+        typedAt: moment,
+        kind: 'reading',
+        sourceId,
+        chargeFraction: percent / 100,
+        ...(i % 2 ? {} : { nowW: 150 + 10 * i }),
+      }
+    })
+    await post(`${at}/runs/shown/entries`, { entries })
+  }, id)
+  await page.goto(`${page.url()}?run=shown`)
+  await page.getByTestId('run-entry').first().waitFor()
+  await page.getByTestId('run-sentence').waitFor()
+  await page.waitForTimeout(2500)
 }
 async function openWorking(page) {
   await page.getByTestId('answer').getByTitle('The working').first().click()

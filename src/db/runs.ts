@@ -1,6 +1,7 @@
 import { and, asc, count, desc, eq, gt } from 'drizzle-orm'
 import { readPlan } from '@/core/plan/document'
-import { type Entry, RUN_LIMITS, type RunHead, entrySchema } from '@/core/run/runDocument'
+import { type Entry, RUN_LIMITS, type RunHead } from '@/core/run/runDocument'
+import { entrySchema } from '@/core/run/runSchema'
 import type { Database } from './client'
 import * as schema from './schema'
 

@@ -1,5 +1,6 @@
 import { faultsOf } from '@/core/plan/fault'
-import { RUN_LIMITS, runHeadSchema } from '@/core/run/runDocument'
+import { RUN_LIMITS } from '@/core/run/runDocument'
+import { runHeadSchema } from '@/core/run/runSchema'
 import { database } from '@/db/client'
 import { keepRun, listRuns } from '@/db/runs'
 import { forVisitor, readJson } from '@/server/request'

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { faultsOf } from '@/core/plan/fault'
-import { RUN_LIMITS, entrySchema } from '@/core/run/runDocument'
+import { RUN_LIMITS } from '@/core/run/runDocument'
+import { entrySchema } from '@/core/run/runSchema'
 import { database } from '@/db/client'
 import { findRun, keepEntries } from '@/db/runs'
 import { forVisitor, readJson } from '@/server/request'
