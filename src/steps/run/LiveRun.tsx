@@ -13,6 +13,7 @@ import { CLOCK_OFF_MS } from '@/ui/runs/syncRun'
 import { stampAt } from '@/ui/runs/stamp'
 import { useRun } from '@/ui/runs/useRun'
 import { assumptionWords, contradictionWords, endWords } from '@/words/run/runWords'
+import { DropNow } from './DropNow'
 import { EventDialog, type EventKind } from './EventDialog'
 import { FinishRun } from './FinishRun'
 import { ReadingDialog } from './ReadingDialog'
@@ -44,7 +45,7 @@ export function LiveRun({
   runId: string
   onBack: () => void
 }) {
-  const { head, entries, unsent, sync, clockAheadMs, add } = useRun(householdId, runId)
+  const { head, entries, unsent, sync, clockAheadMs, add, addAll } = useRun(householdId, runId)
   const { found, failure } = usePrediction(head, entries)
   const [open, setOpen] = useState<Open>(null)
   if (!head)
@@ -149,11 +150,13 @@ export function LiveRun({
           </ol>
         </section>
       )}
+      {!ended && found && <DropNow key={found.nowMin} head={head} found={found} />}
       {ended && found && <FinishRun head={head} entries={entries} found={found} />}
       <RunLog
         head={head}
         entries={entries}
         correct={(corrected) => setOpen({ what: 'reading', corrected })}
+        addAll={(all) => void addAll(all)}
       />
       {open?.what === 'reading' && (
         <ReadingDialog

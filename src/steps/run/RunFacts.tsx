@@ -17,6 +17,7 @@ export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPre
   const { nowMin, endMin, straight, byWattsMin, nowW, band, plannedEndMin } = found
   const night = isOver ? null : nightAhead(head, nowMin)
   const charge = (minute: number) => {
+    if (minute > nowMin && minute >= endMin.p50) return 'most likely empty'
     const { p10, p50, p90 } = chargeOfBand(band, minute)
     return p10 === p90
       ? formatPercent(p50)

@@ -1,4 +1,5 @@
 'use client'
+import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Table from '@mui/material/Table'
 import TableBody from '@mui/material/TableBody'
@@ -15,6 +16,9 @@ import {
   type RunHead,
   standingEntries,
 } from '@/core/run/runDocument'
+import { FileButton } from '@/ui/field/FileButton'
+import { useState } from 'react'
+import { SheetDialog } from './SheetDialog'
 import { entryWords } from './entryWords'
 import styles from './run.module.css'
 
@@ -26,8 +30,21 @@ export function RunLog(props: {
   head: RunHead
   entries: readonly Entry[]
   correct: (reading: Reading) => void
+  addAll: (entries: Entry[]) => void
 }) {
-  const { head, entries, correct } = props
+  const { head, entries, correct, addAll } = props
+  const [sheet, setSheet] = useState<string[][] | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const open = async (file: File) => {
+    const { default: Papa } = await import('papaparse')
+    const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' })
+    setTrouble(
+      data.length < 2
+        ? `${file.name}: a first line with names and a line of figures at least are needed.`
+        : null,
+    )
+    if (data.length >= 2) setSheet(data)
+  }
   const standing = standingEntries(entries).reverse()
   const corrected = new Set(entries.flatMap(({ replaces }) => replaces ?? []))
   const clock = head.plan.household.units.clock
@@ -50,6 +67,12 @@ export function RunLog(props: {
       <div className={styles.top}>
         <h3>The log</h3>
         <div className={styles.noPrint}>
+          <FileButton
+            words="Read a CSV"
+            accept=".csv,.tsv,text/csv"
+            variant="text"
+            onFile={(file) => void open(file)}
+          />
           <Button variant="text" onClick={() => save('run.csv', 'text/csv', csv())}>
             Save as CSV
           </Button>
@@ -67,6 +90,8 @@ export function RunLog(props: {
           </Button>
         </div>
       </div>
+      {trouble && <Alert severity="error">{trouble}</Alert>}
+      {sheet && <SheetDialog head={head} rows={sheet} onClose={() => setSheet(null)} onAdd={addAll} />}
       <Table size="small">
         <TableHead>
           <TableRow>

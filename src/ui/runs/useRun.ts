@@ -18,6 +18,7 @@ export interface LiveRun {
   sync: SyncState | null
   clockAheadMs: number | null
   add: (entry: Entry) => Promise<void>
+  addAll: (entries: readonly Entry[]) => Promise<void>
 }
 
 /** A run as this device and the server have it, kept alike while the page is open. */
@@ -73,16 +74,25 @@ export function useRun(householdId: string, runId: string): LiveRun {
     }
   }, [read, exchange])
 
-  const add = useCallback(
-    async (entry: Entry) => {
-      await device.add(householdId, runId, entry)
+  const addAll = useCallback(
+    async (added: readonly Entry[]) => {
+      for (const entry of added) await device.add(householdId, runId, entry)
       await read()
       void exchange()
     },
     [device, householdId, runId, read, exchange],
   )
+  const add = useCallback((entry: Entry) => addAll([entry]), [addAll])
   const entries = useMemo(() => kept.map(({ entry }) => entry), [kept])
-  return { head, entries, unsent: kept.filter(({ isSent }) => !isSent).length, sync, clockAheadMs, add }
+  return {
+    head,
+    entries,
+    unsent: kept.filter(({ isSent }) => !isSent).length,
+    sync,
+    clockAheadMs,
+    add,
+    addAll,
+  }
 }
 
 type Kept = { entry: Entry; isSent: boolean }

@@ -15,9 +15,12 @@ export const CONTRADICTS = 0.5
 /** The end in one sentence. @example "Empty about Saturday 08:30, likely 07:10 to 10:00." */
 export function endWords(plan: Plan, { endMin, horizonMin }: RunPrediction): string {
   if (endMin.p50 === Infinity) return `It still has charge after ${formatHours(horizonMin)}.`
-  const late =
-    endMin.p90 === Infinity ? `later than ${momentOf(plan, horizonMin)}` : momentOf(plan, endMin.p90, 10)
-  return `Empty about ${momentOf(plan, endMin.p50, 10)}, likely ${momentOf(plan, endMin.p10, 10)} to ${late}.`
+  const about = momentOf(plan, endMin.p50, 10)
+  const [day] = about.split(' ')
+  // the day is named once where it is the same
+  const moment = (minute: number) => momentOf(plan, minute, 10).replace(`${day} `, '')
+  const late = endMin.p90 === Infinity ? `later than ${momentOf(plan, horizonMin)}` : moment(endMin.p90)
+  return `Empty about ${about}, likely ${moment(endMin.p10)} to ${late}.`
 }
 
 /** What stands first where the readings do not fit the plan; null where they do. */

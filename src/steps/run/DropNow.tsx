@@ -1,0 +1,45 @@
+'use client'
+import Button from '@mui/material/Button'
+import { useEffect, useRef, useState } from 'react'
+import { gainWords } from '@/core/sizing/gain'
+import type { RankedLever } from '@/core/sizing/levers'
+import { planFromNow } from '@/core/run/planFromNow'
+import type { RunPrediction } from '@/core/run/predictRun'
+import type { RunHead } from '@/core/run/runDocument'
+import { SimulationClient } from '@/worker/simulationClient'
+import styles from './run.module.css'
+
+const SHOWN = 6
+
+/** What could be dropped now, and what each gains from this charge and this hour on; worked out when it is asked for. */
+export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }) {
+  const [levers, setLevers] = useState<RankedLever[] | null>(null)
+  const [isBusy, setBusy] = useState(false)
+  const client = useRef<SimulationClient | null>(null)
+  useEffect(() => () => client.current?.dispose(), [])
+  const ask = async () => {
+    setBusy(true)
+    client.current ??= new SimulationClient()
+    const ranked = await client.current.rankLevers(planFromNow(head, found), () => {}).catch(() => [])
+    // nothing is bought in the middle of an outage
+    setLevers(ranked.filter(({ isBought }) => !isBought))
+    setBusy(false)
+  }
+  return (
+    <section aria-label="What to drop now">
+      <Button variant="text" onClick={() => void ask()} disabled={isBusy} className={styles.noPrint}>
+        {isBusy ? 'Trying what could be dropped…' : 'What adds hours from here?'}
+      </Button>
+      {levers !== null && !isBusy && (
+        <ol className={styles.list}>
+          {levers.length === 0 && <li>Nothing that could be dropped would gain as much as a few minutes.</li>}
+          {levers.slice(0, SHOWN).map(({ id, words, note, gain }) => (
+            <li key={id} data-testid="drop">
+              <b>{gainWords(gain)}</b> {words} <small>{note}</small>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,139 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import { doubtsOf } from '@/core/run/doubts'
+import { type ReadingColumn, entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import { DialogFrame } from '@/ui/shell/DialogFrame'
+import styles from './run.module.css'
+
+const COLUMNS: Record<Exclude<ReadingColumn, null> | 'none', string> = {
+  none: 'not read',
+  clock: 'time of day',
+  moment: 'date and time',
+  hours: 'hours since the start',
+  chargeFraction: 'charge, %',
+  nowW: 'watts now',
+  outWh: 'watt-hours out',
+  outAh: 'amp-hours out',
+  meterWh: 'plug-in meter, kWh',
+  loadedV: 'volts under load',
+  restV: 'volts at rest',
+  peakW: 'peak, W',
+  note: 'note',
+}
+const PREVIEW = 4
+const TIMES: ReadingColumn[] = ['clock', 'moment', 'hours']
+
+interface SheetDialogProps {
+  head: RunHead
+  rows: string[][]
+  onClose: () => void
+  onAdd: (entries: Entry[]) => void
+}
+
+/** A sheet of readings: what each column holds is guessed and can be changed; what cannot be read is told before it is kept. */
+export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
+  const [header, ...data] = rows
+  const [columns, setColumns] = useState<ReadingColumn[]>(() => guessReadingColumns(header))
+  const [now] = useState(() => new Date().toISOString())
+  const hasTime = TIMES.some((time) => columns.includes(time))
+  const utcOffsetMin = Math.round(
+    (Date.parse(`${head.startsLocal}:00.000Z`) - Date.parse(head.startedAt)) / 60_000,
+  )
+  const { entries, refused } = hasTime
+    ? entriesOfRows(head, data, columns, { utcOffsetMin })
+    : { entries: [], refused: [] }
+  const doubts = entries
+    .flatMap((entry) => doubtsOf(head, [], entry, now))
+    .filter(({ kind }) => kind === 'in the future' || kind === 'before the start')
+  return (
+    <DialogFrame
+      title="A sheet of readings"
+      onClose={onClose}
+      width="md"
+      actions={
+        <Button
+          variant="contained"
+          color="primary"
+          disabled={entries.length === 0}
+          onClick={() => {
+            onAdd(entries)
+            onClose()
+          }}
+        >
+          {entries.length === 1 ? 'Add 1 entry' : `Add ${entries.length} entries`}
+        </Button>
+      }
+    >
+      <div className={styles.sheet}>
+        <Table size="small">
+          <TableHead>
+            <TableRow>
+              {header.map((name, i) => (
+                <TableCell key={i}>
+                  <TextField
+                    select
+                    label={name || `Column ${i + 1}`}
+                    value={columns[i] ?? 'none'}
+                    onChange={({ target: { value } }) =>
+                      setColumns(
+                        columns.map((column, k) =>
+                          k === i ? (value === 'none' ? null : (value as ReadingColumn)) : column,
+                        ),
+                      )
+                    }
+                  >
+                    {Object.entries(COLUMNS).map(([column, words]) => (
+                      <MenuItem key={column} value={column}>
+                        {words}
+                      </MenuItem>
+                    ))}
+                  </TextField>
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {data.slice(0, PREVIEW).map((row, i) => (
+              <TableRow key={i}>
+                {header.map((_, k) => (
+                  <TableCell key={k}>{row[k] ?? ''}</TableCell>
+                ))}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </div>
+      {!hasTime && (
+        <Alert severity="error">
+          One column must hold the time: of day, with the date, or hours since the start.
+        </Alert>
+      )}
+      {doubts.length > 0 && (
+        <Alert severity="warning">
+          {doubts.length === 1 ? 'One line is' : `${doubts.length} lines are`} of a time before the run began
+          or still to come. Is it another run’s sheet, or a clock that is off?
+        </Alert>
+      )}
+      {refused.length > 0 && (
+        <Alert severity="warning">
+          {refused.slice(0, 6).map(({ line, message }) => (
+            <p key={line}>
+              Line {line} is left out: {message}
+            </p>
+          ))}
+          {refused.length > 6 && <p>and {refused.length - 6} more</p>}
+        </Alert>
+      )}
+    </DialogFrame>
+  )
+}
