@@ -224,7 +224,7 @@ test.describe('generator, car and wall', () => {
     await page.getByRole('button', { name: 'Change the generator' }).click()
     const box = page.getByRole('region', { name: 'Generator' })
     await enter(box.getByLabel('Fuel on hand'), '-1')
-    await expect(box.getByRole('alert')).toContainText('-1 L is below zero')
+    await expect(box.getByRole('alert')).toContainText('−1 L is below zero')
     await enter(box.getByLabel('Rated watts'), '600')
     await expect(box.getByRole('status')).toContainText(/It gives 600 W; .* may run at once/)
     await expect(box.getByText(/6 m \(20 ft\) from the house/)).toBeVisible()
