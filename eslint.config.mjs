@@ -14,6 +14,18 @@ const config = [
     },
   },
   {
+    // what starts before anything is installed is checked by no compiler
+    files: ['cli/**/*.mjs'],
+    languageOptions: {
+      globals: Object.fromEntries(
+        Object.getOwnPropertyNames(globalThis)
+          .concat('document', 'window', 'location')
+          .map((name) => [name, 'readonly']),
+      ),
+    },
+    rules: { 'no-undef': 'error' },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

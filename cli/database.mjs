@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
 import {
+  appendFileSync,
   closeSync,
   existsSync,
   openSync,
