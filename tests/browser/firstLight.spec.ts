@@ -106,7 +106,7 @@ test('every figure of the strip opens its working, with values, evidence and res
   ).toBeVisible()
 })
 
-test('options stand side by side; the chosen one’s figures are fields, and the two schools of loss differ', async ({
+test('@soak options stand side by side; the chosen one’s figures are fields, and the two schools of loss differ', async ({
   page,
 }) => {
   await openSample(page, 'power')

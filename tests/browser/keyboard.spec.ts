@@ -14,7 +14,7 @@ test('number keys open the pages', async ({ page }) => {
   }
 })
 
-test('brackets step through options, comma and full stop through outages', async ({ page }) => {
+test('@soak brackets step through options, comma and full stop through outages', async ({ page }) => {
   await openSample(page)
   await page.keyboard.press(']')
   await expect(answer(page)).toContainText('2 kWh station with one expansion')

@@ -268,7 +268,7 @@ test.describe('several sources', () => {
 })
 
 test.describe('the table', () => {
-  test('every outage of the household has its row; options are put in order, pinned, hidden and shown', async ({
+  test('@soak every outage of the household has its row; options are put in order, pinned, hidden and shown', async ({
     page,
   }) => {
     await openSample(page, 'power')

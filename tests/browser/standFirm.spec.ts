@@ -95,7 +95,7 @@ test.describe('keep this household', () => {
     await expect(watts(page)).toHaveValue('77 W')
   })
 
-  test('what was removed comes back after a reload, from the earlier versions', async ({ page }) => {
+  test('@soak what was removed comes back after a reload, from the earlier versions', async ({ page }) => {
     await openSample(page, 'loads')
     const before = await watts(page).inputValue()
     await enter(watts(page), '88')
