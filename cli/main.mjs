@@ -31,9 +31,9 @@ const COMMANDS = {
   restore: (args) => import('./backup.mjs').then(({ restore }) => restore(args)),
   status: (args) => import('./status.mjs').then(({ status }) => status(args)),
   test: (args) => import('./test.mjs').then(({ test }) => test(args)),
-  read: (args) => import('./read.mjs').then(({ read }) => read(args)),
-  run: (args) => import('./runReadings.mjs').then(({ runReadings }) => runReadings(args)),
-  simulate: (args) => import('./simulate.mjs').then(({ simulate }) => simulate(args)),
+  read: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('read', args)),
+  run: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('runReadings', args)),
+  simulate: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('simulate', args)),
   help: () => say(HELP),
 }
 

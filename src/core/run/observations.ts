@@ -32,6 +32,8 @@ const GAUGE_NOISE = 0.008
 /** The state of charge that volts speak for. */
 const VOLTMETER: Instrument = { what: 'volts', biasSd: 0.04, isRelative: false }
 const VOLT_NOISE = { flooded: 0.04, agm: 0.04, lifepo4: 0.15 }
+/** It stopped: the charge was what is left at its cut-off. */
+const CUT_OFF: Instrument = { what: 'charge', biasSd: 0.01, isRelative: false }
 const METER: Instrument = { what: 'outlet Wh', biasSd: 0.02, isRelative: true }
 const SHUNT: Instrument = { what: 'battery Wh', biasSd: 0.02, isRelative: true }
 /** Wh a counter may be off whatever it shows: its last digit. */
@@ -39,12 +41,12 @@ const COUNTER_NOISE_WH = 5
 /** LiFePO4 is stated at its nominal volts and stands some 3 % above them. From memory. */
 const LITHIUM_ABOVE_NOMINAL = 1.03
 
-/** Everything in a segment's readings that runs can be held against, in order. */
+/** Everything in a segment's readings that runs can be held against, in order, and its end where it was emptied. */
 export function observationsOf(head: RunHead, segment: RunSegment): Observation[] {
   const source = head.plan.powerSystem.sources.find(({ id }) => id === segment.sourceId)
   if (!source) return []
   const first = firstCounters(segment.readings)
-  return segment.readings.flatMap((reading) => {
+  const read = segment.readings.flatMap((reading) => {
     const minute = Math.max(0, minuteOf(head, reading.at) - segment.fromMin)
     return [
       ...chargeOf(reading, minute),
@@ -52,6 +54,14 @@ export function observationsOf(head: RunHead, segment: RunSegment): Observation[
       ...countersOf(reading, minute, source, first, segment),
     ]
   })
+  return [...read, ...emptiedOf(segment, source)]
+}
+
+/** That it stopped says what was left: what it keeps at its cut-off. */
+function emptiedOf({ end, fromMin, toMin }: RunSegment, { reserveFraction }: Source): Observation[] {
+  return end?.how === 'empty' && toMin !== null
+    ? [{ instrument: CUT_OFF, minute: toMin - fromMin, value: reserveFraction.value, noiseSd: GAUGE_NOISE }]
+    : []
 }
 
 function chargeOf({ chargeFraction }: Reading, minute: number): Observation[] {

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/document'
-import { type RunPrediction, chargeOfBand } from './predictRun'
+import type { RunPrediction } from './predictRun'
+import { chargeOfBand } from './runBand'
 import type { RunHead } from './runDocument'
 import { planOfSegment } from './segments'
 

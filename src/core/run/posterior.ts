@@ -20,6 +20,8 @@ export interface Moment {
  */
 export interface WeighedRuns {
   sample: SegmentRuns
+  /** the runs as the plan alone has them: the sample itself unless it was drawn afresh */
+  planned: SegmentRuns
   /** of every part; add up to 1 */
   weights: Float64Array
   fits: Fit[]
@@ -69,18 +71,17 @@ export function weighRuns(
   const models = [USE_SD, SCALED_SD].map((useSd) => new ReadingsModel(observations, useSd, chance))
   const draw = (seed: number, tilts: readonly Tilt[]) =>
     new SegmentRuns(withTilts(plan, tilts), sourceId, seed, options.runs, options.horizonMin)
-  let sample = draw(options.seed, [])
-  const unknowns = unknownsOf(plan, sample.loadIds, sample.sourceIds)
-  let best = weigh(sample, models, unknowns, [])
+  const planned = draw(options.seed, [])
+  const unknowns = unknownsOf(plan, planned.loadIds, planned.sourceIds)
+  let best = weigh(planned, models, unknowns, [])
   for (let redraw = 1; redraw <= MOST_REDRAWS && observations.length > 0; redraw++) {
-    if (best.effectiveRuns >= Math.min(WANTED_RUNS, sample.runs / 4)) break
+    if (best.effectiveRuns >= Math.min(WANTED_RUNS, planned.runs / 4)) break
     const tilts = tiltsFrom(best, plan)
     if (tilts.length === 0) break
-    sample = draw(options.seed + redraw, tilts)
-    const next = weigh(sample, models, unknowns, tilts)
+    const next = weigh(draw(options.seed + redraw, tilts), models, unknowns, tilts)
     // few runs that agree make the readings look less probable than they are: the surest word counts
     const logEvidence = Math.max(best.logEvidence, next.logEvidence)
-    if (next.effectiveRuns > best.effectiveRuns) best = { ...next, redraws: redraw, logEvidence }
+    if (next.effectiveRuns > best.effectiveRuns) best = { ...next, planned, redraws: redraw, logEvidence }
     else best = { ...best, logEvidence }
   }
   return best
@@ -134,6 +135,7 @@ function weigh(
   const { weights } = flattened(logWeights, Math.min(LEAST_SPEAKING, runs / 4))
   return {
     sample,
+    planned: sample,
     weights,
     fits,
     effectiveRuns,

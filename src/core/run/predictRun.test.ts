@@ -4,8 +4,10 @@ import { constant, exactSource, loadOf, planWith, scheduled } from '../../../tes
 import { quantity } from '../quantity/quantity'
 import { assumptionsAgainst } from './assumptions'
 import { keepLearned, learnedOf, withLearned } from './learned'
+import { planOfRun } from './planOfRun'
 import { nightAhead } from './nightAhead'
-import { chargeOfBand, lastsUntil, predictRun } from './predictRun'
+import { lastsUntil, predictRun } from './predictRun'
+import { chargeOfBand } from './runBand'
 import type { EntryOf } from './runDocument'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '../plan/planOf'
@@ -106,6 +108,32 @@ describe('a run held against its plan', () => {
     // at 200 W full to empty takes 10 h; as planned it would be 20
     expect(found.endMin.p50 / 60 - 5).toBeLessThan(14)
     expect(found.endMin.p50 / 60 - 5).toBeGreaterThan(8)
+  })
+
+  test('that it was emptied teaches as a reading does', () => {
+    const ended = entryAt<EntryOf<'end'>>(plan, 15 * 60, { kind: 'end', how: 'empty' })
+    const found = predictRun(head, [readingAt(plan, 0, { chargeFraction: 1 }), ended], { runs: 300 })
+    expect(found.endMin.p50 / 60).toBeGreaterThan(14.9)
+    expect(found.endMin.p50 / 60).toBeLessThan(16.5)
+    const [watts] = assumptionsAgainst(found.moments)
+    expect(watts.found).toBeGreaterThan(115)
+  })
+
+  test('a run begins on the real clock, and takes nothing that was planned by the hour for done', () => {
+    const asPlanned = {
+      ...plan,
+      scenario: {
+        ...plan.scenario,
+        charging: { generator: [{ fromMin: 0, toMin: 120 }], car: [], grid: [] },
+      },
+      loads: plan.loads.map((load) => ({
+        ...load,
+        steering: { pauses: [{ fromMin: 0, toMin: 60 }], offDaily: [{ from: '01:00', to: '02:00' }] },
+      })),
+    }
+    const begun = planOfRun(asPlanned, '2027-03-01T07:45')
+    expect(begun.scenario).toMatchObject({ startsAt: '2027-03-01T07:45', charging: undefined })
+    expect(begun.loads[0].steering).toEqual({ pauses: undefined, offDaily: [{ from: '01:00', to: '02:00' }] })
   })
 
   test('entries later than the moment asked for are not looked at', () => {

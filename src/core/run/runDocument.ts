@@ -11,9 +11,6 @@ export const RUN_LIMITS = {
   entries: 10_000,
   /** runs of a household */
   runs: 200,
-  /** bytes of one photo, and photos of one run */
-  photoBytes: 1_000_000,
-  photos: 60,
 }
 
 export type Entry = z.infer<typeof entrySchema>

@@ -65,8 +65,6 @@ const sourceEntry = z.strictObject({
   sourceId: idSchema,
   what: z.enum(['takes over', 'charged']),
   toFraction: fraction.optional(),
-  by: entryFields.by,
-  from: z.enum(['sun', 'generator', 'car', 'wall']).optional(),
 })
 
 const temperatureEntry = z.strictObject({
@@ -79,13 +77,6 @@ const temperatureEntry = z.strictObject({
 })
 
 const noteEntry = z.strictObject({ ...entryFields, kind: z.literal('note'), text: note.min(1) })
-
-const photoEntry = z.strictObject({
-  ...entryFields,
-  kind: z.literal('photo'),
-  photoId: idSchema,
-  caption: z.string().trim().max(200).optional(),
-})
 
 /** Unplugged for a while, and carried on: as it was, or at a charge. */
 const pauseEntry = z.strictObject({ ...entryFields, kind: z.literal('pause') })
@@ -110,20 +101,28 @@ export const entrySchema = z.discriminatedUnion('kind', [
   sourceEntry,
   temperatureEntry,
   noteEntry,
-  photoEntry,
   pauseEntry,
   resumeEntry,
   endEntry,
 ])
 
 /** What is fixed when a run begins: its plan as it stood, and the clock. */
-export const runHeadSchema = z.strictObject({
-  id: idSchema,
-  kind: z.enum(['test', 'outage']),
-  name,
-  startedAt: instant,
-  startsLocal: wallClock,
-  plan: planSchema,
-  /** the source that is watched; the one the others follow */
-  sourceId: idSchema,
-})
+export const runHeadSchema = z
+  .strictObject({
+    id: idSchema,
+    kind: z.enum(['test', 'outage']),
+    name,
+    startedAt: instant,
+    startsLocal: wallClock,
+    plan: planSchema,
+    /** the source that is watched; the one the others follow */
+    sourceId: idSchema,
+  })
+  .refine(({ plan, startsLocal }) => plan.scenario.startsAt === startsLocal, {
+    path: ['plan', 'scenario', 'startsAt'],
+    error: 'must be the clock the run began at',
+  })
+  .refine(({ plan, sourceId }) => plan.powerSystem.sources.some(({ id }) => id === sourceId), {
+    path: ['sourceId'],
+    error: 'names no source of the plan',
+  })

@@ -70,11 +70,6 @@ export class SegmentRuns {
     return this.chain.emptyMin[this.s][run]
   }
 
-  /** Minute at which the first load loses its supply, whatever took over meanwhile. */
-  endMin(run: number): number {
-    return this.chain.endMin[run]
-  }
-
   capacityWh(run: number): number {
     const { sources, sourceKeys, coldShares } = this.chain.chain
     const { s } = this

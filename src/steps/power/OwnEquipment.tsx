@@ -20,6 +20,7 @@ import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storag
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { notify } from '@/ui/shell/notify'
+import { saveText } from '@/ui/keep/saveText'
 import styles from './PowerPage.module.css'
 
 const NOTHING: never[] = []
@@ -70,10 +71,7 @@ export function OwnEquipment() {
       // a name that begins like a formula must not be one in a spreadsheet
       escapeFormulae: true,
     })
-    const url = URL.createObjectURL(new Blob([`${text}\r\n`], { type: 'text/csv' }))
-    const link = Object.assign(document.createElement('a'), { href: url, download: 'equipment.csv' })
-    link.click()
-    URL.revokeObjectURL(url)
+    saveText('equipment.csv', 'text/csv', `${text}\r\n`)
   }
   return (
     <section className={styles.sources} aria-label="Your own equipment">

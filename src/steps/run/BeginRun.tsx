@@ -8,6 +8,7 @@ import { planOf } from '@/core/plan/planOf'
 import { formatPercent } from '@/core/quantity/format'
 import { plainNumber } from '@/core/reading/plainNumber'
 import { runCautions } from '@/core/run/cautions'
+import { planOfRun } from '@/core/run/planOfRun'
 import type { ExpectedWidth } from '@/core/run/expectedWidth'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHousehold } from '@/ui/household/HouseholdContext'
@@ -45,7 +46,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
       name: kind === 'test' ? `Test of ${source.name}`.slice(0, 80) : 'Outage',
       startedAt: stamp.at,
       startsLocal,
-      plan: { ...plan, scenario: { ...plan.scenario, startsAt: startsLocal } },
+      plan: planOfRun(plan, startsLocal),
       sourceId: source.id,
     }
     begin(head, { ...stamp, kind: 'reading', sourceId: source.id, chargeFraction: value / 100 })
@@ -86,19 +87,19 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
         </Button>
       </div>
       {kind === 'test' && (
-        <>
-          <p className={styles.note}>{widths ? widthWords(widths) : 'Working out how long it must run…'}</p>
-          {runCautions(plan).map((caution) => (
-            <Alert key={caution.kind} severity={caution.kind === 'medical' ? 'error' : 'warning'}>
-              {cautionWords(caution, units)}
-            </Alert>
-          ))}
-          <p className={styles.note}>
-            To measure a start: pull the plug for two minutes, plug it in and read the peak the display shows.
-            The plan has the battery at {formatPercent(source.chargedFraction)} and {plan.scenario.name}’s
-            weather.
-          </p>
-        </>
+        <p className={styles.note}>{widths ? widthWords(widths) : 'Working out how long it must run…'}</p>
+      )}
+      {runCautions(plan, kind).map((caution) => (
+        <Alert key={caution.kind} severity={caution.kind.startsWith('medical') ? 'error' : 'warning'}>
+          {cautionWords(caution, units)}
+        </Alert>
+      ))}
+      {kind === 'test' && (
+        <p className={styles.note}>
+          To measure a start: pull the plug for two minutes, plug it in and read the peak the display shows.
+          The plan has the battery at {formatPercent(source.chargedFraction)} and {plan.scenario.name}’s
+          weather.
+        </p>
       )}
     </section>
   )

@@ -4,18 +4,16 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { type FormEvent, useState } from 'react'
-import { plainNumber } from '@/core/reading/plainNumber'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { stampAt } from '@/ui/runs/stamp'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { type EventKind, eventEntry } from './eventEntry'
 import styles from './run.module.css'
-
-export type EventKind = 'switch' | 'source' | 'temperature' | 'note' | 'end'
 
 const TITLES: Record<EventKind, string> = {
   switch: 'What was switched?',
   source: 'Charged, or another took over?',
-  temperature: 'A temperature',
+  temperature: 'A temperature, or the water’s level',
   note: 'A note',
   end: 'How did it end?',
 }
@@ -25,6 +23,7 @@ const PLACES = {
   outdoors: 'outdoors',
   refrigerator: 'in a refrigerator',
   freezer: 'in a freezer',
+  'water level': 'water in the pit',
 }
 
 interface EventDialogProps {
@@ -53,7 +52,7 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
   const submit = (event: FormEvent) => {
     event.preventDefault()
     const now = new Date()
-    const entry = entryOf(kind, { which, how, text, sourceId, stamp: stampAt(now, now) })
+    const entry = eventEntry(head, kind, { which, how, text, sourceId }, stampAt(now, now))
     if (typeof entry === 'string') return setTrouble(entry)
     onAdd(entry)
     onClose()
@@ -126,7 +125,10 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
         {kind === 'temperature' && (
           <>
             {choice('Where', which, setWhich, Object.entries(PLACES))}
-            {typed(head.plan.household.units.temperature, true)}
+            {typed(
+              which === 'water level' ? 'Below the rim, cm' : head.plan.household.units.temperature,
+              true,
+            )}
           </>
         )}
         {kind === 'note' && typed('What happened', false)}
@@ -143,44 +145,4 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
       </form>
     </DialogFrame>
   )
-
-  function entryOf(
-    what: EventKind,
-    typedIn: {
-      which: string
-      how: string
-      text: string
-      sourceId: string
-      stamp: ReturnType<typeof stampAt>
-    },
-  ): Entry | string {
-    const { stamp } = typedIn
-    const number = plainNumber(typedIn.text.replace(/\s*(?:%|°?[CF])$/i, ''))
-    switch (what) {
-      case 'switch':
-        return { ...stamp, kind: 'switch', loadId: typedIn.which, to: typedIn.how as 'on' }
-      case 'source':
-        if (number === null || number < 0 || number > 100)
-          return 'Its charge in percent, 0 to 100, as the display has it now.'
-        return {
-          ...stamp,
-          kind: 'source',
-          sourceId: typedIn.which,
-          what: typedIn.which === typedIn.sourceId ? 'charged' : 'takes over',
-          toFraction: number / 100,
-        }
-      case 'temperature': {
-        if (number === null) return 'A number of degrees, such as 4.'
-        const celsius = head.plan.household.units.temperature === '°F' ? (number - 32) / 1.8 : number
-        if (celsius < -60 || celsius > 90) return `${typedIn.text} is no temperature of a house.`
-        return { ...stamp, kind: 'temperature', where: typedIn.which as 'room', celsius }
-      }
-      case 'note':
-        return typedIn.text.trim()
-          ? { ...stamp, kind: 'note', text: typedIn.text.trim() }
-          : 'Nothing was written.'
-      case 'end':
-        return { ...stamp, kind: 'end', how: typedIn.which as 'empty' }
-    }
-  }
 }

@@ -38,9 +38,9 @@ export function FinishRun({
   const reasons = useReasons(head, entries, found)
   const isWrong = found.contradicts > CONTRADICTS
   const take = () => {
-    const { household, edit } = store.getState()
-    const { kept, left } = keepLearned(household, head.plan.powerSystem.id, learned)
-    edit((now) => keepLearned(now, head.plan.powerSystem.id, learned).household)
+    const { household: before, edit } = store.getState()
+    const { household, kept, left } = keepLearned(before, head.plan.powerSystem.id, learned)
+    edit(() => household)
     const figures = kept.length === 1 ? '1 figure' : `${kept.length} figures`
     notify(
       `Taken over: ${figures} as tested${left.length ? `; ${left.length} had been changed since and stay` : ''}.`,

@@ -4,17 +4,17 @@ import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { epochMinute } from '@/core/plan/clock'
 import { momentOf } from '@/core/plan/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
-import type { Entry, Reading } from '@/core/run/runDocument'
+import type { Entry, EntryOf, Reading } from '@/core/run/runDocument'
 import { standingEntries } from '@/core/run/runDocument'
 import { CLOCK_OFF_MS } from '@/ui/runs/syncRun'
 import { stampAt } from '@/ui/runs/stamp'
 import { useRun } from '@/ui/runs/useRun'
-import { assumptionWords, contradictionWords, endWords } from '@/words/run/runWords'
+import { assumptionWords, contradictionWords, endWords, endedWords } from '@/words/run/runWords'
 import { DropNow } from './DropNow'
-import { EventDialog, type EventKind } from './EventDialog'
+import { EventDialog } from './EventDialog'
+import type { EventKind } from './eventEntry'
 import { FinishRun } from './FinishRun'
 import { ReadingDialog } from './ReadingDialog'
 import { RunFacts } from './RunFacts'
@@ -56,10 +56,9 @@ export function LiveRun({
     ) : (
       <Skeleton variant="rectangular" height={320} />
     )
-  // the plan begins when the run did, on the clock of the wall
-  const plan = { ...head.plan, scenario: { ...head.plan.scenario, startsAt: head.startsLocal } }
+  const { plan } = head
   const standing = standingEntries(entries)
-  const ended = standing.findLast((entry) => entry.kind === 'end')
+  const ended = standing.findLast((entry): entry is EntryOf<'end'> => entry.kind === 'end')
   const lastPause = standing.findLast(({ kind }) => kind === 'pause' || kind === 'resume' || kind === 'end')
   const isPaused = lastPause?.kind === 'pause'
   const sourceId = found?.segment.sourceId ?? head.sourceId
@@ -97,10 +96,7 @@ export function LiveRun({
       )}
       {found ? (
         <p className={styles.sentence} data-testid="run-sentence">
-          {ended ? `It ended ${momentOf(plan, minutesOf(head.startsLocal, ended))}. ` : ''}
-          {ended && found.readings > 0
-            ? `By the readings before it: ${endWords(plan, found)}`
-            : endWords(plan, found)}
+          {ended ? endedWords(head, found, ended) : endWords(plan, found)}
         </p>
       ) : (
         <Skeleton height={56} />
@@ -180,5 +176,3 @@ export function LiveRun({
     </div>
   )
 }
-
-const minutesOf = (startsLocal: string, { local }: Entry) => epochMinute(local) - epochMinute(startsLocal)

@@ -6,14 +6,15 @@ import TableRow from '@mui/material/TableRow'
 import { momentOf } from '@/core/plan/momentOf'
 import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import { nightAhead } from '@/core/run/nightAhead'
-import { type RunPrediction, chargeOfBand, lastsUntil } from '@/core/run/predictRun'
+import { type RunPrediction, lastsUntil } from '@/core/run/predictRun'
+import { chargeOfBand } from '@/core/run/runBand'
 import type { RunHead } from '@/core/run/runDocument'
 import { differsWords } from '@/words/run/runWords'
 import styles from './run.module.css'
 
 /** The charge now, at bedtime and at dawn, whether it lasts to the morning, and the end by three ways of reckoning. */
 export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPrediction; isOver: boolean }) {
-  const plan = { ...head.plan, scenario: { ...head.plan.scenario, startsAt: head.startsLocal } }
+  const { plan } = head
   const { nowMin, endMin, straight, byWattsMin, nowW, band, plannedEndMin } = found
   const night = isOver ? null : nightAhead(head, nowMin)
   const charge = (minute: number) => {
@@ -35,7 +36,7 @@ export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPre
     ...(night
       ? [
           ['At dawn', `${momentOf(plan, night.toMin)}: ${charge(night.toMin)}`] as [string, string],
-          ['It lasts to the morning', `${formatPercent(lastsUntil(found, night.toMin))} sure`] as [
+          ['Chance to last to the morning', formatPercent(lastsUntil(found, night.toMin))] as [
             string,
             string,
           ],

@@ -18,6 +18,7 @@ import {
 } from '@/core/run/runDocument'
 import { FileButton } from '@/ui/field/FileButton'
 import { useState } from 'react'
+import { saveText } from '@/ui/keep/saveText'
 import { SheetDialog } from './SheetDialog'
 import { entryWords } from './entryWords'
 import styles from './run.module.css'
@@ -48,20 +49,12 @@ export function RunLog(props: {
   const standing = standingEntries(entries).reverse()
   const corrected = new Set(entries.flatMap(({ replaces }) => replaces ?? []))
   const clock = head.plan.household.units.clock
-  const save = (name: string, type: string, text: string) => {
-    const url = URL.createObjectURL(new Blob([text], { type }))
-    const link = document.createElement('a')
-    link.href = url
-    link.download = name
-    link.click()
-    URL.revokeObjectURL(url)
+  const saveCsv = async () => {
+    const { default: Papa } = await import('papaparse')
+    // a note that begins like a formula must not be one in a spreadsheet
+    const text = Papa.unparse([[...CSV_HEADER], ...rowsOfEntries(head, entries)], { escapeFormulae: true })
+    saveText('run.csv', 'text/csv', `${text}\r\n`)
   }
-  const csv = () =>
-    [CSV_HEADER, ...rowsOfEntries(head, entries)]
-      .map((row) =>
-        row.map((cell) => (/[",\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(','),
-      )
-      .join('\r\n')
   return (
     <section aria-label="The log" className={styles.log}>
       <div className={styles.top}>
@@ -73,13 +66,13 @@ export function RunLog(props: {
             variant="text"
             onFile={(file) => void open(file)}
           />
-          <Button variant="text" onClick={() => save('run.csv', 'text/csv', csv())}>
+          <Button variant="text" onClick={() => void saveCsv()}>
             Save as CSV
           </Button>
           <Button
             variant="text"
             onClick={() =>
-              save(
+              saveText(
                 'run.json',
                 'application/json',
                 JSON.stringify({ format: RUN_FORMAT, version: RUN_VERSION, ...head, entries }, null, 1),

@@ -1,4 +1,4 @@
-import { formatPercent } from '@/core/quantity/format'
+import { formatNumber, formatPercent } from '@/core/quantity/format'
 import { formatTemperature } from '@/core/reading/inUnits'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { readingWords } from './readingForm'
@@ -19,11 +19,11 @@ export function entryWords({ plan }: RunHead, entry: Entry): string {
         ? `${source(entry.sourceId)} charged to ${formatPercent(entry.toFraction ?? 1)}`
         : `${source(entry.sourceId)} takes over${entry.toFraction === undefined ? '' : ` at ${formatPercent(entry.toFraction)}`}`
     case 'temperature':
-      return `${entry.where}: ${entry.celsius === undefined ? '' : formatTemperature(entry.celsius, plan.household.units, 1)}`
+      return entry.belowRimM !== undefined
+        ? `water ${formatNumber(entry.belowRimM * 100, 0)} cm below the rim`
+        : `${entry.where}: ${formatTemperature(entry.celsius ?? 0, plan.household.units, 1)}`
     case 'note':
       return entry.text
-    case 'photo':
-      return entry.caption ?? 'a photo'
     case 'pause':
       return 'paused'
     case 'resume':

@@ -2,7 +2,17 @@ import { describe, expect, test } from '@jest/globals'
 import { UNITS_OF } from '@/core/quantity/units'
 import type { RunPrediction } from '@/core/run/predictRun'
 import { constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
-import { cautionWords, contradictionWords, differsWords, doubtWords, endWords, widthWords } from './runWords'
+import type { EntryOf } from '@/core/run/runDocument'
+import { entryAt, headOf } from '../../../tests/calibration/runs/runOf'
+import {
+  cautionWords,
+  contradictionWords,
+  differsWords,
+  doubtWords,
+  endWords,
+  endedWords,
+  widthWords,
+} from './runWords'
 
 const plan = planWith([loadOf(constant(90), { name: 'Router' })], [exactSource({})])
 const found = (more: Partial<RunPrediction>): RunPrediction =>
@@ -25,6 +35,33 @@ describe('what a run says', () => {
     )
     expect(endWords(plan, found({ endMin: { p10: 1, p50: Infinity, p90: Infinity } }))).toBe(
       'It still has charge after 72 h.',
+    )
+  })
+
+  test('how it ended, on average, and against the plan', () => {
+    const head = headOf(plan)
+    const band = {
+      fromMin: 0,
+      stepMin: 30,
+      p10: new Float64Array(),
+      p50: Float64Array.from({ length: 30 }, (_, i) => 1 - i / 30),
+      p90: new Float64Array(),
+    }
+    const ended = (how: 'empty' | 'stopped') =>
+      endedWords(
+        head,
+        found({
+          band: { ...band, p10: band.p50, p90: band.p50 },
+          segment: { fromMin: 0, sourceId: head.sourceId } as RunPrediction['segment'],
+          plannedEndMin: { p10: 600, p50: 720, p90: 900 },
+        }),
+        entryAt<EntryOf<'end'>>(plan, 600, { kind: 'end', how }) as EntryOf<'end'>,
+      )
+    expect(ended('empty')).toMatch(
+      /^Empty Saturday 04:00, after 10 h, at about [\d,]+ W from the battery\. As planned it would have been Saturday 06:00\.$/,
+    )
+    expect(ended('stopped')).toMatch(
+      /^Stopped Saturday 04:00.*Going on it would have been: empty about Saturday 06:00/,
     )
   })
 

@@ -1,6 +1,13 @@
 import type { Plan } from '@/core/plan/document'
 import { momentOf } from '@/core/plan/momentOf'
-import { formatDuration, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import {
+  formatDuration,
+  formatExactDuration,
+  formatHours,
+  formatNumber,
+  formatPercent,
+  formatWatts,
+} from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import { formatTemperature } from '@/core/reading/inUnits'
 import type { RunCaution } from '@/core/run/cautions'
@@ -8,6 +15,8 @@ import type { ExpectedWidth } from '@/core/run/expectedWidth'
 import type { Assumption } from '@/core/run/assumptions'
 import type { Doubt } from '@/core/run/doubts'
 import type { RunPrediction } from '@/core/run/predictRun'
+import { chargeOfBand } from '@/core/run/runBand'
+import { type EntryOf, type RunHead, minuteOf } from '@/core/run/runDocument'
 
 /** From which probability on the readings count as contradicting the plan. */
 export const CONTRADICTS = 0.5
@@ -21,6 +30,29 @@ export function endWords(plan: Plan, { endMin, horizonMin }: RunPrediction): str
   const moment = (minute: number) => momentOf(plan, minute, 10).replace(`${day} `, '')
   const late = endMin.p90 === Infinity ? `later than ${momentOf(plan, horizonMin)}` : moment(endMin.p90)
   return `Empty about ${about}, likely ${moment(endMin.p10)} to ${late}.`
+}
+
+/**
+ * How a run ended, what it took on average, and against the plan; of one that was stopped early when it would have been empty.
+ *
+ * @example "Empty Saturday 08:10, after 14 h 10 min, at about 128 W from the battery. As planned it would have been Saturday 09:00."
+ */
+export function endedWords(head: RunHead, found: RunPrediction, ended: EntryOf<'end'>): string {
+  const { plan } = head
+  const minute = minuteOf(head, ended.at)
+  const how = { empty: 'Empty', stopped: 'Stopped', 'grid back': 'The grid came back' }[ended.how]
+  const { fromMin } = found.segment
+  const source = plan.powerSystem.sources.find(({ id }) => id === found.segment.sourceId)
+  const used = chargeOfBand(found.band, fromMin).p50 - chargeOfBand(found.band, minute).p50
+  const hours = (minute - fromMin) / 60
+  const meanW = source && hours > 0.25 ? (used * source.capacityWh.value) / hours : 0
+  const average = meanW > 1 ? `, at about ${formatWatts(meanW)} from the battery` : ''
+  const words = `${how} ${momentOf(plan, minute)}, after ${formatExactDuration(minute)}${average}.`
+  if (ended.how !== 'empty')
+    return `${words} Going on it would have been: ${endWords(plan, found).replace(/^E/, 'e')}`
+  return found.plannedEndMin.p50 === Infinity
+    ? words
+    : `${words} As planned it would have been ${momentOf(plan, found.plannedEndMin.p50, 10)}.`
 }
 
 /** What stands first where the readings do not fit the plan; null where they do. */
@@ -111,6 +143,8 @@ export function cautionWords(caution: RunCaution, units: Units): string {
   switch (caution.kind) {
     case 'medical':
       return `${names}: do not test it without a second source that is ready to take over. Ask its supplier first; what they and the doctor say goes before this plan.`
+    case 'medical outage':
+      return `${names}: do now what its supplier and the doctor said for an outage. Have the second source ready before this one is empty; call for help early.`
     case 'pit':
       return `${names}: watch the water while the pump is on the battery, and plug it back before it rises to its mark.`
     case 'heating':
