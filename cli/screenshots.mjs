@@ -118,7 +118,7 @@ async function showRun(page) {
       sourceId,
     }
     await post(`${at}/runs`, head)
-    const entries = [100, 96, 93, 89, 86, 82, 79, 75, 71].map((percent, i) => {
+    const entries = [100, 98, 96, 93, 91, 89, 87, 85, 82].map((percent, i) => {
       const moment = new Date(start + i * 1_800_000).toISOString()
       return {
         id: `e${i}`,

@@ -108,10 +108,13 @@ function drawEnds(chart: LineChart, { ends, emptyMin, reserveFraction, shownMin 
   ctx.lineWidth = 1.4
   line(ctx, at, top - 12, at, floor)
   ctx.font = `700 14px ${fontOf(chart)}`
-  const widest = Math.max(ctx.measureText(ends.title).width, ctx.measureText(ends.detail).width)
+  const titleWidth = ctx.measureText(ends.title).width
+  ctx.font = `12px ${fontOf(chart)}`
+  const widest = Math.max(titleWidth, ctx.measureText(ends.detail).width)
   const toLeft = at + 8 + widest > chartArea.right && at - 8 - widest > chartArea.left
   ctx.textAlign = toLeft ? 'right' : 'left'
-  const textX = at + (toLeft ? -8 : 8)
+  // where it fits on neither side it ends at the chart's edge
+  const textX = toLeft ? at - 8 : Math.max(2, Math.min(at + 8, chart.width - widest - 2))
   ctx.lineWidth = 4
   ctx.strokeStyle = ink.paper
   ctx.lineJoin = 'round'

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { UNITS_OF } from '@/core/quantity/units'
+import { quantity } from '@/core/quantity/quantity'
+import type { Assumption } from '@/core/run/assumptions'
 import type { RunPrediction } from '@/core/run/predictRun'
 import { constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
 import type { EntryOf } from '@/core/run/runDocument'
@@ -70,6 +72,21 @@ describe('what a run says', () => {
     expect(contradictionWords(plan, found({ contradicts: 0.7 }), [])).toMatch(
       /^The readings contradict the plan.*straight line/,
     )
+    const [{ id }] = plan.loads
+    const watts = (value: number): Assumption => ({
+      unknown: { of: 'load', id, place: 0, quantity: quantity(90, 'W', 'typical') },
+      what: 'running watts',
+      expected: [60, 135],
+      found: value,
+      foundRange: [value - 5, value + 5],
+      shift: 2,
+    })
+    const contradicted = found({ contradicts: 0.7 })
+    expect(contradictionWords(plan, contradicted, [watts(180)])).toContain(
+      'Most likely: Router draws about 180 W',
+    )
+    // what lies within the expected explains nothing
+    expect(contradictionWords(plan, contradicted, [watts(110)])).toContain('They do not say what.')
     expect(contradictionWords(plan, found({ scaled: 0.8, scaledTimes: 1.6 }), [])).toMatch(
       /1\.6 times as fast as planned.*holds less than its label/,
     )

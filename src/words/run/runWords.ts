@@ -62,8 +62,9 @@ export function contradictionWords(
   against: readonly Assumption[],
 ): string | null {
   if (found.contradicts > CONTRADICTS) {
-    const [first] = against
-    const likely = first ? ` Most likely: ${assumptionWords(plan, first)}.` : ''
+    // what still lies within what was expected explains no contradiction
+    const first = against.find(({ found: value, expected: [low, high] }) => value < low || value > high)
+    const likely = first ? ` Most likely: ${assumptionWords(plan, first)}.` : ' They do not say what.'
     return `The readings contradict the plan: something in it is not as assumed.${likely} Go by the straight line until you know what.`
   }
   if (found.scaled > CONTRADICTS && Math.abs(found.scaledTimes - 1) > 0.15)
