@@ -4,7 +4,7 @@ import { formatMoment } from '@/core/plan/clock'
 import { parseMeasure } from '@/core/reading/measure'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import { entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
-import { learnedOf } from '@/core/run/learned'
+import { learnedOf, originOf } from '@/core/run/learned'
 import { lastsUntil, predictRun } from '@/core/run/predictRun'
 import { chargeOfBand } from '@/core/run/runBand'
 import type { RunHead } from '@/core/run/runDocument'
@@ -53,7 +53,7 @@ for (const { line, message } of refused) console.error(`line ${line} is left out
 if (entries.length === 0) refuse(['no line could be read'])
 const found = predictRun(head, entries, untilMin === null ? {} : { untilMin })
 const against = assumptionsAgainst(found.moments)
-const learned = learnedOf(found.moments, plan, 'run')
+const learned = learnedOf(found.moments, plan, originOf(head))
 const plannedEnd = plan.scenario.durationH * 60
 
 if (values.json) printJson()

@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs'
-import { householdJsonSchema, planJsonSchema } from '@/core/plan/jsonSchema'
+import { planJsonSchema } from '@/core/plan/jsonSchema'
+import { householdJsonSchema } from '@/core/run/archive'
 
 for (const [name, schema] of [
   ['plan', planJsonSchema()],

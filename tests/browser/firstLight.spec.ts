@@ -141,7 +141,7 @@ test('the plan document downloads, and is one that the command reads', async ({ 
   expect(response.headers()['content-disposition']).toContain('plan-february-ice-station-1000.json')
   expect(await response.json()).toMatchObject({
     format: 'yotrope-plan',
-    version: 8,
+    version: 9,
     powerSystem: { id: 'station-1000' },
   })
 })

@@ -7,7 +7,8 @@ import { constant, exactSource, loadOf, planWith } from '../../../tests/support/
 import { readPlan } from './document'
 import { planOf } from './planOf'
 import { readHousehold } from './household'
-import { householdJsonSchema, planJsonSchema } from './jsonSchema'
+import { householdJsonSchema } from '../run/archive'
+import { planJsonSchema } from './jsonSchema'
 import { PLAN_VERSION } from './limits'
 import { migrate } from './migrate'
 

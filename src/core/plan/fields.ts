@@ -18,6 +18,7 @@ export function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
     spread,
     evidence: z.enum(EVIDENCE_STEPS),
     source: z.string().max(200).optional(),
+    testedOn: z.iso.date({ error: 'a day such as "2027-02-05"' }).optional(),
   })
 }
 

@@ -28,14 +28,8 @@ export function readHouseholdOf(version: unknown, household: unknown): Household
   return readHousehold(household)
 }
 
-/** Reads the text of a file of a whole household; every fault says what is wrong and what would be right. */
-export function readHouseholdFile(text: string): HouseholdReading {
-  let input: unknown
-  try {
-    input = JSON.parse(text)
-  } catch {
-    return fault('file', 'is not JSON; a household saved by Yotrope would be right')
-  }
+/** Reads what a file of a whole household holds; every fault says what is wrong and what would be right. */
+export function readHouseholdFile(input: unknown): HouseholdReading {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     return fault('file', 'must hold one JSON object')
   const { format, version, household } = input as Partial<HouseholdFile>
@@ -44,6 +38,8 @@ export function readHouseholdFile(text: string): HouseholdReading {
       'format',
       'is a plan, one outage and one power system; a file of the whole household is wanted',
     )
+  if ((format as string) === 'yotrope-run')
+    return fault('format', 'is a run; read it on the page Test run, under “Runs so far”')
   if (format !== HOUSEHOLD_FORMAT) return fault('format', `must be "${HOUSEHOLD_FORMAT}"`)
   return readHouseholdOf(version, household)
 }

@@ -15,7 +15,8 @@ type Migration = (document: Json) => Json
  * Version 6 knows how many things a row stands for, what their label says, and what a thermostat's load draws
  * between its cycles: all fields that may be missing. Version 7 knows how full an electric car is, a step-up charger
  * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
- * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in.
+ * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in. Version 9 knows on
+ * which day a figure was tested, which may be missing.
  */
 const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -45,6 +46,7 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
     household: withUnits(household as Json),
     version: 8,
   }),
+  8: (document) => ({ ...document, version: 9 }),
 }
 
 const TIER_NAMES = new Map([

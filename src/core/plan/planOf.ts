@@ -1,15 +1,16 @@
+import { agedLoad, agedSource } from './agedParts'
 import { ownEntry } from './builtInIds'
 import type { Plan } from './document'
 import type { Household } from './household'
 import { PLAN_FORMAT, PLAN_VERSION } from './limits'
 import { NO_REFILL } from './noRefill'
-import type { Standing } from './schema'
+import type { PowerSystem, Standing } from './schema'
 
 /** How a load stands in a scenario that says nothing of it. */
 export const DEFAULT_STANDING: Standing = { on: true, tier: 'critical' }
 
 /**
- * The plan document of one scenario and one power system of a household.
+ * The plan document of one scenario and one power system of a household, with what was tested as old as it is when the outage begins.
  *
  * @param scenarioId defaults to the chosen one
  * @param powerSystemId defaults to the chosen one
@@ -25,7 +26,9 @@ export function planOf(
   if (!scenario || !powerSystem) throw new RangeError('no such scenario or power system')
   const hangings = ownEntry(household.hangsOn, powerSystemId)
   const known = new Set(powerSystem.sources.map(({ id }) => id))
-  const loads = household.loads.map(({ standings, ...load }) => {
+  const day = scenario.startsAt.slice(0, 10)
+  const loads = household.loads.map((kept) => {
+    const { standings, ...load } = agedLoad(kept, day)
     const sourceId = ownEntry(hangings, load.id)
     return {
       ...load,
@@ -39,7 +42,12 @@ export function planOf(
     household: household.profile,
     scenario,
     loads,
-    powerSystem,
+    powerSystem: agedSystem(powerSystem, day),
     refill: household.refill ?? NO_REFILL,
   }
+}
+
+function agedSystem(system: PowerSystem, day: string): PowerSystem {
+  const sources = system.sources.map((source) => agedSource(source, day))
+  return sources.some((source, i) => source !== system.sources[i]) ? { ...system, sources } : system
 }

@@ -18,6 +18,8 @@ export interface Quantity<U extends Unit = Unit> {
   spread: Spread
   evidence: Evidence
   source?: string
+  /** the day of the run it was learned in: what was tested ages, see aged.ts */
+  testedOn?: string
 }
 
 /** Standard normal quantile of 0.9: the half-width of an 80 % interval in standard deviations. */

@@ -1,8 +1,10 @@
+import { agedLoad, agedSource } from '../plan/agedParts'
 import type { Plan } from '../plan/document'
 import type { Quantity } from '../quantity/quantity'
 import type { Household } from '../plan/household'
 import type { Load, PowerSystem } from '../plan/schema'
 import { AT } from '../simulation/places'
+import type { RunHead } from './runDocument'
 import type { Moment } from './posterior'
 import { SOURCE_PLACES, type Unknown, canBeTilted, quantityAt, tilted, withQuantity } from './unknowns'
 
@@ -16,6 +18,18 @@ export interface Learned {
   narrowing: number
 }
 
+/** The run a value is learned from: its name, kept with the value, and its day, from which the value ages. */
+export interface Origin {
+  run: string
+  /** "YYYY-MM-DD" */
+  day: string
+}
+
+export const originOf = ({ id, startsLocal }: Pick<RunHead, 'id' | 'startsLocal'>): Origin => {
+  const day = startsLocal.slice(0, 10)
+  return { run: `run ${day} ${id}`.slice(0, 200), day }
+}
+
 /** A quantity of which the readings say less is left as it is. */
 const LEAST_SHIFT = 0.3
 const MOST_LEFT = 0.85
@@ -26,10 +40,8 @@ const LEAST_LEFT = 0.3
 
 /**
  * What the readings of a run taught of the plan's loads and sources, most moved first.
- *
- * @param origin names the run, and is kept with each value
  */
-export function learnedOf(moments: readonly Moment[], plan: Plan, origin: string): Learned[] {
+export function learnedOf(moments: readonly Moment[], plan: Plan, origin: Origin): Learned[] {
   return moments
     .filter(
       ({ unknown, mean, sd }) =>
@@ -48,7 +60,8 @@ export function learnedOf(moments: readonly Moment[], plan: Plan, origin: string
           ...after,
           spread: atLeast(after, unknown.quantity),
           evidence: 'tested' as const,
-          source: origin,
+          source: origin.run,
+          testedOn: origin.day,
         },
         shift: mean,
         narrowing,
@@ -83,14 +96,17 @@ export interface KeptLearned {
  * @param system the power system the run was made with
  */
 export function keepLearned(household: Household, system: string, learned: readonly Learned[]): KeptLearned {
-  const isAsThen = ({ unknown, before }: Learned) => {
+  const isAsThen = ({ unknown, before, after }: Learned) => {
+    // the plan of the run had what was tested before as old as it was by then
+    const day = after.testedOn!
     const load = household.loads.find(({ id }) => id === unknown.id)
     const source = household.powerSystems
       .find(({ id }) => id === system)
       ?.sources.find(({ id }) => id === unknown.id)
-    if (unknown.of === 'source') return source?.[SOURCE_PLACES[unknown.place]].value === before.value
+    if (unknown.of === 'source')
+      return !!source && agedSource(source, day)[SOURCE_PLACES[unknown.place]].value === before.value
     if (!load) return false
-    return quantityAt(load.behaviour, unknown.place)?.value === before.value
+    return quantityAt(agedLoad(load, day).behaviour, unknown.place)?.value === before.value
   }
   const kept = learned.filter(isAsThen)
   return {

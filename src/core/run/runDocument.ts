@@ -4,13 +4,18 @@ import type { entrySchema, runHeadSchema } from './runSchema'
 /** A run: a stretch of time in which a plan meets the house, either tried on purpose or in a real outage. */
 
 export const RUN_FORMAT = 'yotrope-run'
-export const RUN_VERSION = 1
+export const RUN_VERSION = 2
 
 export const RUN_LIMITS = {
   /** entries of one run */
   entries: 10_000,
   /** runs of a household */
   runs: 200,
+  /** a photo, made smaller on the device */
+  photoBytes: 1_000_000,
+  /** photos of a household, all its runs together */
+  photos: 300,
+  photosBytes: 100_000_000,
 }
 
 export type Entry = z.infer<typeof entrySchema>
@@ -34,3 +39,18 @@ export function standingEntries(entries: readonly Entry[]): Entry[] {
     })
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1))
 }
+
+/** A run with all that was written down in it, and its photos in base64. */
+export interface WholeRun {
+  head: RunHead
+  entries: Entry[]
+  photos?: { id: string; jpeg: string }[]
+}
+
+/** What a run is written as. */
+export const runFile = ({ head, ...log }: WholeRun) => ({
+  format: RUN_FORMAT,
+  version: RUN_VERSION,
+  ...head,
+  ...log,
+})

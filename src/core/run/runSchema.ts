@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { planSchema } from '../plan/document'
 import { epochMinute } from '../plan/clock'
 import { idSchema, name, note } from '../plan/fields'
+import { RUN_LIMITS } from './runDocument'
 
 /** The checker of runs and their entries; pages use the types alone. */
 
@@ -48,6 +49,8 @@ const readingEntry = z.strictObject({
   kind: z.literal('reading'),
   sourceId: idSchema,
   ...z.object(READING_FIELDS).partial().shape,
+  /** the load whose start the peak was, everything else being off */
+  peakOf: idSchema.optional(),
 })
 
 /** A load plugged in or pulled out, or one that was used for a while. */
@@ -78,6 +81,16 @@ const temperatureEntry = z.strictObject({
 
 const noteEntry = z.strictObject({ ...entryFields, kind: z.literal('note'), text: note.min(1) })
 
+/** A picture of a display; the picture itself is kept beside, under the entry's id. */
+const photoEntry = z.strictObject({
+  ...entryFields,
+  kind: z.literal('photo'),
+  bytes: z.number().int().min(1).max(RUN_LIMITS.photoBytes),
+  widthPx: z.number().int().min(1).max(20_000),
+  heightPx: z.number().int().min(1).max(20_000),
+  text: note.optional(),
+})
+
 /** Unplugged for a while, and carried on: as it was, or at a charge. */
 const pauseEntry = z.strictObject({ ...entryFields, kind: z.literal('pause') })
 const resumeEntry = z.strictObject({
@@ -101,6 +114,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   sourceEntry,
   temperatureEntry,
   noteEntry,
+  photoEntry,
   pauseEntry,
   resumeEntry,
   endEntry,

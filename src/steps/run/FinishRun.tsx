@@ -8,11 +8,13 @@ import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useEffect, useMemo, useState } from 'react'
 import { formatDuration } from '@/core/quantity/format'
-import { interval80 } from '@/core/quantity/quantity'
+import { type Quantity, interval80 } from '@/core/quantity/quantity'
 import type { Explanation } from '@/core/run/explain'
-import { keepLearned, learnedOf } from '@/core/run/learned'
+import { keepLearned, learnedOf, originOf } from '@/core/run/learned'
+import { measuredStarts, withStarts } from '@/core/run/measuredStarts'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import type { Unknown } from '@/core/run/unknowns'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { notify } from '@/ui/shell/notify'
 import { CONTRADICTS, assumptionWords, figureWords } from '@/words/run/runWords'
@@ -30,33 +32,45 @@ export function FinishRun({
   found: RunPrediction
 }) {
   const store = useHouseholdStore()
-  const learned = useMemo(
-    () =>
-      learnedOf(found.moments, head.plan, `run ${head.startsLocal.slice(0, 10)} ${head.id}`.slice(0, 200)),
-    [found.moments, head],
-  )
+  const learned = useMemo(() => learnedOf(found.moments, head.plan, originOf(head)), [found.moments, head])
+  const starts = useMemo(() => measuredStarts(head, entries, originOf(head)), [head, entries])
   const reasons = useReasons(head, entries, found)
   const isWrong = found.contradicts > CONTRADICTS
   const take = () => {
     const { household: before, edit } = store.getState()
-    const { household, kept, left } = keepLearned(before, head.plan.powerSystem.id, learned)
-    edit(() => household)
-    const figures = kept.length === 1 ? '1 figure' : `${kept.length} figures`
+    const { household, kept, left } = keepLearned(before, head.plan.powerSystem.id, isWrong ? [] : learned)
+    edit(() => withStarts(household, starts))
+    const count = kept.length + starts.length
+    const figures = count === 1 ? '1 figure' : `${count} figures`
     notify(
       `Taken over: ${figures} as tested${left.length ? `; ${left.length} had been changed since and stay` : ''}.`,
       store.getState().household,
     )
   }
-  const nameOf = ({ of, id }: (typeof learned)[number]['unknown']) =>
+  const nameOf = ({ of, id }: Pick<Unknown, 'of' | 'id'>) =>
     (of === 'load'
       ? head.plan.loads.find((load) => load.id === id)
       : head.plan.powerSystem.sources.find((source) => source.id === id)
     )?.name ?? id
-  const said = (quantity: (typeof learned)[number]['before']) => {
+  const said = (quantity: Quantity) => {
     const [low, high] = interval80(quantity)
     const { unit } = quantity
     return `${figureWords(quantity.value, unit)} (${figureWords(low, unit)} to ${figureWords(high, unit)})`
   }
+  const rows = [
+    ...(isWrong ? [] : learned).map(({ unknown, before, after }) => ({
+      key: `${unknown.id} ${unknown.place}`,
+      of: nameOf(unknown),
+      was: said(before),
+      is: said(after),
+    })),
+    ...starts.map(({ loadId, before, after }) => ({
+      key: `start ${loadId}`,
+      of: `${nameOf({ of: 'load', id: loadId })}: its start`,
+      was: before ? said(before.watts) : 'not known',
+      is: said(after.watts),
+    })),
+  ]
   return (
     <section aria-label="What was learned" className={styles.learned}>
       <h3>What was learned</h3>
@@ -72,13 +86,17 @@ export function FinishRun({
       )}
       {isWrong ? (
         <Alert severity="warning">
-          Nothing is taken over from a run that contradicts its plan: find out first what was otherwise.
+          Nothing is learned of the hours from a run that contradicts its plan: find out first what was
+          otherwise.
         </Alert>
-      ) : learned.length === 0 ? (
-        <p className={styles.note}>
-          The readings agree with the plan; nothing in it is known better than before.
-        </p>
       ) : (
+        learned.length === 0 && (
+          <p className={styles.note}>
+            The readings agree with the plan; nothing in it is known better than before.
+          </p>
+        )
+      )}
+      {rows.length > 0 && (
         <>
           <Table size="small">
             <TableHead>
@@ -89,13 +107,13 @@ export function FinishRun({
               </TableRow>
             </TableHead>
             <TableBody>
-              {learned.map(({ unknown, before, after }) => (
-                <TableRow key={`${unknown.id} ${unknown.place}`} data-testid="learned">
+              {rows.map(({ key, of, was, is }) => (
+                <TableRow key={key} data-testid="learned">
                   <TableCell component="th" scope="row">
-                    {nameOf(unknown)}
+                    {of}
                   </TableCell>
-                  <TableCell>{said(before)}</TableCell>
-                  <TableCell>{said(after)}</TableCell>
+                  <TableCell>{was}</TableCell>
+                  <TableCell>{is}</TableCell>
                 </TableRow>
               ))}
             </TableBody>
@@ -103,6 +121,10 @@ export function FinishRun({
           <Button variant="contained" color="primary" onClick={take}>
             Take the learned values over
           </Button>
+          <p className={styles.note}>
+            They are dated with this run and grow less sure with the months: a load’s range by 2 % a month, a
+            battery loses 2 % of its capacity a year.
+          </p>
         </>
       )}
     </section>

@@ -1,6 +1,7 @@
 'use client'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { type FormEvent, useState } from 'react'
 import { parseClock } from '@/core/reading/clock'
@@ -30,6 +31,7 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
     null,
   )
   const [asked, setAsked] = useState<{ entry: Entry; words: string[] } | null>(null)
+  const [peakOf, setPeakOf] = useState(corrected?.peakOf ?? '')
   const [all, setAll] = useState(corrected !== undefined)
   const shown = READING_ROWS.filter(({ first, field }) => all || first || texts[field])
   const put = (field: ReadingField, text: string) => {
@@ -53,6 +55,7 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
       kind: 'reading',
       sourceId,
       ...read.figures,
+      ...(peakOf && read.figures.peakW !== undefined && { peakOf }),
       ...(corrected && { replaces: corrected.id }),
     }
     const doubts = doubtsOf(head, entries, entry, now.toISOString())
@@ -84,6 +87,22 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
             slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
           />
         ))}
+        {texts.peakW?.trim() && (
+          <TextField
+            select
+            label="Start of"
+            value={peakOf}
+            onChange={(event) => setPeakOf(event.target.value)}
+            helperText="With everything else off, so that the peak is this start alone."
+          >
+            <MenuItem value="">several at once</MenuItem>
+            {head.plan.loads.map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
         {!all && (
           <Button variant="text" onClick={() => setAll(true)}>
             Volts, amp-hours, watt-hours, a meter, a peak

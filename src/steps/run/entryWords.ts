@@ -11,7 +11,9 @@ export function entryWords({ plan }: RunHead, entry: Entry): string {
   const source = (id: string) => plan.powerSystem.sources.find((one) => one.id === id)?.name ?? id
   switch (entry.kind) {
     case 'reading':
-      return readingWords(entry)
+      return entry.peakOf === undefined
+        ? readingWords(entry)
+        : `${readingWords(entry)} at the start of ${load(entry.peakOf)}`
     case 'switch':
       return `${load(entry.loadId)} ${{ on: 'switched on', off: 'switched off', used: 'used once' }[entry.to]}`
     case 'source':
@@ -24,6 +26,8 @@ export function entryWords({ plan }: RunHead, entry: Entry): string {
         : `${entry.where}: ${formatTemperature(entry.celsius ?? 0, plan.household.units, 1)}`
     case 'note':
       return entry.text
+    case 'photo':
+      return entry.text ?? 'a photo'
     case 'pause':
       return 'paused'
     case 'resume':
