@@ -9,7 +9,7 @@ export function proxy(request: NextRequest): NextResponse {
     `style-src-elem 'self' 'nonce-${nonce}'`,
     // style attributes only: React writes them for positions and widths, and they run no code
     "style-src-attr 'unsafe-inline'",
-    "img-src 'self' data:",
+    "img-src 'self' data: blob:",
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self'",

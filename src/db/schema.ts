@@ -29,6 +29,8 @@ const partId = customType<{ data: string }>({
 
 /** A document of up to 16 MB. */
 const longText = customType<{ data: string }>({ dataType: () => 'mediumtext' })
+/** A picture, up to 16 MB. */
+const picture = customType<{ data: Buffer }>({ dataType: () => 'mediumblob' })
 
 /** Visitors, sessions and accounts: the tables the session library keeps. */
 const uid = (name: string) => varchar(name, { length: 64 })
@@ -314,6 +316,27 @@ export const runEntries = mysqlTable(
     uniqueIndex('run_entry_once').on(table.householdId, table.runId, table.id),
     foreignKey({
       name: 'entry_of_run',
+      columns: [table.householdId, table.runId],
+      foreignColumns: [runs.householdId, runs.id],
+    }).onDelete('cascade'),
+  ],
+)
+
+/** Photos of displays, each of the entry whose id it has; made smaller and stripped of what it says beside the picture. */
+export const runPhotos = mysqlTable(
+  'run_photos',
+  {
+    householdId: uid('household_id').notNull(),
+    runId: partId('run_id').notNull(),
+    id: partId('id').notNull(),
+    jpeg: picture('jpeg').notNull(),
+    bytes: int('bytes').notNull(),
+    createdAt: datetime('created_at', { fsp: 3 }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.householdId, table.runId, table.id] }),
+    foreignKey({
+      name: 'photo_of_run',
       columns: [table.householdId, table.runId],
       foreignColumns: [runs.householdId, runs.id],
     }).onDelete('cascade'),

@@ -61,22 +61,33 @@ export function isSameSite(request: Request): boolean {
 }
 
 export type JsonReading = { ok: true; body: unknown } | { ok: false; refusal: Response }
+export type BytesReading = { ok: true; bytes: Buffer } | { ok: false; refusal: Response }
 
 /** Reads a request's JSON, up to the limit; what is longer is refused before it is read to its end. */
 export async function readJson(request: Request): Promise<JsonReading> {
-  const tooLarge = () =>
-    refuse(
-      413,
-      'too-large',
-      `The request is larger than ${REQUEST_LIMIT_BYTES.toLocaleString('en-US')} bytes; a household has 200 loads at most.`,
-    )
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     return {
       ok: false,
       refusal: refuse(415, 'bad-request', 'The request must be JSON (Content-Type: application/json).'),
     }
-  if (Number(request.headers.get('content-length') ?? 0) > REQUEST_LIMIT_BYTES)
-    return { ok: false, refusal: tooLarge() }
+  const reading = await readBytes(request, REQUEST_LIMIT_BYTES, 'a household has 200 loads at most')
+  if (!reading.ok) return reading
+  try {
+    return { ok: true, body: JSON.parse(reading.bytes.toString('utf8')) }
+  } catch {
+    return { ok: false, refusal: refuse(400, 'bad-request', 'The request is not valid JSON.') }
+  }
+}
+
+/**
+ * Reads a request's body, up to a limit; what is longer is refused before it is read to its end.
+ *
+ * @param why what is said behind the limit
+ */
+export async function readBytes(request: Request, limit: number, why: string): Promise<BytesReading> {
+  const tooLarge = () =>
+    refuse(413, 'too-large', `The request is larger than ${limit.toLocaleString('en-US')} bytes; ${why}.`)
+  if (Number(request.headers.get('content-length') ?? 0) > limit) return { ok: false, refusal: tooLarge() }
   const chunks: Uint8Array[] = []
   let length = 0
   const reader = request.body?.getReader()
@@ -95,15 +106,11 @@ export async function readJson(request: Request): Promise<JsonReading> {
     }
     if (read.done) break
     length += read.value.byteLength
-    if (length > REQUEST_LIMIT_BYTES) {
+    if (length > limit) {
       void reader.cancel().catch(() => {})
       return { ok: false, refusal: tooLarge() }
     }
     chunks.push(read.value)
   }
-  try {
-    return { ok: true, body: JSON.parse(Buffer.concat(chunks).toString('utf8')) }
-  } catch {
-    return { ok: false, refusal: refuse(400, 'bad-request', 'The request is not valid JSON.') }
-  }
+  return { ok: true, bytes: Buffer.concat(chunks) }
 }

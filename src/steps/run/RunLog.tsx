@@ -8,17 +8,11 @@ import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { epochMinute, formatMoment } from '@/core/plan/clock'
 import { CSV_HEADER, rowsOfEntries } from '@/core/run/entriesCsv'
-import {
-  type Entry,
-  type Reading,
-  RUN_FORMAT,
-  RUN_VERSION,
-  type RunHead,
-  standingEntries,
-} from '@/core/run/runDocument'
+import { type Entry, type Reading, type RunHead, runFile, standingEntries } from '@/core/run/runDocument'
 import { FileButton } from '@/ui/field/FileButton'
 import { useState } from 'react'
 import { saveText } from '@/ui/keep/saveText'
+import { RunPhoto } from './RunPhoto'
 import { SheetDialog } from './SheetDialog'
 import { entryWords } from './entryWords'
 import styles from './run.module.css'
@@ -29,11 +23,12 @@ const SHOWN = 60
 /** What was written down, the newest first; a reading is corrected by another that takes its place. */
 export function RunLog(props: {
   head: RunHead
+  householdId: string
   entries: readonly Entry[]
   correct: (reading: Reading) => void
   addAll: (entries: Entry[]) => void
 }) {
-  const { head, entries, correct, addAll } = props
+  const { head, householdId, entries, correct, addAll } = props
   const [sheet, setSheet] = useState<string[][] | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   const open = async (file: File) => {
@@ -75,7 +70,7 @@ export function RunLog(props: {
               saveText(
                 'run.json',
                 'application/json',
-                JSON.stringify({ format: RUN_FORMAT, version: RUN_VERSION, ...head, entries }, null, 1),
+                JSON.stringify(runFile({ head, entries: [...entries] }), null, 1),
               )
             }
           >
@@ -107,7 +102,11 @@ export function RunLog(props: {
                 )}
               </TableCell>
               <TableCell>
-                {entryWords(head, entry)}
+                {entry.kind === 'photo' ? (
+                  <RunPhoto householdId={householdId} runId={head.id} photo={entry} />
+                ) : (
+                  entryWords(head, entry)
+                )}
                 {entry.replaces && corrected.has(entry.replaces) && <small> (corrected)</small>}
                 {entry.confirmed && <small> (confirmed)</small>}
               </TableCell>

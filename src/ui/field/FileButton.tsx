@@ -8,12 +8,14 @@ interface FileButtonProps {
   accept: string
   onFile: (file: File) => void
   variant?: 'text' | 'outlined'
+  size?: 'medium' | 'large'
 }
 
 /** Asks for a file; the same one may be picked again. */
-export function FileButton({ words, label = words, accept, onFile, variant = 'outlined' }: FileButtonProps) {
+export function FileButton(props: FileButtonProps) {
+  const { words, label = words, accept, onFile, variant = 'outlined', size } = props
   return (
-    <Button component="label" variant={variant}>
+    <Button component="label" variant={variant} size={size}>
       {words}
       <input
         className="visually-hidden"

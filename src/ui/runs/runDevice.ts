@@ -20,10 +20,20 @@ export interface KeptEntry {
   isSent: boolean
 }
 
+/** A photo of a display, under its entry's id. */
+export interface KeptPhoto {
+  householdId: string
+  runId: string
+  id: string
+  jpeg: Blob
+  isSent: boolean
+}
+
 /** What is written down in runs, on this device before anything else happens with it. */
 export class RunDevice extends Dexie {
   readonly runs!: Table<KeptRun, [string, string]>
   readonly entries!: Table<KeptEntry, [string, string, string]>
+  readonly photos!: Table<KeptPhoto, [string, string, string]>
 
   constructor(name = 'yotrope-runs') {
     super(name)
@@ -31,6 +41,7 @@ export class RunDevice extends Dexie {
       runs: '[householdId+id], householdId',
       entries: '[householdId+runId+id], [householdId+runId]',
     })
+    this.version(2).stores({ photos: '[householdId+runId+id], [householdId+runId]' })
   }
 
   async begin(householdId: string, head: RunHead): Promise<void> {
@@ -39,6 +50,27 @@ export class RunDevice extends Dexie {
 
   async add(householdId: string, runId: string, entry: Entry): Promise<void> {
     await this.entries.put({ householdId, runId, id: entry.id, entry, isSent: false })
+  }
+
+  /** A photo with its entry: both are here, or neither is. */
+  async addPhoto(householdId: string, runId: string, entry: Entry, jpeg: Blob): Promise<void> {
+    await this.transaction('rw', this.entries, this.photos, async () => {
+      await this.photos.put({ householdId, runId, id: entry.id, jpeg, isSent: false })
+      await this.add(householdId, runId, entry)
+    })
+  }
+
+  async photo(householdId: string, runId: string, id: string): Promise<Blob | null> {
+    return (await this.photos.get([householdId, runId, id]))?.jpeg ?? null
+  }
+
+  /** Photos that the server has not. */
+  unsentPhotos(householdId: string, runId: string): Promise<KeptPhoto[]> {
+    return this.photos
+      .where('[householdId+runId]')
+      .equals([householdId, runId])
+      .filter(({ isSent }) => !isSent)
+      .toArray()
   }
 
   run(householdId: string, runId: string): Promise<KeptRun | undefined> {
@@ -68,9 +100,20 @@ export class RunDevice extends Dexie {
   }
 
   async remove(householdId: string, runId: string): Promise<void> {
-    await this.transaction('rw', this.runs, this.entries, async () => {
+    await this.transaction('rw', this.runs, this.entries, this.photos, async () => {
       await this.runs.delete([householdId, runId])
-      await this.entries.where('[householdId+runId]').equals([householdId, runId]).delete()
+      for (const table of [this.entries, this.photos])
+        await table.where('[householdId+runId]').equals([householdId, runId]).delete()
+    })
+  }
+
+  /** Removes all runs of a household, or of every one, from this device. */
+  async forget(householdId?: string): Promise<void> {
+    await this.transaction('rw', this.runs, this.entries, this.photos, async () => {
+      for (const table of [this.runs, this.entries, this.photos])
+        await (householdId === undefined
+          ? table.clear()
+          : table.filter((one: { householdId: string }) => one.householdId === householdId).delete())
     })
   }
 }

@@ -48,6 +48,16 @@ export async function syncRun(
       if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
       await device.runs.update([householdId, runId], { isSent: true })
     }
+    // before their entries: who sees an entry finds its photo
+    for (const photo of await device.unsentPhotos(householdId, runId)) {
+      const response = await send(`${at}/${runId}/photos/${photo.id}`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'image/jpeg' },
+        body: photo.jpeg,
+      })
+      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+      await device.photos.put({ ...photo, isSent: true })
+    }
     const entries = await device.entriesOf(householdId, runId)
     const unsent = entries.filter(({ isSent }) => !isSent)
     for (let i = 0; i < unsent.length; i += BATCH) {

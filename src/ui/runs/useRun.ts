@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { RunDevice } from './runDevice'
+import { stampAt } from './stamp'
 import { type SyncState, syncRun } from './syncRun'
 
 /** Another device's entries are here within so long. */
@@ -19,6 +20,8 @@ export interface LiveRun {
   clockAheadMs: number | null
   add: (entry: Entry) => Promise<void>
   addAll: (entries: readonly Entry[]) => Promise<void>
+  /** @returns why a photo cannot be kept; null where it is */
+  addPhoto: (file: File) => Promise<string | null>
 }
 
 /** A run as this device and the server have it, kept alike while the page is open. */
@@ -83,6 +86,21 @@ export function useRun(householdId: string, runId: string): LiveRun {
     [device, householdId, runId, read, exchange],
   )
   const add = useCallback((entry: Entry) => addAll([entry]), [addAll])
+  const addPhoto = useCallback(
+    async (file: File) => {
+      const { smallPhoto } = await import('./smallPhoto')
+      const small = await smallPhoto(file)
+      if (!small.ok) return small.message
+      const now = new Date()
+      const { jpeg, widthPx, heightPx } = small
+      const entry: Entry = { ...stampAt(now, now), kind: 'photo', bytes: jpeg.size, widthPx, heightPx }
+      await device.addPhoto(householdId, runId, entry, jpeg)
+      await read()
+      void exchange()
+      return null
+    },
+    [device, householdId, runId, read, exchange],
+  )
   const entries = useMemo(() => kept.map(({ entry }) => entry), [kept])
   return {
     head,
@@ -92,6 +110,7 @@ export function useRun(householdId: string, runId: string): LiveRun {
     clockAheadMs,
     add,
     addAll,
+    addPhoto,
   }
 }
 
