@@ -16,6 +16,15 @@ function toStart(): void {
   window.location.href = '/'
 }
 
+/** What was written down in runs goes from this device too: of a household, or of all. */
+async function forgetRuns(householdId?: string): Promise<void> {
+  const { runDevice } = await import('../runs/useRun')
+  // a browser that keeps nothing has nothing to forget
+  await runDevice()
+    .forget(householdId)
+    .catch(() => {})
+}
+
 /** Signs out of this browser, or deletes the household for good; a file is offered first. */
 export function DeletePanel() {
   const household = useHousehold((state) => state.household)
@@ -26,12 +35,14 @@ export function DeletePanel() {
     const answer = await call('DELETE', `/api/households/${householdId}`)
     if (!answer.ok) return setTrouble(answer.message)
     clearDraft(householdId)
+    await forgetRuns(householdId)
     toStart()
   }
   const leave = async () => {
     const answer = await call('POST', '/api/sign-out')
-    if (answer.ok) toStart()
-    else setTrouble(answer.message)
+    if (!answer.ok) return setTrouble(answer.message)
+    await forgetRuns()
+    toStart()
   }
   return (
     <>
@@ -46,7 +57,7 @@ export function DeletePanel() {
         {household.profile.name} goes for good: its earlier versions and codes too, for everybody who opened
         it. Nobody can bring it back but from a file.
       </Alert>
-      <Button variant="outlined" onClick={() => saveFile(household)}>
+      <Button variant="outlined" onClick={() => void saveFile(householdId, household).then(setTrouble)}>
         Save to a file first
       </Button>
       <br />

@@ -3,58 +3,73 @@ import { FileButton } from '@/ui/field/FileButton'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { useRouter } from 'next/navigation'
+import { useParams, useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { changesBetween, isUnchanged } from '@/core/plan/householdChanges'
 import type { Household } from '@/core/plan/household'
 import { PLAN_VERSION } from '@/core/plan/limits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
+import type { WholeRun } from '@/core/run/runDocument'
 import { call } from './call'
 import { changeWords } from './changeWords'
 import { saveFile } from './saveFile'
 
-const MOST_BYTES = 1_000_000
+/** A household with all its runs and photos. */
+const MOST_BYTES = 200_000_000
 
 /** The whole household to a file, and one from a file: what it would change is told before it does. */
 export function FilePanel({ onClose }: { onClose: () => void }) {
   const store = useHouseholdStore()
+  const { householdId } = useParams<{ householdId: string }>()
   const router = useRouter()
   const household = useHousehold((state) => state.household)
-  const [opened, setOpened] = useState<{ name: string; household: Household } | null>(null)
+  const [opened, setOpened] = useState<{ name: string; household: Household; runs: WholeRun[] } | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   const open = async (file: File) => {
     setTrouble(null)
     setOpened(null)
-    if (file.size > MOST_BYTES) return setTrouble(`${file.name} is larger than any household: 1 MB at most.`)
-    const { readHouseholdFile } = await import('@/core/plan/householdFile')
-    const reading = readHouseholdFile(await file.text())
-    if (reading.ok) setOpened({ name: file.name, household: reading.household })
+    if (file.size > MOST_BYTES)
+      return setTrouble(`${file.name} is larger than any household: 200 MB at most.`)
+    const { readArchive } = await import('@/core/run/archive')
+    const reading = readArchive(await file.text())
+    if (reading.ok) setOpened({ name: file.name, ...reading })
     else {
       const [{ path, message }] = reading.faults
       setTrouble(`${file.name} cannot be opened: ${path} ${message}.`)
     }
   }
-  const replace = (next: Household) => {
-    store.getState().edit(() => next)
-    onClose()
+  /** @returns whether all of them are kept */
+  const keepRuns = async (id: string, runs: readonly WholeRun[]) => {
+    const { putRuns } = await import('../runs/runArchive')
+    const message = await putRuns(id, runs)
+    if (message) setTrouble(`The household is here; not all of its runs are: ${message}`)
+    return message === null
   }
-  const addBeside = async (next: Household) => {
+  const replace = async ({ household: next, runs }: { household: Household; runs: WholeRun[] }) => {
+    store.getState().edit(() => next)
+    if (await keepRuns(householdId, runs)) onClose()
+  }
+  const addBeside = async ({ household: next, runs }: { household: Household; runs: WholeRun[] }) => {
     const answer = await call<{ id: string }>('POST', '/api/households', {
       from: 'file',
       version: PLAN_VERSION,
       household: next,
     })
-    if (answer.ok) router.push(`/h/${answer.body.id}/runtime`)
-    else setTrouble(answer.message)
+    if (!answer.ok) return setTrouble(answer.message)
+    if (await keepRuns(answer.body.id, runs)) router.push(`/h/${answer.body.id}/runtime`)
   }
   const changes = opened && changesBetween(household, opened.household)
   return (
     <>
       <Typography sx={{ mb: 2 }}>
-        The whole household in one file: loads, outages, power systems, own equipment. Open it here or
-        anywhere else Yotrope runs.
+        The whole household in one file: loads, outages, power systems, own equipment, test runs with their
+        photos. Open it here or anywhere else Yotrope runs.
       </Typography>
-      <Button variant="contained" color="primary" onClick={() => saveFile(household)}>
+      <Button
+        variant="contained"
+        color="primary"
+        onClick={() => void saveFile(householdId, household).then(setTrouble)}
+      >
         Save to a file
       </Button>{' '}
       <FileButton words="Open a file" accept="application/json,.json" onFile={(file) => void open(file)} />
@@ -73,15 +88,20 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
             {changeWords(changes).map((line) => (
               <li key={line}>{line}</li>
             ))}
+            {opened.runs.length > 0 && (
+              <li>
+                {opened.runs.length === 1 ? '1 run' : `${opened.runs.length} runs`} beside those that are here
+              </li>
+            )}
           </ul>
           <Button
-            disabled={isUnchanged(changes)}
+            disabled={isUnchanged(changes) && opened.runs.length === 0}
             variant="outlined"
-            onClick={() => replace(opened.household)}
+            onClick={() => void replace(opened)}
           >
             Put it in this one’s place
           </Button>{' '}
-          <Button variant="contained" color="primary" onClick={() => addBeside(opened.household)}>
+          <Button variant="contained" color="primary" onClick={() => void addBeside(opened)}>
             Add it beside this one
           </Button>
           <Typography variant="body2" sx={{ mt: 1 }}>

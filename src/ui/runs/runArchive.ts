@@ -1,0 +1,100 @@
+import type { WholeRun } from '@/core/run/runDocument'
+import { runDevice } from './useRun'
+import { syncRun } from './syncRun'
+
+/** Runs on their way into a file of the household and out of it. */
+
+/** Entries sent at once. */
+const BATCH = 200
+
+/**
+ * All runs of a household with their photos, what is on this device only too.
+ *
+ * @returns those that are at hand, and whether the server was asked for all others
+ */
+export async function gatherRuns(householdId: string): Promise<{ runs: WholeRun[]; isWhole: boolean }> {
+  const device = runDevice()
+  const at = `/api/households/${householdId}/runs`
+  const listed = await fetch(at)
+    .then(async (response) =>
+      response.ok ? ((await response.json()) as { runs: { id: string }[] }).runs : null,
+    )
+    .catch(() => null)
+  const own = await device.runsOf(householdId)
+  const ids = [...new Set([...(listed ?? []), ...own].map(({ id }) => id))]
+  const runs: WholeRun[] = []
+  for (const id of ids) {
+    await syncRun(device, householdId, id)
+    const kept = await device.run(householdId, id)
+    if (!kept) continue
+    const entries = (await device.entriesOf(householdId, id)).map(({ entry }) => entry)
+    const photos: NonNullable<WholeRun['photos']> = []
+    for (const { kind, id: photoId } of entries) {
+      if (kind !== 'photo') continue
+      const jpeg =
+        (await device.photo(householdId, id, photoId)) ?? (await fetched(`${at}/${id}/photos/${photoId}`))
+      if (jpeg) photos.push({ id: photoId, jpeg: await base64(jpeg) })
+    }
+    runs.push({ head: kept.head, entries, ...(photos.length > 0 && { photos }) })
+  }
+  return { runs, isWhole: listed !== null && runs.length === ids.length }
+}
+
+/** Hands runs to the server, for one of its households. @returns why one could not be kept; null where all are */
+export async function putRuns(householdId: string, runs: readonly WholeRun[]): Promise<string | null> {
+  const at = `/api/households/${householdId}/runs`
+  const json = { 'Content-Type': 'application/json' }
+  try {
+    for (const { head, entries, photos = [] } of runs) {
+      const send = async (method: 'POST' | 'PUT', path: string, headers: HeadersInit, body: BodyInit) => {
+        const response = await fetch(`${at}${path}`, { method, headers, body })
+        if (response.ok) return null
+        const told = (await response.json().catch(() => null)) as { error?: { message?: string } } | null
+        return `${head.name}: ${told?.error?.message ?? 'the server refused it.'}`
+      }
+      const jobs = [
+        () => send('POST', '', json, JSON.stringify(head)),
+        ...photos.map(
+          ({ id, jpeg }) =>
+            () =>
+              send('PUT', `/${head.id}/photos/${id}`, { 'Content-Type': 'image/jpeg' }, bytesOf(jpeg)),
+        ),
+        ...Array.from(
+          { length: Math.ceil(entries.length / BATCH) },
+          (_, i) => () =>
+            send(
+              'POST',
+              `/${head.id}/entries`,
+              json,
+              JSON.stringify({ entries: entries.slice(i * BATCH, (i + 1) * BATCH) }),
+            ),
+        ),
+      ]
+      for (const job of jobs) {
+        const message = await job()
+        if (message) return message
+      }
+    }
+    return null
+  } catch {
+    return 'there is no connection. Open the file again when it is back; nothing is kept twice.'
+  }
+}
+
+const fetched = (url: string): Promise<Blob | null> =>
+  fetch(url)
+    .then((response) => (response.ok ? response.blob() : null))
+    .catch(() => null)
+
+/** Bytes as text. @example base64(new Blob(['hi'])) // "aGk=" */
+function base64(blob: Blob): Promise<string> {
+  return new Promise((done, failed) => {
+    const reader = new FileReader()
+    reader.onload = () => done((reader.result as string).replace(/^[^,]*,/, ''))
+    reader.onerror = () => failed(reader.error)
+    reader.readAsDataURL(blob)
+  })
+}
+
+const bytesOf = (text: string): Blob =>
+  new Blob([Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0))])
