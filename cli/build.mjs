@@ -33,13 +33,19 @@ export async function ensureModules() {
 
 const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
 
+/** What the server works out in threads of its own: src/server/*.thread.ts. */
+const THREADS = ['firstAnswer', 'powerStation']
+const threadFile = (name) => join(ROOT, '.next', 'threads', `${name}.mjs`)
+
 /** Builds the application when its sources are newer than the build. */
 export async function ensureBuild() {
   const built = join(ROOT, '.next', 'BUILD_ID')
-  const thread = join(ROOT, '.next', 'threads', 'firstAnswer.mjs')
   const newest = Math.max(...SOURCES.map((source) => newestIn(join(ROOT, source))))
-  // the thread is written last: with it the build is whole
-  if (existsSync(built) && existsSync(thread) && statSync(thread).mtimeMs >= newest) return
+  // the threads are written last: with them the build is whole
+  const isWhole = THREADS.map(threadFile).every(
+    (file) => existsSync(file) && statSync(file).mtimeMs >= newest,
+  )
+  if (existsSync(built) && isWhole) return
   sayStep('building (about a minute)')
   const { status, stdout, stderr } = await run(
     process.execPath,
@@ -49,7 +55,7 @@ export async function ensureBuild() {
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
     },
   )
-  if (status === 0) return bundleThread(thread)
+  if (status === 0) return bundleThreads()
   console.error(`${stdout}\n${stderr}`)
   throw new Stop(
     /ENOSPC/.test(stdout + stderr)
@@ -58,22 +64,24 @@ export async function ensureBuild() {
   )
 }
 
-/** Bundles the server's worker thread into one file: the framework does not follow it. */
-async function bundleThread(outfile) {
-  const { status, stderr } = await run(
-    join(ROOT, 'node_modules/.bin/esbuild'),
-    [
-      'src/server/firstAnswer.thread.ts',
-      `--outfile=${outfile}`,
-      '--bundle',
-      '--format=esm',
-      '--platform=node',
-      '--target=node20',
-      '--log-level=error',
-    ],
-    { cwd: ROOT },
-  )
-  if (status !== 0) throw new Stop(`the build failed: ${firstLine(stderr)}`)
+/** Bundles each of the server's worker threads into one file: the framework does not follow them. */
+async function bundleThreads() {
+  for (const name of THREADS) {
+    const { status, stderr } = await run(
+      join(ROOT, 'node_modules/.bin/esbuild'),
+      [
+        `src/server/${name}.thread.ts`,
+        `--outfile=${threadFile(name)}`,
+        '--bundle',
+        '--format=esm',
+        '--platform=node',
+        '--target=node20',
+        '--log-level=error',
+      ],
+      { cwd: ROOT },
+    )
+    if (status !== 0) throw new Stop(`the build failed: ${firstLine(stderr)}`)
+  }
 }
 
 /** The time of the newest change in a file or folder; folders count too, so that a deletion is seen. */

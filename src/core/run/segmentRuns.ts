@@ -70,6 +70,11 @@ export class SegmentRuns {
     return this.chain.emptyMin[this.s][run]
   }
 
+  /** Whether most runs end because the source switches itself off at light load. */
+  get endsAsleep(): boolean {
+    return this.chain.causes[this.s].sleep * 2 > this.runs
+  }
+
   capacityWh(run: number): number {
     const { sources, sourceKeys, coldShares } = this.chain.chain
     const { s } = this

@@ -7,9 +7,10 @@ import { useState } from 'react'
 import { momentOf } from '@/core/plan/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import type { Entry, EntryOf, Reading } from '@/core/run/runDocument'
-import { standingEntries } from '@/core/run/runDocument'
+import { minuteOf, standingEntries } from '@/core/run/runDocument'
 import { CLOCK_OFF_MS } from '@/ui/runs/syncRun'
 import { stampAt } from '@/ui/runs/stamp'
+import { useStation } from '@/ui/runs/useStation'
 import { useRun } from '@/ui/runs/useRun'
 import { assumptionWords, contradictionWords, endWords, endedWords } from '@/words/run/runWords'
 import { DropNow } from './DropNow'
@@ -18,22 +19,17 @@ import type { EventKind } from './eventEntry'
 import { FinishRun } from './FinishRun'
 import { ReadingDialog } from './ReadingDialog'
 import { RunFacts } from './RunFacts'
+import { RunKeys } from './RunKeys'
 import { RunLog } from './RunLog'
+import { StationDialog } from './StationDialog'
+import { StationLine } from './StationLine'
 import styles from './run.module.css'
 import { syncWords } from './syncWords'
 import { usePrediction } from './usePrediction'
 
 const RunChart = dynamic(() => import('./RunChart'), { ssr: false })
 
-type Open = { what: 'reading'; corrected?: Reading } | { what: EventKind } | null
-
-const KEYS: [EventKind, string][] = [
-  ['switch', 'Switched'],
-  ['source', 'Charged'],
-  ['temperature', 'Temperature'],
-  ['note', 'Note'],
-  ['end', 'End'],
-]
+type Open = { what: 'reading'; corrected?: Reading } | { what: EventKind | 'station' } | null
 
 /** A run that goes on, or one that is over: its end as the readings have it, the keys to write down, and the log. */
 export function LiveRun({
@@ -45,9 +41,11 @@ export function LiveRun({
   runId: string
   onBack: () => void
 }) {
-  const { head, entries, unsent, sync, clockAheadMs, add, addAll } = useRun(householdId, runId)
+  const { head, entries, unsent, sync, clockAheadMs, add, addAll, addPhoto } = useRun(householdId, runId)
   const { found, failure } = usePrediction(head, entries)
+  const station = useStation(householdId, head, addAll)
   const [open, setOpen] = useState<Open>(null)
+  const [photoTrouble, setPhotoTrouble] = useState<string | null>(null)
   if (!head)
     return sync?.kind === 'gone' ? (
       <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
@@ -60,7 +58,6 @@ export function LiveRun({
   const standing = standingEntries(entries)
   const ended = standing.findLast((entry): entry is EntryOf<'end'> => entry.kind === 'end')
   const lastPause = standing.findLast(({ kind }) => kind === 'pause' || kind === 'resume' || kind === 'end')
-  const isPaused = lastPause?.kind === 'pause'
   const sourceId = found?.segment.sourceId ?? head.sourceId
   const against = found ? assumptionsAgainst(found.moments) : []
   const contradiction = found && contradictionWords(plan, found, against)
@@ -75,9 +72,14 @@ export function LiveRun({
             since {momentOf(plan, 0)} · <span role="status">{syncWords(sync, unsent)}</span>
           </p>
         </div>
-        <Button variant="text" onClick={onBack}>
-          All runs
-        </Button>
+        <div className={styles.noPrint}>
+          <Button variant="text" onClick={() => window.print()}>
+            Print
+          </Button>
+          <Button variant="text" onClick={onBack}>
+            All runs
+          </Button>
+        </div>
       </div>
       {clockAheadMs !== null && Math.abs(clockAheadMs) > CLOCK_OFF_MS && (
         <Alert severity="warning">
@@ -102,30 +104,16 @@ export function LiveRun({
         <Skeleton height={56} />
       )}
       {!ended && (
-        <div className={styles.keys}>
-          <Button
-            variant="contained"
-            color="primary"
-            size="large"
-            className={styles.main}
-            onClick={() => setOpen({ what: 'reading' })}
-          >
-            Write down a reading
-          </Button>
-          {KEYS.map(([kind, words]) => (
-            <Button key={kind} variant="outlined" size="large" onClick={() => setOpen({ what: kind })}>
-              {words}
-            </Button>
-          ))}
-          <Button
-            variant="outlined"
-            size="large"
-            onClick={() => void add({ ...now(), kind: isPaused ? 'resume' : 'pause' } as Entry)}
-          >
-            {isPaused ? 'Carry on' : 'Pause'}
-          </Button>
-        </div>
+        <RunKeys
+          isPaused={lastPause?.kind === 'pause'}
+          open={(what) => setOpen({ what })}
+          addPhoto={(file) => void addPhoto(file).then(setPhotoTrouble)}
+          turn={(kind) => void add({ ...now(), kind } as Entry)}
+        />
       )}
+      {!ended && <StationLine station={station} open={() => setOpen({ what: 'station' })} />}
+      {station.trouble && <Alert severity="warning">{station.trouble}</Alert>}
+      {photoTrouble && <Alert severity="error">{photoTrouble}</Alert>}
       {found && <RunFacts head={head} found={found} isOver={ended !== undefined} />}
       <div className={styles.chart}>
         {found && (
@@ -150,6 +138,7 @@ export function LiveRun({
       {ended && found && <FinishRun head={head} entries={entries} found={found} />}
       <RunLog
         head={head}
+        householdId={householdId}
         entries={entries}
         correct={(corrected) => setOpen({ what: 'reading', corrected })}
         addAll={(all) => void addAll(all)}
@@ -164,7 +153,14 @@ export function LiveRun({
           onAdd={(entry) => void add(entry)}
         />
       )}
-      {open && open.what !== 'reading' && (
+      {open?.what === 'station' && (
+        <StationDialog
+          fromMin={Math.max(0, ...standing.map(({ at }) => minuteOf(head, at)), minuteOf(head, now().at))}
+          onStart={station.start}
+          onClose={close}
+        />
+      )}
+      {open && open.what !== 'reading' && open.what !== 'station' && (
         <EventDialog
           head={head}
           kind={open.what}

@@ -1,5 +1,7 @@
 'use client'
+import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
+import Checkbox from '@mui/material/Checkbox'
 import Table from '@mui/material/Table'
 import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
@@ -7,6 +9,7 @@ import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useState } from 'react'
 import { formatMoment } from '@/core/plan/clock'
+import { FileButton } from '@/ui/field/FileButton'
 import { useUnits } from '@/ui/field/units'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import type { ListedRun } from './useRuns'
@@ -17,20 +20,63 @@ export function RunHistory(props: {
   runs: readonly ListedRun[]
   open: (id: string) => void
   remove: (id: string) => Promise<string | null>
+  compare: (ids: [string, string]) => void
+  /** @returns why the file cannot be read in; null where it is */
+  read: (file: File) => Promise<string | null>
 }) {
-  const { runs, open, remove } = props
+  const { runs, open, remove, compare, read } = props
   const { clock } = useUnits()
   const [asked, setAsked] = useState<ListedRun | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
-  if (runs.length === 0) return null
+  const [fileTrouble, setFileTrouble] = useState<string | null>(null)
+  const [picked, setPicked] = useState<string[]>([])
+  const pick = (id: string, isPicked: boolean) =>
+    // a third takes the place of the one that was picked first
+    setPicked(isPicked ? [...picked, id].slice(-2) : picked.filter((one) => one !== id))
+  const reader = (
+    <FileButton
+      words="Read a run from a file"
+      accept="application/json,.json"
+      variant="text"
+      onFile={(file) => void read(file).then(setFileTrouble)}
+    />
+  )
+  const troubled = fileTrouble && <Alert severity="error">{fileTrouble}</Alert>
+  if (runs.length === 0)
+    return (
+      <>
+        {reader}
+        {troubled}
+      </>
+    )
   const when = ({ startsLocal }: ListedRun) =>
     `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, clock)}`
   return (
     <section aria-label="Runs so far">
-      <h2>Runs so far</h2>
+      <div className={styles.top}>
+        <h2>Runs so far</h2>
+        <div>
+          {reader}
+          {runs.length > 1 && (
+            <Button
+              variant="outlined"
+              disabled={picked.length !== 2}
+              onClick={() => compare([picked[0], picked[1]])}
+            >
+              {picked.length === 2 ? 'Lay the two over each other' : 'Tick two to compare them'}
+            </Button>
+          )}
+        </div>
+      </div>
+      {troubled}
       <Table size="small">
         <TableHead>
           <TableRow>
+            {runs.length > 1 && (
+              <TableCell padding="checkbox">
+                <span className="visually-hidden">Compare it</span>
+              </TableCell>
+            )}
             <TableCell>Run</TableCell>
             <TableCell>Began</TableCell>
             <TableCell>Entries</TableCell>
@@ -42,6 +88,15 @@ export function RunHistory(props: {
         <TableBody>
           {runs.map((run) => (
             <TableRow key={run.id} data-testid="run-row">
+              {runs.length > 1 && (
+                <TableCell padding="checkbox">
+                  <Checkbox
+                    checked={picked.includes(run.id)}
+                    onChange={(event) => pick(run.id, event.target.checked)}
+                    slotProps={{ input: { 'aria-label': `Compare ${run.name}, ${when(run)}` } }}
+                  />
+                </TableCell>
+              )}
               <TableCell component="th" scope="row">
                 <Button variant="text" onClick={() => open(run.id)}>
                   {run.name}

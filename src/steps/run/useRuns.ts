@@ -52,5 +52,18 @@ export function useRuns(householdId: string) {
     await read()
     return null
   }
-  return { runs, remove, read }
+  /** A run from a file. @returns why it cannot be read in; null where it is */
+  const readIn = async (file: File): Promise<string | null> => {
+    const { readRunFile } = await import('@/core/run/archive')
+    const reading = readRunFile(await file.text())
+    if (!reading.ok) {
+      const [{ path, message }] = reading.faults
+      return `${file.name} cannot be read: ${path} ${message}.`
+    }
+    const { putRuns } = await import('@/ui/runs/runArchive')
+    const trouble = await putRuns(householdId, [reading.run])
+    await read()
+    return trouble && `${file.name} could not be kept: ${trouble}`
+  }
+  return { runs, remove, readIn }
 }

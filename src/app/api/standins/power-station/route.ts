@@ -1,0 +1,54 @@
+import * as z from 'zod'
+import { idSchema } from '@/core/plan/fields'
+import { minuteOf } from '@/core/run/runDocument'
+import { database } from '@/db/client'
+import { entriesAfter, findRun } from '@/db/runs'
+import { overLimit } from '@/server/limits'
+import { forVisitor } from '@/server/request'
+import { NOT_FOUND, answer, refuse } from '@/server/respond'
+import { stationTapeOf } from '@/server/stationTapes'
+import { takeStream } from '@/server/streams'
+import { isOf } from '@/server/visitor'
+import { stationState, stationStream } from '@/standins/powerStation'
+
+const asked = z.object({
+  household: idSchema,
+  run: idSchema,
+  /** its clock goes so many times as fast, */
+  speed: z.coerce.number().min(1).max(7200).default(1),
+  /** from this moment on, when so many minutes of the run were over */
+  since: z.iso.datetime().optional(),
+  fromMin: z.coerce.number().min(0).max(10_080).default(0),
+  gaugeOff: z.coerce.number().min(-0.2).max(0.2).default(0),
+  seed: z.coerce.number().int().min(0).max(1e9).default(1),
+})
+
+/** The simulated power station of a run: its state as JSON, or state after state to who asks for an event stream. */
+export const GET = forVisitor(async ({ visitor, request }) => {
+  const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
+  if (!parsed.success)
+    return refuse(
+      400,
+      'bad-request',
+      'A station needs household and run, and may have speed (1 to 7200), since, fromMin, gaugeOff (−0.2 to 0.2) and seed.',
+    )
+  const { household, run, speed, since, fromMin, gaugeOff, seed } = parsed.data
+  const head = isOf(visitor, household) ? await findRun(database(), household, run) : null
+  if (!head) return refuse(404, 'not-found', NOT_FOUND)
+  const { entries } = await entriesAfter(database(), household, run, 0)
+  const tape = await stationTapeOf(household, head, entries, seed)
+  const begun = since ?? head.startedAt
+  const minuteNow = () =>
+    fromMin + Math.max(0, minuteOf({ startedAt: begun }, new Date().toISOString())) * speed
+  const options = { startedAt: head.startedAt, gaugeOff, seed }
+  if (!request.headers.get('accept')?.includes('text/event-stream'))
+    return answer(stationState(tape, minuteNow(), options))
+  const over = await overLimit('stream', visitor.userId)
+  if (over) return over
+  const turn = await takeStream(visitor.userId, request.signal)
+  if (turn instanceof Response) return turn
+  const stream = stationStream(tape, minuteNow, options, turn.signal)
+  return new Response(stream.pipeThrough(new TransformStream({ flush: turn.end })), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+  })
+})

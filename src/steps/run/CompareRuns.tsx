@@ -1,0 +1,113 @@
+'use client'
+import Alert from '@mui/material/Alert'
+import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableContainer from '@mui/material/TableContainer'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import dynamic from 'next/dynamic'
+import { useMemo } from 'react'
+import { formatMoment } from '@/core/plan/clock'
+import { runSummary } from '@/core/run/runSummary'
+import type { RunHead } from '@/core/run/runDocument'
+import { useRun } from '@/ui/runs/useRun'
+import { differenceWords, summaryRows } from '@/words/run/compareWords'
+import styles from './run.module.css'
+
+const RunsOverChart = dynamic(() => import('./RunsOverChart'), { ssr: false })
+
+interface CompareRunsProps {
+  householdId: string
+  ids: readonly [string, string]
+  onBack: () => void
+}
+
+/** Two runs laid over each other: a warm box and a cold one, one battery and two. */
+export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
+  const one = useRun(householdId, ids[0])
+  const two = useRun(householdId, ids[1])
+  const summaries = useMemo(
+    () =>
+      one.head && two.head
+        ? ([runSummary(one.head, one.entries), runSummary(two.head, two.entries)] as const)
+        : null,
+    [one.head, one.entries, two.head, two.entries],
+  )
+  const laid = useMemo(
+    () =>
+      one.head && two.head
+        ? ([
+            { head: one.head, entries: one.entries },
+            { head: two.head, entries: two.entries },
+          ] as const)
+        : null,
+    [one.head, one.entries, two.head, two.entries],
+  )
+  if (!summaries || !laid) {
+    const isGone = one.sync?.kind === 'gone' || two.sync?.kind === 'gone'
+    return isGone ? (
+      <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
+        One of the two runs is not here. It may have been deleted.
+      </Alert>
+    ) : (
+      <Skeleton variant="rectangular" height={320} />
+    )
+  }
+  const { units } = laid[0].head.plan.household
+  return (
+    <div className={styles.live}>
+      <div className={styles.top}>
+        <h2>Two runs over each other</h2>
+        <div className={styles.noPrint}>
+          <Button variant="text" onClick={() => window.print()}>
+            Print
+          </Button>
+          <Button variant="text" onClick={onBack}>
+            All runs
+          </Button>
+        </div>
+      </div>
+      <p className={styles.sentence}>{differenceWords(summaries[0], summaries[1])}</p>
+      <div className={styles.chart}>
+        <RunsOverChart
+          laid={laid}
+          label="Charge of both runs by the hour; the values stand in the table below."
+        />
+      </div>
+      <TableContainer>
+        <Table size="small">
+          <TableHead>
+            <TableRow>
+              <TableCell />
+              {laid.map(({ head }, i) => (
+                <TableCell key={head.id}>
+                  <span className={i === 0 ? styles.first : styles.second} aria-hidden /> {head.name}
+                  <br />
+                  <small>{beganWords(head)}</small>
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {summaryRows(summaries, units).map(({ what, values }) => (
+              <TableRow key={what} data-testid="compared">
+                <TableCell component="th" scope="row">
+                  {what}
+                </TableCell>
+                {values.map((value, i) => (
+                  <TableCell key={laid[i].head.id}>{value}</TableCell>
+                ))}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </TableContainer>
+    </div>
+  )
+}
+
+const beganWords = ({ startsLocal, plan }: RunHead) =>
+  `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, plan.household.units.clock)}`

@@ -1,0 +1,58 @@
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Entry, RunHead } from '@/core/run/runDocument'
+import type { StationState } from '@/standins/powerStation'
+import { StationLog } from './stationLog'
+
+export interface StationWish {
+  /** its clock goes so many times as fast */
+  speed: number
+  /** its gauge shows so much too much, share of full */
+  gaugeOff: number
+  /** minutes of the run that are over */
+  fromMin: number
+}
+
+/** A power station that logs into a run by itself while the page is open. */
+export function useStation(
+  householdId: string,
+  head: RunHead | null,
+  addAll: (entries: readonly Entry[]) => Promise<void>,
+) {
+  const [state, setState] = useState<StationState | null>(null)
+  const [trouble, setTrouble] = useState<string | null>(null)
+  const stream = useRef<EventSource | null>(null)
+  const stop = useCallback(() => {
+    stream.current?.close()
+    stream.current = null
+    setState(null)
+  }, [])
+  useEffect(() => stop, [stop])
+  const start = ({ speed, gaugeOff, fromMin }: StationWish) => {
+    if (!head) return
+    stop()
+    setTrouble(null)
+    const log = new StationLog(head)
+    const asked = new URLSearchParams({
+      household: householdId,
+      run: head.id,
+      speed: String(speed),
+      gaugeOff: String(gaugeOff),
+      fromMin: String(fromMin),
+      since: new Date().toISOString(),
+    })
+    const source = new EventSource(`/api/standins/power-station?${asked}`)
+    stream.current = source
+    source.onmessage = ({ data }) => {
+      const told = JSON.parse(data as string) as StationState
+      setState(told)
+      const entries = log.take(told)
+      if (entries.length > 0) void addAll(entries)
+    }
+    source.addEventListener('end', stop)
+    source.onerror = () => {
+      stop()
+      setTrouble('The station no longer answers. What it told is in the log; start it again when it is back.')
+    }
+  }
+  return { state, trouble, start, stop }
+}

@@ -1,0 +1,68 @@
+import { formatEnergy, formatExactDuration, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { Units } from '@/core/quantity/units'
+import { formatTemperature } from '@/core/reading/inUnits'
+import type { RunSummary } from '@/core/run/runSummary'
+
+const ENDS = { empty: 'the battery was empty', stopped: 'stopped early', 'grid back': 'the grid came back' }
+const SAME = 0.03
+
+/**
+ * How the second of two runs differs from the first, in a sentence, with what was otherwise in them.
+ *
+ * @example "The second took 18 % more: 96 W on average against 81 W. Only in the first: Box freezer."
+ */
+export function differenceWords(first: RunSummary, second: RunSummary): string {
+  const sentences: string[] = []
+  if (first.averageW !== null && second.averageW !== null && first.averageW > 0) {
+    const times = second.averageW / first.averageW
+    const against = `${formatWatts(second.averageW)} on average against ${formatWatts(first.averageW)}`
+    sentences.push(
+      Math.abs(times - 1) < SAME
+        ? `Both took the same: ${against}.`
+        : `The second took ${formatPercent(Math.abs(times - 1))} ${times > 1 ? 'more' : 'less'}: ${against}.`,
+    )
+  } else sentences.push('Two charges at least must be read in each run to compare what they took.')
+  const only = (a: RunSummary, b: RunSummary) => a.loads.filter((name) => !b.loads.includes(name))
+  const [gone, added] = [only(first, second), only(second, first)]
+  if (gone.length > 0) sentences.push(`Only in the first: ${gone.join(', ')}.`)
+  if (added.length > 0) sentences.push(`Only in the second: ${added.join(', ')}.`)
+  if (first.source !== second.source)
+    sentences.push(`The first ran on ${first.source}, the second on ${second.source}.`)
+  return sentences.join(' ')
+}
+
+/** The figures of two runs side by side; rows that neither has are left out. */
+export function summaryRows(
+  summaries: readonly [RunSummary, RunSummary],
+  units: Units,
+): { what: string; values: [string, string] }[] {
+  const row = (what: string, value: (one: RunSummary) => string | null) => {
+    const [a, b] = [value(summaries[0]), value(summaries[1])]
+    return a === null && b === null
+      ? []
+      : [{ what, values: [a ?? 'not read', b ?? 'not read'] as [string, string] }]
+  }
+  const places = [...new Set(summaries.flatMap(({ temperatures }) => temperatures.map(({ where }) => where)))]
+  return [
+    ...row('Ran for', ({ drawnMin }) => formatExactDuration(drawnMin)),
+    ...row('It ended because', ({ end }) => (end ? ENDS[end] : 'it goes on')),
+    ...row('Charge', ({ chargeFrom, chargeTo }) =>
+      chargeFrom === null || chargeTo === null
+        ? null
+        : `${formatPercent(chargeFrom)} to ${formatPercent(chargeTo)}`,
+    ),
+    ...row('Out of the battery', ({ usedWh }) => (usedWh === null ? null : formatEnergy(usedWh))),
+    ...row('On average', ({ averageW }) => (averageW === null ? null : formatWatts(averageW))),
+    ...places.flatMap((place) =>
+      row(
+        place === 'room' || place === 'outdoors' ? `Temperature, ${place}` : `Temperature in a ${place}`,
+        (one) => {
+          const read = one.temperatures.find(({ where }) => where === place)
+          return read ? formatTemperature(read.celsius, units, 1) : null
+        },
+      ),
+    ),
+    ...row('Battery', ({ source }) => source),
+    ...row('Loads', ({ loads }) => loads.join(', ') || 'none'),
+  ]
+}
