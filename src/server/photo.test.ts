@@ -10,6 +10,7 @@ const TABLE = segment(0xdb, 0, 1, 2)
 
 test('a JPEG with nothing but its picture is taken in', () => {
   expect(photoFault(jpeg(JFIF, TABLE))).toBeNull()
+  expect(photoFault(jpeg(JFIF, segment(0xe2, 0x49, 0x43, 0x43), TABLE))).toBeNull()
 })
 
 test.each([

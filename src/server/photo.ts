@@ -2,6 +2,7 @@
 
 /** Segments that say something beside the picture: place and time it was taken, the camera, a comment. */
 const EXIF = 0xe1
+const AFTER_PROFILE = 0xe3
 const LAST_APPLICATION = 0xef
 const COMMENT = 0xfe
 const START_OF_SCAN = 0xda
@@ -9,8 +10,7 @@ const START_OF_SCAN = 0xda
 /**
  * What is wrong with a picture; null where it can be taken in.
  *
- * Walks the segments of a JPEG up to its picture (ITU-T T.81, annex B). A colour profile (APP2) is no word about the house, but nothing
- * needs it either: pages write none.
+ * Walks the segments of a JPEG up to its picture (ITU-T T.81, annex B). A colour profile (APP2), as browsers write, is no word about the house.
  */
 export function photoFault(jpeg: Uint8Array): string | null {
   const notJpeg = 'The photo must be a JPEG.'
@@ -20,7 +20,7 @@ export function photoFault(jpeg: Uint8Array): string | null {
     if (jpeg[at] !== 0xff) return notJpeg
     const marker = jpeg[at + 1]
     if (marker === START_OF_SCAN) return null
-    if ((marker >= EXIF && marker <= LAST_APPLICATION) || marker === COMMENT)
+    if (marker === EXIF || (marker >= AFTER_PROFILE && marker <= LAST_APPLICATION) || marker === COMMENT)
       return 'The photo says more than its picture, such as where it was taken. It must be sent without.'
     at += 2 + (jpeg[at + 2] << 8) + jpeg[at + 3]
   }

@@ -2,7 +2,7 @@ import { expose } from 'comlink'
 import { ensureComputable } from '@/core/simulation/switchingBudget'
 import { predictRun } from '@/core/run/predictRun'
 import { explainRun } from '@/core/run/explain'
-import { expectedWidths } from '@/core/run/expectedWidth'
+import { runOutlook } from '@/core/run/runOutlook'
 import { planOfSegment, segmentsOf } from '@/core/run/segments'
 import type { RunJobs } from './runJobs'
 
@@ -11,9 +11,9 @@ const jobs: RunJobs = {
     ensureComputable(head.plan)
     return predictRun(head, entries)
   },
-  widths: (head) => {
+  outlook: (head) => {
     ensureComputable(head.plan)
-    return expectedWidths(planOfSegment(head, segmentsOf(head, [])[0]), head.sourceId)
+    return runOutlook(planOfSegment(head, segmentsOf(head, [])[0]), head.sourceId)
   },
   explain: (head, entries, moments) => explainRun(head, entries, moments),
 }

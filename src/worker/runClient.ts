@@ -12,8 +12,8 @@ export class RunClient {
     return this.remote.predict(head, entries)
   }
 
-  widths(head: RunHead) {
-    return this.remote.widths(head)
+  outlook(head: RunHead) {
+    return this.remote.outlook(head)
   }
 
   explain(head: RunHead, entries: Entry[], moments: Moment[]) {

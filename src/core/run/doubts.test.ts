@@ -14,6 +14,7 @@ const kinds = (...args: Parameters<typeof readingAt> extends [unknown, ...infer 
 test('what cannot well be is asked about', () => {
   expect(kinds(120, { chargeFraction: 0.7, outWh: 300 })).toEqual([])
   expect(kinds(120, { chargeFraction: 0.9 })).toEqual(['charge went up'])
+  expect(kinds(61, { chargeFraction: 0.2 })).toEqual(['charge fell too fast'])
   expect(kinds(120, { outWh: 100 })).toEqual(['counter went down'])
   expect(kinds(-30, { chargeFraction: 1 })).toEqual(['before the start'])
   expect(kinds(260, { chargeFraction: 0.7 })).toEqual(['in the future'])

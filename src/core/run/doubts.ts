@@ -6,6 +6,7 @@ export type Doubt =
   | { kind: 'before the start'; minutes: number }
   | { kind: 'in the future'; minutes: number }
   | { kind: 'charge went up'; from: number; to: number }
+  | { kind: 'charge fell too fast'; from: number; to: number; watts: number; mostW: number }
   | { kind: 'counter went down'; field: 'outWh' | 'outAh' | 'meterWh'; from: number; to: number }
   | { kind: 'volts of another system'; volts: number; nominalV: number }
   | { kind: 'same as the last' }
@@ -47,6 +48,8 @@ function readingDoubts(head: RunHead, entries: readonly Entry[], entry: Reading)
   const charge = last('chargeFraction')
   if (charge !== undefined && entry.chargeFraction !== undefined && entry.chargeFraction > charge + WAVER)
     doubts.push({ kind: 'charge went up', from: charge, to: entry.chargeFraction })
+  const fell = fellTooFast(head, readings, entry)
+  if (fell) doubts.push(fell)
   for (const field of ['outWh', 'outAh', 'meterWh'] as const) {
     const before = last(field)
     const after = entry[field]
@@ -64,6 +67,24 @@ function readingDoubts(head: RunHead, entries: readonly Entry[], entry: Reading)
   if (previous && previous.at === entry.at && sameFigures(previous, entry))
     doubts.push({ kind: 'same as the last' })
   return doubts
+}
+
+/** A display may be late by some points and catch up at once. */
+const LATE = 0.03
+/** Loss on the way, and what a source gives above its rating for a while. */
+const ABOVE_RATING = 1.5
+
+/** A fall of the charge that even all the watts the source can give would not make. */
+function fellTooFast(head: RunHead, readings: readonly Reading[], entry: Reading): Doubt | null {
+  const source = head.plan.powerSystem.sources.find(({ id }) => id === entry.sourceId)
+  const last = readings.findLast(({ chargeFraction }) => chargeFraction !== undefined)
+  if (!source || !last || entry.chargeFraction === undefined) return null
+  const hours = (Date.parse(entry.at) - Date.parse(last.at)) / 3_600_000
+  const wh = (last.chargeFraction! - entry.chargeFraction - LATE) * source.capacityWh.value
+  const mostW = source.continuousW.value
+  if (wh <= 0 || wh <= hours * mostW * ABOVE_RATING) return null
+  const watts = (wh + LATE * source.capacityWh.value) / Math.max(hours, 1 / 60)
+  return { kind: 'charge fell too fast', from: last.chargeFraction!, to: entry.chargeFraction, watts, mostW }
 }
 
 const FIGURES = ['chargeFraction', 'loadedV', 'restV', 'outAh', 'outWh', 'meterWh', 'nowW', 'peakW'] as const

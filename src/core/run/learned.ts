@@ -31,8 +31,8 @@ export const originOf = ({ id, startsLocal }: Pick<RunHead, 'id' | 'startsLocal'
 }
 
 /** A quantity of which the readings say less is left as it is. */
-const LEAST_SHIFT = 0.3
-const MOST_LEFT = 0.85
+const LEAST_SHIFT = 0.5
+const MOST_LEFT = 0.8
 /** Nothing is known better from a run than so: what one day had of its own stays in it. */
 const LEAST_TIMES = 1.05
 /** A spread is not narrowed to less than this part of itself by one run. */

@@ -22,6 +22,9 @@ export interface RunSummary {
   source: string
 }
 
+/** Charges closer together say nothing of an average, minutes. */
+const LEAST_SPAN_MIN = 20
+
 /** Sums a run up. */
 export function runSummary(head: RunHead, entries: readonly Entry[]): RunSummary {
   const { plan, sourceId } = head
@@ -42,7 +45,7 @@ export function runSummary(head: RunHead, entries: readonly Entry[]): RunSummary
     chargeFrom: charges[0] ?? null,
     chargeTo: charges[charges.length - 1] ?? null,
     usedWh,
-    averageW: usedWh !== null && usedMin > 0 ? usedWh / (usedMin / 60) : null,
+    averageW: usedWh !== null && usedMin >= LEAST_SPAN_MIN ? usedWh / (usedMin / 60) : null,
     temperatures: temperaturesOf(standing),
     loads: plan.loads.filter((load) => leftOutWhy(load, plan) === null).map(({ name }) => name),
     source: plan.powerSystem.sources.find(({ id }) => id === sourceId)?.name ?? sourceId,

@@ -4,16 +4,18 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useEffect, useMemo, useState } from 'react'
+import type { Plan } from '@/core/plan/document'
 import { planOf } from '@/core/plan/planOf'
 import { formatPercent } from '@/core/quantity/format'
 import { plainNumber } from '@/core/reading/plainNumber'
 import { runCautions } from '@/core/run/cautions'
 import { planOfRun } from '@/core/run/planOfRun'
-import type { ExpectedWidth } from '@/core/run/expectedWidth'
+import type { RunOutlook } from '@/core/run/runOutlook'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { localNow, stampAt } from '@/ui/runs/stamp'
-import { cautionWords, widthWords } from '@/words/run/runWords'
+import { cautionWords } from '@/words/run/runWords'
+import { outlookWords } from '@/words/run/outlookWords'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
 
@@ -33,7 +35,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
   const charge = text ?? String(Math.round(source.chargedFraction * 100))
   const value = plainNumber(charge.replace(/\s*%$/, ''))
   const isWrong = value === null || value < 0 || value > 100
-  const widths = useWidths(kind, plan, source.id)
+  const outlook = useOutlook(kind, plan, source.id)
   const units = plan.household.units
   const start = () => {
     if (isWrong) return
@@ -87,7 +89,9 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
         </Button>
       </div>
       {kind === 'test' && (
-        <p className={styles.note}>{widths ? widthWords(widths) : 'Working out how long it must run…'}</p>
+        <p className={styles.note} data-testid="outlook">
+          {outlook ? outlookWords(outlook.head, outlook.outlook) : 'Working out how long it must run…'}
+        </p>
       )}
       {runCautions(plan, kind).map((caution) => (
         <Alert key={caution.kind} severity={caution.kind.startsWith('medical') ? 'error' : 'warning'}>
@@ -105,26 +109,29 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
   )
 }
 
-/** How well the end is known after so many hours. */
-function useWidths(kind: RunHead['kind'], plan: ReturnType<typeof planOf>, sourceId: string) {
-  const [widths, setWidths] = useState<ExpectedWidth[] | null>(null)
+/** The run as it would be if it began now, and what it promises. */
+function useOutlook(kind: RunHead['kind'], plan: Plan, sourceId: string) {
+  const [known, setKnown] = useState<{ head: RunHead; outlook: RunOutlook } | null>(null)
   useEffect(() => {
     if (kind !== 'test') return
     const client = new RunClient()
-    const { startsAt } = plan.scenario
+    const now = new Date()
+    const startsLocal = localNow(now)
+    const head: RunHead = {
+      id: 'planned',
+      kind,
+      name: 'planned',
+      startedAt: now.toISOString(),
+      startsLocal,
+      plan: planOfRun(plan, startsLocal),
+      sourceId,
+    }
     void client
-      .widths({
-        id: 'planned',
-        kind,
-        name: 'planned',
-        startedAt: `${startsAt}:00.000Z`,
-        startsLocal: startsAt,
-        plan,
-        sourceId,
-      })
-      .then(setWidths)
-      .catch(() => setWidths([]))
+      .outlook(head)
+      .then((outlook) => setKnown({ head, outlook }))
+      // without it a run can begin all the same
+      .catch(() => setKnown(null))
     return () => client.dispose()
   }, [kind, plan, sourceId])
-  return widths
+  return known
 }

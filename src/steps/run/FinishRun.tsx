@@ -14,10 +14,9 @@ import { keepLearned, learnedOf, originOf } from '@/core/run/learned'
 import { measuredStarts, withStarts } from '@/core/run/measuredStarts'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
-import type { Unknown } from '@/core/run/unknowns'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { notify } from '@/ui/shell/notify'
-import { CONTRADICTS, assumptionWords, figureWords } from '@/words/run/runWords'
+import { CONTRADICTS, assumptionWords, figureName, figureWords } from '@/words/run/runWords'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
 
@@ -47,11 +46,6 @@ export function FinishRun({
       store.getState().household,
     )
   }
-  const nameOf = ({ of, id }: Pick<Unknown, 'of' | 'id'>) =>
-    (of === 'load'
-      ? head.plan.loads.find((load) => load.id === id)
-      : head.plan.powerSystem.sources.find((source) => source.id === id)
-    )?.name ?? id
   const said = (quantity: Quantity) => {
     const [low, high] = interval80(quantity)
     const { unit } = quantity
@@ -60,13 +54,13 @@ export function FinishRun({
   const rows = [
     ...(isWrong ? [] : learned).map(({ unknown, before, after }) => ({
       key: `${unknown.id} ${unknown.place}`,
-      of: nameOf(unknown),
+      of: figureName(head.plan, unknown),
       was: said(before),
       is: said(after),
     })),
     ...starts.map(({ loadId, before, after }) => ({
       key: `start ${loadId}`,
-      of: `${nameOf({ of: 'load', id: loadId })}: its start`,
+      of: `${head.plan.loads.find(({ id }) => id === loadId)?.name}: its start`,
       was: before ? said(before.watts) : 'not known',
       is: said(after.watts),
     })),

@@ -114,7 +114,7 @@ export function LiveRun({
       {!ended && <StationLine station={station} open={() => setOpen({ what: 'station' })} />}
       {station.trouble && <Alert severity="warning">{station.trouble}</Alert>}
       {photoTrouble && <Alert severity="error">{photoTrouble}</Alert>}
-      {found && <RunFacts head={head} found={found} isOver={ended !== undefined} />}
+      {found && <RunFacts head={head} found={found} ended={ended?.how ?? null} />}
       <div className={styles.chart}>
         {found && (
           <RunChart

@@ -7,13 +7,24 @@ import { momentOf } from '@/core/plan/momentOf'
 import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import { nightAhead } from '@/core/run/nightAhead'
 import { type RunPrediction, lastsUntil } from '@/core/run/predictRun'
+import { latestStop } from '@/core/run/latestStop'
 import { chargeOfBand } from '@/core/run/runBand'
-import type { RunHead } from '@/core/run/runDocument'
+import type { EntryOf, RunHead } from '@/core/run/runDocument'
+import { stopWords } from '@/words/run/outlookWords'
 import { differsWords } from '@/words/run/runWords'
 import styles from './run.module.css'
 
 /** The charge now, at bedtime and at dawn, whether it lasts to the morning, and the end by three ways of reckoning. */
-export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPrediction; isOver: boolean }) {
+export function RunFacts({
+  head,
+  found,
+  ended,
+}: {
+  head: RunHead
+  found: RunPrediction
+  ended: EntryOf<'end'>['how'] | null
+}) {
+  const isOver = ended !== null
   const { plan } = head
   const { nowMin, endMin, straight, byWattsMin, nowW, band, plannedEndMin } = found
   const night = isOver ? null : nightAhead(head, nowMin)
@@ -30,6 +41,9 @@ export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPre
       : `${momentOf(plan, minute, 10)}, in ${formatDuration(Math.max(0, minute - nowMin))}`
   const rows: [string, string][] = [
     ['At the last reading', `${momentOf(plan, nowMin)}: ${charge(nowMin)}`],
+    ...(head.kind === 'test' && !isOver
+      ? [['Stop it by', stopWords(plan, latestStop(night, endMin.p10))] as [string, string]]
+      : []),
     ...(night && night.fromMin > nowMin
       ? [['At bedtime', `${momentOf(plan, night.fromMin)}: ${charge(night.fromMin)}`] as [string, string]]
       : []),
@@ -56,10 +70,12 @@ export function RunFacts({ head, found, isOver }: { head: RunHead; found: RunPre
   return (
     <div className={styles.facts}>
       <Facts label="Charge" rows={rows} />
-      <div>
-        <Facts label="Empty" rows={ways} />
-        {differs && <p className={styles.note}>{differs}</p>}
-      </div>
+      {ended !== 'empty' && (
+        <div>
+          <Facts label="Empty" rows={ways} />
+          {differs && <p className={styles.note}>{differs}</p>}
+        </div>
+      )}
     </div>
   )
 }

@@ -48,9 +48,11 @@ export class StationLog {
 
   private stamp(state: StationState, kind: string) {
     const minute = Math.floor(minuteOf(this.head, state.at))
+    // the end comes after the reading of its minute
+    const at = new Date(Date.parse(state.at) + (kind === 'end' ? 1000 : 0)).toISOString()
     return {
       id: `station-${kind}-${minute}`,
-      at: state.at,
+      at,
       local: localOf(epochMinute(this.head.startsLocal) + minute),
       typedAt: state.at,
       by: 'the station',

@@ -13,7 +13,7 @@ import {
   doubtWords,
   endWords,
   endedWords,
-  widthWords,
+  figureName,
 } from './runWords'
 
 const plan = planWith([loadOf(constant(90), { name: 'Router' })], [exactSource({})])
@@ -98,20 +98,22 @@ describe('what a run says', () => {
     expect(differsWords(found({ byWattsMin: 2000 }))).toMatch(/^They differ because/)
   })
 
-  test('how long it must run', () => {
-    expect(widthWords([])).toMatch(/within the hour/)
-    expect(
-      widthWords([
-        { hours: 0, halfWidth: 0.3 },
-        { hours: 1, halfWidth: 0.2 },
-        { hours: 5, halfWidth: 0.09 },
-      ]),
-    ).toBe('The end is known after 5 h to about ±9 %; after 1 h to about ±20 %.')
-  })
-
   test('cautions and questions in the household’s units', () => {
     expect(cautionWords({ kind: 'food', names: ['Freezer'] }, UNITS_OF.us)).toMatch(/passes 39 °F/)
     expect(cautionWords({ kind: 'medical', names: ['A', 'B'] }, UNITS_OF.us)).toMatch(/^A and B: do not test/)
     expect(doubtWords({ kind: 'charge went up', from: 0.8, to: 0.9 })).toMatch(/from 80 % to 90 %/)
+  })
+
+  test('a learned figure says whose it is and which', () => {
+    const of = (place: number, what: 'load' | 'source' = 'load') =>
+      figureName(plan, {
+        of: what,
+        id: what === 'load' ? plan.loads[0].id : plan.powerSystem.sources[0].id,
+        place,
+        quantity: quantity(1, 'W', 'typical'),
+      })
+    expect(of(0)).toBe('Router: watts while it runs')
+    expect(of(0, 'source')).toBe(`${plan.powerSystem.sources[0].name}: what it holds`)
+    expect(of(99)).toBe('Router')
   })
 })

@@ -11,12 +11,13 @@ import {
 import type { Units } from '@/core/quantity/units'
 import { formatTemperature } from '@/core/reading/inUnits'
 import type { RunCaution } from '@/core/run/cautions'
-import type { ExpectedWidth } from '@/core/run/expectedWidth'
 import type { Assumption } from '@/core/run/assumptions'
 import type { Doubt } from '@/core/run/doubts'
 import type { RunPrediction } from '@/core/run/predictRun'
 import { chargeOfBand } from '@/core/run/runBand'
 import { type EntryOf, type RunHead, minuteOf } from '@/core/run/runDocument'
+import type { Unknown } from '@/core/run/unknowns'
+import { AT } from '@/core/simulation/places'
 
 /** From which probability on the readings count as contradicting the plan. */
 export const CONTRADICTS = 0.5
@@ -113,6 +114,42 @@ export function assumptionWords({ loads, powerSystem }: Plan, one: Assumption): 
   }
 }
 
+/** Which figure of a load or a source it is. @example "Sump pump: watts while it runs" */
+export function figureName({ loads, powerSystem }: Plan, { of, id, place }: Unknown): string {
+  const name = (of === 'load' ? loads : powerSystem.sources).find((one) => one.id === id)?.name ?? id
+  const figure = of === 'load' ? OF_LOAD[place] : OF_SOURCE[place]
+  return figure ? `${name}: ${figure}` : name
+}
+
+const OF_LOAD: Partial<Record<number, string>> = {
+  [AT.running]: 'watts while it runs',
+  [AT.average]: 'watts on average',
+  [AT.period]: 'length of a cycle',
+  [AT.set]: 'the temperature it is set to',
+  [AT.known]: 'the temperature around it',
+  [AT.floor]: 'watts between its cycles',
+  [AT.tau]: 'how slowly it warms',
+  [AT.defrostW]: 'watts of a defrost',
+  [AT.defrostMin]: 'length of a defrost',
+  [AT.defrostEvery]: 'hours between defrosts',
+  [AT.blower]: 'watts of its blower',
+  [AT.surroundings]: 'the temperature around it',
+  [AT.volume]: 'water of a stroke',
+  [AT.rate]: 'water it lifts',
+  [AT.inflow]: 'water that comes in',
+  [AT.minutes]: 'minutes each time',
+  [AT.energy]: 'energy of a charge',
+  [AT.efficiency]: 'efficiency of its charger',
+  [AT.idle]: 'watts when it is full',
+}
+const OF_SOURCE = [
+  'what it holds',
+  'what is left when it stops',
+  'efficiency',
+  'what it takes for itself',
+  'the share that can be used',
+]
+
 /** A figure with its unit as a reader knows it. */
 export function figureWords(value: number, unit: string): string {
   if (unit === '1') return formatPercent(value)
@@ -129,6 +166,8 @@ export function doubtWords(doubt: Doubt): string {
       return `That is ${formatDuration(doubt.minutes)} from now. Is this device’s clock right?`
     case 'charge went up':
       return `The charge went up from ${formatPercent(doubt.from)} to ${formatPercent(doubt.to)}. Was it charged? Then enter that instead.`
+    case 'charge fell too fast':
+      return `From ${formatPercent(doubt.from)} to ${formatPercent(doubt.to)} in that time takes about ${formatWatts(doubt.watts)}; it gives ${formatWatts(doubt.mostW)} at most. Is the hour right, and the figure?`
     case 'counter went down':
       return `The counter was at ${formatNumber(doubt.from)} and is now at ${formatNumber(doubt.to)}. Was it set to 0?`
     case 'volts of another system':
@@ -163,19 +202,6 @@ const formatLength = (m: number) => `${formatNumber(m, 0)} m (${formatNumber(m /
 
 const listed = (names: readonly string[]) =>
   names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
-
-/** How long a run must be to tell something. @example "After 5 h the end is known to about ±10 %, after 1 h to ±21 %." */
-export function widthWords(widths: readonly ExpectedWidth[]): string {
-  const later = widths.filter(({ hours }) => hours > 0)
-  if (later.length === 0) return 'It is over within the hour: run it to its end.'
-  const good = later.find(({ halfWidth }) => halfWidth <= 0.1) ?? later[later.length - 1]
-  const first = later[0]
-  const said = ({ hours, halfWidth }: ExpectedWidth) =>
-    `${formatNumber(hours)} h to about ±${formatPercent(halfWidth)}`
-  return good === first
-    ? `The end is known after ${said(good)}.`
-    : `The end is known after ${said(good)}; after ${said(first)}.`
-}
 
 /** Why the three ways to say when it ends differ. */
 export function differsWords({ straight, byWattsMin, endMin }: RunPrediction): string | null {

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/document'
 import { percentilesOf } from '../simulation/events'
+import type { Percentiles } from '../simulation/result'
 import { SegmentRuns } from './segmentRuns'
 
 /** How well the end is known after so many hours of a run. */
@@ -7,6 +8,13 @@ export interface ExpectedWidth {
   hours: number
   /** half of the 80 % interval of the end, as a share of the whole run */
   halfWidth: number
+}
+
+/** What a run promises before it begins. */
+export interface RunOutlook {
+  widths: ExpectedWidth[]
+  /** minutes since the run begins */
+  endMin: Percentiles
 }
 
 const HOURS = [0, 1, 2, 3, 5, 8, 12, 18, 24]
@@ -22,11 +30,12 @@ const READ_SD = 0.012
  *
  * @param plan of the run's segment
  */
-export function expectedWidths(plan: Plan, sourceId: string, seed = 1): ExpectedWidth[] {
+export function runOutlook(plan: Plan, sourceId: string, seed = 1): RunOutlook {
   const runs = new SegmentRuns(plan, sourceId, seed, RUNS)
   const ends = Float64Array.from({ length: RUNS }, (_, run) => Math.min(runs.emptyMin(run), runs.horizonMin))
-  const usual = percentilesOf(ends.slice()).p50
-  return HOURS.filter((hours) => hours * 60 < usual).map((hours) => {
+  const endMin = percentilesOf(ends.slice())
+  const usual = endMin.p50
+  const widths = HOURS.filter((hours) => hours * 60 < usual).map((hours) => {
     const halves: number[] = []
     for (let truth = 0; truth < TRUTHS; truth++) {
       const used = runs.drawn(truth, hours * 60)
@@ -40,4 +49,5 @@ export function expectedWidths(plan: Plan, sourceId: string, seed = 1): Expected
     }
     return { hours, halfWidth: halves.reduce((a, b) => a + b, 0) / TRUTHS }
   })
+  return { widths, endMin }
 }
