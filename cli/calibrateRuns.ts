@@ -1,5 +1,6 @@
 import { drawnRunOutcomes } from '../tests/calibration/runs/drawnRuns'
 import { type RunOutcome, summaryOf } from '../tests/calibration/runs/outcome'
+import { pairsOfRuns } from '../tests/calibration/runs/pairs'
 import { simulatedOutcomes } from '../tests/calibration/runs/simulatedRuns'
 import { WRONG, isSafe, wrongOutcomes } from '../tests/calibration/runs/wrongPlans'
 
@@ -29,4 +30,18 @@ for (const what of Object.keys(WRONG) as (keyof typeof WRONG)[]) {
   const outcomes = wrongOutcomes(what, RUNS, 2)
   print(what, outcomes)
   console.log(`  seen or covered: ${percent(outcomes.filter(isSafe).length / outcomes.length)}`)
+}
+for (const [share, when] of [
+  [0, 'at its begin'],
+  [1 / 3, 'after a third'],
+] as const) {
+  const pairs = pairsOfRuns(share, RUNS)
+  print(
+    `second run ${when}, untaught`,
+    pairs.map(({ untaught }) => untaught),
+  )
+  print(
+    `second run ${when}, taught`,
+    pairs.map(({ taught }) => taught),
+  )
 }

@@ -1,5 +1,6 @@
 import { benchManyPlans } from './manyPlans'
 import { benchPages } from './pages'
+import { benchLongRun, benchPredictions } from './runs'
 import { benchRefill } from './refill'
 import { benchSearch } from './search'
 import { benchSimulation } from './simulation'
@@ -11,6 +12,7 @@ const figures = {
   ...benchSearch(),
   ...benchRefill(),
   ...benchManyPlans(),
-  ...(origin ? await benchPages(origin) : {}),
+  ...benchPredictions(),
+  ...(origin ? { ...(await benchPages(origin)), ...(await benchLongRun(origin)) } : {}),
 }
 for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(58)} ${value}`)

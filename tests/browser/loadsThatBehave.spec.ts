@@ -39,7 +39,7 @@ test.describe('the plate', () => {
     await expect(line).toHaveValue('6.5 A 120 V')
   })
 
-  test('what it says is computed with its formula, and one key takes it', async ({ page }) => {
+  test('@soak what it says is computed with its formula, and one key takes it', async ({ page }) => {
     await openSample(page, 'loads')
     await choose(page, 'Lights, evening')
     const line = page.getByLabel('Label (nameplate)')
@@ -223,7 +223,7 @@ test.describe('the bench', () => {
     expect(await answerNow(page)).toBe(before)
   })
 
-  test('a session is moved to another hour, by pointer and by key', async ({ page }) => {
+  test('@soak a session is moved to another hour, by pointer and by key', async ({ page }) => {
     await openSample(page, 'runtime')
     await page.keyboard.press('.')
     await saved(page)

@@ -244,7 +244,7 @@ test.describe('a bank of parts', () => {
 })
 
 test.describe('several sources', () => {
-  test('a second one beside the first takes loads of its own; in turn, it adds its hours', async ({
+  test('@soak a second one beside the first takes loads of its own; in turn, it adds its hours', async ({
     page,
   }) => {
     await openSample(page, 'power')
@@ -359,7 +359,7 @@ test.describe('figures of options', () => {
     await expect(page.getByRole('dialog')).toContainText('It carries and starts everything, and lasts.')
   })
 
-  test('of an option with two sources: all of them together, or one to change', async ({ page }) => {
+  test('@soak of an option with two sources: all of them together, or one to change', async ({ page }) => {
     await openSample(page, 'power')
     const sources = page.getByRole('region', { name: /^Sources of/ })
     await sources.getByRole('button', { name: 'Add a source beside it' }).click()

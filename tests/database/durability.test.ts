@@ -6,6 +6,9 @@ import mysql from 'mysql2/promise'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { connect } from '@/db/client'
 import { createHousehold, findHousehold, saveHousehold } from '@/db/households'
+import { entriesAfter, keepEntries, keepRun } from '@/db/runs'
+import { planOf } from '@/core/plan/planOf'
+import { headOf, readingAt } from '../calibration/runs/runOf'
 import * as schema from '@/db/schema'
 import { startTestDatabase } from '../support/testDatabase'
 
@@ -23,15 +26,22 @@ function marked(n: number) {
   return household
 }
 
-test('a database killed while saving keeps every confirmed save whole, and no half of another', async () => {
+test('a database killed while saving keeps every confirmed save whole, no half of another, and every entry of a run', async () => {
   let server = await startTestDatabase('test-durability')
   let opened = connect(server.url)
   await opened.db.insert(schema.user).values({ id: userId, name: 'V', email: 'v@visitor.invalid' })
   await createHousehold(opened.db, userId, id, marked(0), new Date())
+  const plan = planOf(demoHousehold())
+  const head = headOf(plan)
+  await keepRun(opened.db, id, head, new Date())
+  const keptEntries: string[] = []
   let confirmed = 0
   for (const killAfter of [3, 9]) {
     let failed = false
     while (!failed) {
+      const entry = readingAt(plan, keptEntries.length, { chargeFraction: 0.9 })
+      // what was written down in a run is there as soon as it is said to be, whatever happens the moment after
+      if (await keepEntries(opened.db, id, head.id, [entry])) keptEntries.push(entry.id)
       const saving = saveHousehold(opened.db, userId, id, confirmed + 1, marked(confirmed + 1), new Date())
       if (confirmed >= killAfter) process.kill(server.pid, 'SIGKILL')
       await saving.then(
@@ -52,6 +62,8 @@ test('a database killed while saving keeps every confirmed save whole, and no ha
     expect([confirmed, confirmed + 1]).toContain(n)
     expect(stored?.household).toEqual(marked(n))
     confirmed = n
+    const { entries } = await entriesAfter(opened.db, id, head.id, 0)
+    expect(entries.map((entry) => entry.id)).toEqual(keptEntries)
   }
   await opened.pool.end()
   await server.stop()

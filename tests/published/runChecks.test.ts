@@ -1,10 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
+import { bankOf } from '@/catalog/equipment'
 import { predictRun } from '@/core/run/predictRun'
 import { calibrationCases } from '../calibration/cases'
 import { drawnRunOutcomes } from '../calibration/runs/drawnRuns'
 import { errorOf, summaryOf } from '../calibration/runs/outcome'
+import { pairsOfRuns } from '../calibration/runs/pairs'
 import { headOf, readingAt } from '../calibration/runs/runOf'
 import { simulatedOutcomes } from '../calibration/runs/simulatedRuns'
+import { constant, loadOf, planWith } from '../support/samplePlan'
 import { isSafe, wrongOutcomes } from '../calibration/runs/wrongPlans'
 
 /** Runs with their readings in between: check values of common practice, no source; drawn households; runs of the program's own. */
@@ -31,6 +34,33 @@ describe('runs as they were observed, from their readings in between', () => {
     expect(errorOf(found.endMin.p50 / 60, trueH)).toBeLessThan(
       0.7 * errorOf(found.straight!.endMin / 60, trueH),
     )
+  })
+})
+
+describe('B: a 55 W canister filter straight on a 12 V 100 Ah lead-acid battery', () => {
+  const battery = bankOf('flooded-12-100', 1, 1, null, 'Battery')
+  const plan = planWith([loadOf(constant(54), { sourceId: battery.id, volts: 12 })], [battery])
+  const endH = (readings: Parameters<typeof readingAt>[]) =>
+    predictRun(
+      headOf(plan),
+      readings.map((reading) => readingAt(...reading)),
+    ).endMin.p50 / 60
+
+  test('used to half: by plan, and by 12.6 V under load after 5 h, about the 11 h that were planned', () => {
+    const read = endH([
+      [plan, 0, { restV: 12.7 }],
+      [plan, 300, { loadedV: 12.6, nowW: 54 }],
+    ])
+    expect(errorOf(endH([]), 11.1)).toBeLessThan(0.1)
+    expect(errorOf(read, 11.1)).toBeLessThan(0.06)
+  })
+
+  test('12.1 V at rest after 11 h are about half: it ends there', () => {
+    const end = endH([
+      [plan, 0, { restV: 12.7 }],
+      [plan, 660, { restV: 12.1 }],
+    ])
+    expect(errorOf(end, 11.1)).toBeLessThan(0.04)
   })
 })
 
@@ -63,4 +93,17 @@ describe('simulated runs whose truth is known', () => {
 test('a battery of 60 % is seen, or covered, more often than not', () => {
   const outcomes = wrongOutcomes('a battery of 60 %', RUNS, Math.max(2, 2 * EVERY))
   expect(outcomes.filter(isSafe).length / outcomes.length).toBeGreaterThanOrEqual(0.5)
+})
+
+describe('pairs of runs of one house each', () => {
+  const pairs = pairsOfRuns(0, RUNS, EVERY)
+  const [taught, untaught] = [
+    summaryOf(pairs.map((pair) => pair.taught)),
+    summaryOf(pairs.map((pair) => pair.untaught)),
+  ]
+  test('what the first taught makes the end of the second known better, and no less surely', () => {
+    expect(taught.error).toBeLessThan(process.env.SOAK ? untaught.error : 1.15 * untaught.error)
+    expect(taught.inside).toBeGreaterThanOrEqual(process.env.SOAK ? 0.75 : 0.5)
+    if (process.env.SOAK) expect(pairs.length).toBeGreaterThanOrEqual(100)
+  })
 })

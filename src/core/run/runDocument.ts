@@ -28,17 +28,26 @@ export const minuteOf = ({ startedAt }: Pick<RunHead, 'startedAt'>, at: string):
   (Date.parse(at) - Date.parse(startedAt)) / 60_000
 
 /** The entries that hold, oldest first: corrected ones left out, each once. */
-export function standingEntries(entries: readonly Entry[]): Entry[] {
+export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
+  const known = standing.get(entries)
+  if (known) return known
   const replaced = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])))
   const seen = new Set<string>()
-  return entries
+  const found = entries
     .filter(({ id }) => {
       if (replaced.has(id) || seen.has(id)) return false
       seen.add(id)
       return true
     })
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1))
+    .map((entry) => ({ entry, ms: Date.parse(entry.at) }))
+    .sort((a, b) => a.ms - b.ms || (a.entry.id < b.entry.id ? -1 : 1))
+    .map(({ entry }) => entry)
+  standing.set(entries, found)
+  return found
 }
+
+/** A log of ten thousand is asked for again and again, and never changed in its place. */
+const standing = new WeakMap<readonly Entry[], readonly Entry[]>()
 
 /** A run with all that was written down in it, and its photos in base64. */
 export interface WholeRun {

@@ -9,6 +9,7 @@ import TableRow from '@mui/material/TableRow'
 import { useEffect, useMemo, useState } from 'react'
 import { formatDuration } from '@/core/quantity/format'
 import { type Quantity, interval80 } from '@/core/quantity/quantity'
+import { contradiction } from '@/core/run/contradiction'
 import type { Explanation } from '@/core/run/explain'
 import { keepLearned, learnedOf, originOf } from '@/core/run/learned'
 import { measuredStarts, withStarts } from '@/core/run/measuredStarts'
@@ -16,7 +17,7 @@ import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { notify } from '@/ui/shell/notify'
-import { CONTRADICTS, assumptionWords, figureName, figureWords } from '@/words/run/runWords'
+import { assumptionWords, figureName, figureWords } from '@/words/run/runWords'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
 
@@ -34,7 +35,7 @@ export function FinishRun({
   const learned = useMemo(() => learnedOf(found.moments, head.plan, originOf(head)), [found.moments, head])
   const starts = useMemo(() => measuredStarts(head, entries, originOf(head)), [head, entries])
   const reasons = useReasons(head, entries, found)
-  const isWrong = found.contradicts > CONTRADICTS
+  const isWrong = contradiction(found) === 'something missing'
   const take = () => {
     const { household: before, edit } = store.getState()
     const { household, kept, left } = keepLearned(before, head.plan.powerSystem.id, isWrong ? [] : learned)

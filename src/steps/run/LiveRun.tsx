@@ -51,6 +51,8 @@ export function LiveRun({
       <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
         This run is not here. It may have been deleted.
       </Alert>
+    ) : sync?.kind === 'refused' ? (
+      <Alert severity="error">{sync.message}</Alert>
     ) : (
       <Skeleton variant="rectangular" height={320} />
     )

@@ -41,7 +41,7 @@ export function RunLog(props: {
     )
     if (data.length >= 2) setSheet(data)
   }
-  const standing = standingEntries(entries).reverse()
+  const standing = standingEntries(entries).toReversed()
   const corrected = new Set(entries.flatMap(({ replaces }) => replaces ?? []))
   const clock = head.plan.household.units.clock
   const saveCsv = async () => {

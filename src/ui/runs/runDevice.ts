@@ -17,7 +17,8 @@ export interface KeptEntry {
   runId: string
   id: string
   entry: Entry
-  isSent: boolean
+  /** the server has not got it; those that it has are in no index of this field */
+  unsent?: 1
 }
 
 /** A photo of a display, under its entry's id. */
@@ -26,7 +27,7 @@ export interface KeptPhoto {
   runId: string
   id: string
   jpeg: Blob
-  isSent: boolean
+  unsent?: 1
 }
 
 /** What is written down in runs, on this device before anything else happens with it. */
@@ -41,7 +42,20 @@ export class RunDevice extends Dexie {
       runs: '[householdId+id], householdId',
       entries: '[householdId+runId+id], [householdId+runId]',
     })
-    this.version(2).stores({ photos: '[householdId+runId+id], [householdId+runId]' })
+    this.version(2)
+      .stores({
+        entries: '[householdId+runId+id], [householdId+runId], [householdId+runId+unsent]',
+        photos: '[householdId+runId+id], [householdId+runId], [householdId+runId+unsent]',
+      })
+      .upgrade((step) =>
+        step
+          .table('entries')
+          .toCollection()
+          .modify((kept: KeptEntry & { isSent?: boolean }) => {
+            if (kept.isSent === false) kept.unsent = 1
+            delete kept.isSent
+          }),
+      )
   }
 
   async begin(householdId: string, head: RunHead): Promise<void> {
@@ -49,13 +63,19 @@ export class RunDevice extends Dexie {
   }
 
   async add(householdId: string, runId: string, entry: Entry): Promise<void> {
-    await this.entries.put({ householdId, runId, id: entry.id, entry, isSent: false })
+    await this.entries.put({ householdId, runId, id: entry.id, entry, unsent: 1 })
+  }
+
+  async addAll(householdId: string, runId: string, entries: readonly Entry[]): Promise<void> {
+    await this.entries.bulkPut(
+      entries.map((entry) => ({ householdId, runId, id: entry.id, entry, unsent: 1 as const })),
+    )
   }
 
   /** A photo with its entry: both are here, or neither is. */
   async addPhoto(householdId: string, runId: string, entry: Entry, jpeg: Blob): Promise<void> {
     await this.transaction('rw', this.entries, this.photos, async () => {
-      await this.photos.put({ householdId, runId, id: entry.id, jpeg, isSent: false })
+      await this.photos.put({ householdId, runId, id: entry.id, jpeg, unsent: 1 })
       await this.add(householdId, runId, entry)
     })
   }
@@ -64,13 +84,13 @@ export class RunDevice extends Dexie {
     return (await this.photos.get([householdId, runId, id]))?.jpeg ?? null
   }
 
-  /** Photos that the server has not. */
+  /** What the server has not. */
   unsentPhotos(householdId: string, runId: string): Promise<KeptPhoto[]> {
-    return this.photos
-      .where('[householdId+runId]')
-      .equals([householdId, runId])
-      .filter(({ isSent }) => !isSent)
-      .toArray()
+    return unsentIn(this.photos, householdId, runId)
+  }
+
+  unsentEntries(householdId: string, runId: string): Promise<KeptEntry[]> {
+    return unsentIn(this.entries, householdId, runId)
   }
 
   run(householdId: string, runId: string): Promise<KeptRun | undefined> {
@@ -94,7 +114,7 @@ export class RunDevice extends Dexie {
     await this.transaction('rw', this.runs, this.entries, async () => {
       await this.runs.put({ householdId, id: head.id, head, isSent: true, sequence: told.sequence })
       await this.entries.bulkPut(
-        told.entries.map((entry) => ({ householdId, runId: head.id, id: entry.id, entry, isSent: true })),
+        told.entries.map((entry) => ({ householdId, runId: head.id, id: entry.id, entry })),
       )
     })
   }
@@ -116,4 +136,13 @@ export class RunDevice extends Dexie {
           : table.filter((one: { householdId: string }) => one.householdId === householdId).delete())
     })
   }
+}
+
+const unsentIn = <T>(table: Table<T, [string, string, string]>, householdId: string, runId: string) =>
+  table.where('[householdId+runId+unsent]').equals([householdId, runId, 1]).toArray()
+
+/** The same without the mark that it is yet to be sent. */
+export function sent<T extends { unsent?: 1 }>({ unsent, ...kept }: T): Omit<T, 'unsent'> {
+  void unsent
+  return kept
 }

@@ -62,7 +62,7 @@ describe('what was written down, between devices and the server', () => {
     expect(server.kept.entries.map(({ id }) => id).sort()).toEqual(entries.map(({ id }) => id).sort())
     await syncRun(phone, 'h', head.id, server.send)
     expect(server.kept.posts).toBe(1)
-    expect((await phone.entriesOf('h', head.id)).every(({ isSent }) => isSent)).toBe(true)
+    expect((await phone.entriesOf('h', head.id)).every(({ unsent }) => !unsent)).toBe(true)
   })
 
   test('a second phone takes the run and its entries, and each sees the other’s', async () => {

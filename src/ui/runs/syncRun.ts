@@ -1,5 +1,5 @@
 import type { Entry, RunHead } from '@/core/run/runDocument'
-import type { RunDevice } from './runDevice'
+import { type RunDevice, sent } from './runDevice'
 
 /** How a run stands between this device and the server. */
 export type SyncState =
@@ -23,6 +23,11 @@ interface Told {
   now: string
 }
 
+export interface Synced {
+  state: SyncState
+  clockAheadMs: number | null
+}
+
 /**
  * Sends what the server has not, and takes what it has. Ids made on the device make it safe to send anything twice.
  *
@@ -33,7 +38,7 @@ export async function syncRun(
   householdId: string,
   runId: string,
   send: typeof fetch = fetch,
-): Promise<{ state: SyncState; clockAheadMs: number | null }> {
+): Promise<Synced> {
   const at = `/api/households/${householdId}/runs`
   const post = (path: string, body: unknown) =>
     send(path, {
@@ -41,11 +46,12 @@ export async function syncRun(
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
     })
+  const stands = (state: SyncState): Synced => ({ state, clockAheadMs: null })
   try {
     const kept = await device.run(householdId, runId)
     if (kept && !kept.isSent) {
       const response = await post(at, kept.head)
-      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+      if (!response.ok) return stands(await stateOf(response))
       await device.runs.update([householdId, runId], { isSent: true })
     }
     // before their entries: who sees an entry finds its photo
@@ -55,25 +61,27 @@ export async function syncRun(
         headers: { 'Content-Type': 'image/jpeg' },
         body: photo.jpeg,
       })
-      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
-      await device.photos.put({ ...photo, isSent: true })
+      if (!response.ok) return stands(await stateOf(response))
+      await device.photos.put(sent(photo))
     }
-    const entries = await device.entriesOf(householdId, runId)
-    const unsent = entries.filter(({ isSent }) => !isSent)
+    const unsent = await device.unsentEntries(householdId, runId)
     for (let i = 0; i < unsent.length; i += BATCH) {
       const batch = unsent.slice(i, i + BATCH)
       const response = await post(`${at}/${runId}/entries`, { entries: batch.map(({ entry }) => entry) })
-      if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
-      await device.entries.bulkPut(batch.map((one) => ({ ...one, isSent: true })))
+      if (!response.ok) return stands(await stateOf(response))
+      await device.entries.bulkPut(batch.map(sent))
     }
     const response = await send(`${at}/${runId}${kept ? `?after=${kept.sequence}` : ''}`)
-    if (!response.ok) return { state: await stateOf(response), clockAheadMs: null }
+    if (!response.ok) return stands(await stateOf(response))
     const told = (await response.json()) as Told
     const head = told.head ?? kept?.head
-    if (head) await device.take(householdId, head, told)
+    // nothing new is written down anew
+    if (head && (!kept || !kept.isSent || told.sequence !== kept.sequence)) {
+      await device.take(householdId, head, told)
+    }
     return { state: { kind: 'saved' }, clockAheadMs: Date.now() - Date.parse(told.now) }
   } catch {
-    return { state: { kind: 'waiting' }, clockAheadMs: null }
+    return stands({ kind: 'waiting' })
   }
 }
 

@@ -1,3 +1,4 @@
+import { liveQuery } from 'dexie'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { RunDevice } from './runDevice'
@@ -6,6 +7,9 @@ import { type SyncState, syncRun } from './syncRun'
 
 /** Another device's entries are here within so long. */
 const EVERY_MS = 3000
+
+const KEEPS_NOTHING =
+  'This browser lets the page keep nothing; a private window may be why. Open it in a usual one.'
 
 let opened: RunDevice | null = null
 /** The one store of runs on this device. */
@@ -28,17 +32,26 @@ export interface LiveRun {
 export function useRun(householdId: string, runId: string): LiveRun {
   const device = runDevice()
   const [head, setHead] = useState<RunHead | null>(null)
-  const [kept, setKept] = useState<{ entry: Entry; isSent: boolean }[]>([])
+  const [kept, setKept] = useState<Kept[]>([])
   const [sync, setSync] = useState<SyncState | null>(null)
   const [clockAheadMs, setClockAhead] = useState<number | null>(null)
   const busy = useRef(false)
   const again = useRef(false)
 
-  const read = useCallback(async () => {
-    const run = await device.run(householdId, runId)
-    if (run) setHead((known) => known ?? run.head)
-    const entries = await device.entriesOf(householdId, runId)
-    setKept((before) => (isSame(before, entries) ? before : entries))
+  // what is written down here, on another page of this browser, or comes from the server is seen at once
+  useEffect(() => {
+    const stored = liveQuery(async () => ({
+      run: await device.run(householdId, runId),
+      entries: await device.entriesOf(householdId, runId),
+    }))
+    const subscription = stored.subscribe({
+      next: ({ run, entries }) => {
+        if (run) setHead((known) => known ?? run.head)
+        setKept((before) => (isSame(before, entries) ? before : entries))
+      },
+      error: () => setSync({ kind: 'refused', message: KEEPS_NOTHING }),
+    })
+    return () => subscription.unsubscribe()
   }, [device, householdId, runId])
 
   const exchange = useCallback(async () => {
@@ -52,38 +65,28 @@ export function useRun(householdId: string, runId: string): LiveRun {
       const found = await syncRun(device, householdId, runId)
       setSync((before) => (before?.kind === found.state.kind ? before : found.state))
       if (found.clockAheadMs !== null) setClockAhead(found.clockAheadMs)
-      await read()
     } while (again.current)
     busy.current = false
-  }, [device, householdId, runId, read])
+  }, [device, householdId, runId])
 
   useEffect(() => {
-    let isOver = false
-    // what is on this device first, then what the server has
-    const first = setTimeout(
-      () =>
-        void read().then(() => {
-          if (!isOver) void exchange()
-        }),
-    )
+    const first = setTimeout(() => void exchange())
     const timer = setInterval(() => document.visibilityState === 'visible' && void exchange(), EVERY_MS)
     const online = () => void exchange()
     window.addEventListener('online', online)
     return () => {
-      isOver = true
       clearTimeout(first)
       clearInterval(timer)
       window.removeEventListener('online', online)
     }
-  }, [read, exchange])
+  }, [exchange])
 
   const addAll = useCallback(
     async (added: readonly Entry[]) => {
-      for (const entry of added) await device.add(householdId, runId, entry)
-      await read()
+      await device.addAll(householdId, runId, added)
       void exchange()
     },
-    [device, householdId, runId, read, exchange],
+    [device, householdId, runId, exchange],
   )
   const add = useCallback((entry: Entry) => addAll([entry]), [addAll])
   const addPhoto = useCallback(
@@ -95,17 +98,16 @@ export function useRun(householdId: string, runId: string): LiveRun {
       const { jpeg, widthPx, heightPx } = small
       const entry: Entry = { ...stampAt(now, now), kind: 'photo', bytes: jpeg.size, widthPx, heightPx }
       await device.addPhoto(householdId, runId, entry, jpeg)
-      await read()
       void exchange()
       return null
     },
-    [device, householdId, runId, read, exchange],
+    [device, householdId, runId, exchange],
   )
   const entries = useMemo(() => kept.map(({ entry }) => entry), [kept])
   return {
     head,
     entries,
-    unsent: kept.filter(({ isSent }) => !isSent).length,
+    unsent: kept.filter(({ unsent }) => unsent).length,
     sync,
     clockAheadMs,
     add,
@@ -114,7 +116,7 @@ export function useRun(householdId: string, runId: string): LiveRun {
   }
 }
 
-type Kept = { entry: Entry; isSent: boolean }
+type Kept = { entry: Entry; unsent?: 1 }
 
 const isSame = (a: readonly Kept[], b: readonly Kept[]) =>
-  a.length === b.length && a.every((one, i) => one.entry.id === b[i].entry.id && one.isSent === b[i].isSent)
+  a.length === b.length && a.every((one, i) => one.entry.id === b[i].entry.id && one.unsent === b[i].unsent)

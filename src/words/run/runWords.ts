@@ -10,6 +10,7 @@ import {
 } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import { formatTemperature } from '@/core/reading/inUnits'
+import { contradiction } from '@/core/run/contradiction'
 import type { RunCaution } from '@/core/run/cautions'
 import type { Assumption } from '@/core/run/assumptions'
 import type { Doubt } from '@/core/run/doubts'
@@ -18,9 +19,6 @@ import { chargeOfBand } from '@/core/run/runBand'
 import { type EntryOf, type RunHead, minuteOf } from '@/core/run/runDocument'
 import type { Unknown } from '@/core/run/unknowns'
 import { AT } from '@/core/simulation/places'
-
-/** From which probability on the readings count as contradicting the plan. */
-export const CONTRADICTS = 0.5
 
 /** The end in one sentence. @example "Empty about Saturday 08:30, likely 07:10 to 10:00." */
 export function endWords(plan: Plan, { endMin, horizonMin }: RunPrediction): string {
@@ -62,13 +60,14 @@ export function contradictionWords(
   found: RunPrediction,
   against: readonly Assumption[],
 ): string | null {
-  if (found.contradicts > CONTRADICTS) {
+  const kind = contradiction(found)
+  if (kind === 'something missing') {
     // what still lies within what was expected explains no contradiction
     const first = against.find(({ found: value, expected: [low, high] }) => value < low || value > high)
     const likely = first ? ` Most likely: ${assumptionWords(plan, first)}.` : ' They do not say what.'
     return `The readings contradict the plan: something in it is not as assumed.${likely} Go by the straight line until you know what.`
   }
-  if (found.scaled > CONTRADICTS && Math.abs(found.scaledTimes - 1) > 0.15)
+  if (kind === 'all use otherwise')
     return `The charge goes ${formatNumber(found.scaledTimes, 1)} times as fast as planned, whatever runs: most likely the battery holds ${found.scaledTimes > 1 ? 'less' : 'more'} than its label says, or something else is plugged in.`
   return null
 }

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { readPlan } from '@/core/plan/document'
+import { contradiction } from '@/core/run/contradiction'
 import { predictRun } from '@/core/run/predictRun'
 import { drawnHouseholds } from '../drawn/household'
 import { planOfKnown } from '../drawn/planOfKnown'
@@ -50,6 +51,7 @@ export function outcomeOf(found: ReturnType<typeof predictRun>) {
     plannedH: found.plannedEndMin.p50 / 60,
     lineH: found.straight ? found.straight.endMin / 60 : null,
     contradicts: found.contradicts,
+    isTold: contradiction(found) !== null,
     effectiveRuns: found.effectiveRuns,
     redraws: found.redraws,
   }

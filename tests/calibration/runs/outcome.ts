@@ -12,6 +12,8 @@ export interface RunOutcome {
   lineH: number | null
   /** probability that the plan misses something */
   contradicts: number
+  /** the program says so first: something is missing, or all use is otherwise by much */
+  isTold: boolean
   effectiveRuns: number
   redraws: number
 }
@@ -40,6 +42,6 @@ export function summaryOf(outcomes: readonly RunOutcome[]) {
     error: median(outcomes.map(({ p50, trueH }) => errorOf(p50, trueH))),
     lineError: median(outcomes.map(({ lineH, trueH }) => errorOf(lineH, trueH))),
     plannedError: median(outcomes.map(({ plannedH, trueH }) => errorOf(plannedH, trueH))),
-    contradicted: share(({ contradicts }) => contradicts > 0.5),
+    contradicted: share(({ isTold }) => isTold),
   }
 }

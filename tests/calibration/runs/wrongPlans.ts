@@ -89,5 +89,4 @@ const hasBox = (plan: Plan) =>
   plan.loads.some(({ behaviour }) => behaviour.kind === 'cycling' && behaviour.box !== undefined)
 
 /** Whether a wrong plan was seen to be wrong, or its end lies in the interval all the same. */
-export const isSafe = ({ contradicts, trueH, p10, p90 }: RunOutcome) =>
-  contradicts > 0.5 || (trueH >= p10 && trueH <= p90)
+export const isSafe = ({ isTold, trueH, p10, p90 }: RunOutcome) => isTold || (trueH >= p10 && trueH <= p90)
