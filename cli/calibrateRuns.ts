@@ -5,7 +5,7 @@ import { simulatedOutcomes } from '../tests/calibration/runs/simulatedRuns'
 import { WRONG, isSafe, wrongOutcomes } from '../tests/calibration/runs/wrongPlans'
 
 /** Prints how well ends are predicted from readings of the first third: simulated runs, drawn households, plans that are wrong. */
-const RUNS = 300
+const RUNS = 400
 const percent = (share: number) => `${(share * 100).toFixed(1)} %`
 
 function print(what: string, outcomes: readonly RunOutcome[]) {
@@ -16,7 +16,7 @@ function print(what: string, outcomes: readonly RunOutcome[]) {
 }
 
 for (const [what, outcomes] of [
-  ['simulated', simulatedOutcomes(2, RUNS)],
+  ['simulated', simulatedOutcomes(3, RUNS)],
   ['drawn', drawnRunOutcomes(RUNS)],
 ] as const) {
   print(what, outcomes)
@@ -27,7 +27,7 @@ for (const [what, outcomes] of [
     )
 }
 for (const what of Object.keys(WRONG) as (keyof typeof WRONG)[]) {
-  const outcomes = wrongOutcomes(what, RUNS, 2)
+  const outcomes = wrongOutcomes(what, RUNS)
   print(what, outcomes)
   console.log(`  seen or covered: ${percent(outcomes.filter(isSafe).length / outcomes.length)}`)
 }

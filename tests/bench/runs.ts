@@ -9,6 +9,7 @@ import { headOf, readingAt } from '../calibration/runs/runOf'
 
 const plan = planOfRun(planOf(demoHousehold()), '2027-02-05T18:00')
 const LONG = 10_000
+const BATCH = 500
 
 const readings = (count: number, everyMin: number): Entry[] =>
   Array.from({ length: count }, (_, i) =>
@@ -46,19 +47,24 @@ export async function benchLongRun(origin: string): Promise<Record<string, numbe
   const base = page.url().replace(/\/[a-z]+$/, '')
   const householdId = base.split('/').at(-1)!
   const head: RunHead = { ...headOf(plan), id: 'long' }
+  const log = readings(LONG - 2, 0.1)
+  const batches = Array.from({ length: Math.ceil(log.length / BATCH) }, (_, i) => ({
+    path: `/${head.id}/entries`,
+    body: JSON.stringify({ entries: log.slice(i * BATCH, (i + 1) * BATCH) }),
+  }))
   await page.evaluate(
-    async ({ at, first, entries }) => {
-      const post = (path: string, body: unknown) =>
-        fetch(`${at}${path}`, {
+    async ({ at, posts }) => {
+      for (const { path, body } of posts)
+        await fetch(`${at}${path}`, {
           method: 'POST',
           headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify(body),
+          body,
         })
-      await post('', first)
-      for (let i = 0; i < entries.length; i += 500)
-        await post(`/${first.id}/entries`, { entries: entries.slice(i, i + 500) })
     },
-    { at: `/api/households/${householdId}/runs`, first: head, entries: readings(LONG - 2, 0.1) },
+    {
+      at: `/api/households/${householdId}/runs`,
+      posts: [{ path: '', body: JSON.stringify(head) }, ...batches],
+    },
   )
   await page.goto(`${base}/run?run=${head.id}`)
   await page.getByTestId('run-sentence').waitFor({ timeout: 60_000 })

@@ -64,11 +64,19 @@ test('the power is out: one key from anywhere begins the log of an outage', asyn
   await openSample(page, 'runtime')
   await page.getByRole('link', { name: 'The power is out' }).click()
   await page.getByLabel('Its charge now, %').fill('80')
+  await page.getByLabel('Who is at home').fill('Two adults, one child')
   await page.getByRole('button', { name: 'Begin: the power is out' }).click()
   await expect(page.getByRole('heading', { name: 'Outage' })).toBeVisible()
-  await expect(page.getByTestId('run-entry')).toContainText('80 %')
+  await expect(page.getByTestId('run-entry').filter({ hasText: '80 %' })).toBeVisible()
+  await expect(page.getByText('At home: Two adults, one child')).toBeVisible()
   await expect(page.getByTestId('run-sentence')).toContainText(/Empty about|still has charge/, {
     timeout: 20_000,
+  })
+
+  // a phone whose clock is off by an hour says so; what it wrote is kept
+  await page.clock.setSystemTime(new Date(Date.now() + 3_600_000))
+  await expect(page.getByText(/This device’s clock is 60 min ahead of the server’s/)).toBeVisible({
+    timeout: 15_000,
   })
 })
 

@@ -43,7 +43,7 @@ export interface WeighedRuns {
 export const USE_SD = 0.03
 /** How far all use may be off where something is wrong with the battery or the whole plan, and how probable that is. From memory. */
 const SCALED_SD = 0.35
-const SCALED_PRIOR = 0.2
+const SCALED_PRIOR = 0.4
 /** With fewer runs that speak they are drawn afresh, so often at most. */
 const WANTED_RUNS = 100
 const MOST_REDRAWS = 2

@@ -6,7 +6,7 @@ import type { SteadyDraw } from './steadyDraw'
 import type { WeightedValues } from './weighted'
 
 /** What nobody knows of the hours ahead, as a share of what is yet to be used. */
-const AHEAD_SD = 0.07
+const AHEAD_SD = 0.11
 /** Of a steady draw that nobody knows the cause of: how it may change, as the logarithm's standard deviation. */
 const STEADY_AHEAD_SD = 0.12
 /** How well it is known what goes on. */

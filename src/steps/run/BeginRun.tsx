@@ -15,13 +15,14 @@ import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { localNow, stampAt } from '@/ui/runs/stamp'
 import { cautionWords } from '@/words/run/runWords'
+import { watchWords } from '@/words/run/watchWords'
 import { outlookWords } from '@/words/run/outlookWords'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
 
 interface BeginRunProps {
   kind: RunHead['kind']
-  begin: (head: RunHead, first: Entry) => void
+  begin: (head: RunHead, first: Entry[]) => void
 }
 
 /** What is to be tried, with which battery and from which charge; what must be heeded, and how long it has to run. */
@@ -32,6 +33,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
   const [chosen, setChosen] = useState(sources.find(({ afterSourceId }) => afterSourceId === null)?.id ?? '')
   const source = sources.find(({ id }) => id === chosen) ?? sources[0]
   const [text, setText] = useState<string | null>(null)
+  const [atHome, setAtHome] = useState('')
   const charge = text ?? String(Math.round(source.chargedFraction * 100))
   const value = plainNumber(charge.replace(/\s*%$/, ''))
   const isWrong = value === null || value < 0 || value > 100
@@ -51,7 +53,12 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
       plan: planOfRun(plan, startsLocal),
       sourceId: source.id,
     }
-    begin(head, { ...stamp, kind: 'reading', sourceId: source.id, chargeFraction: value / 100 })
+    begin(head, [
+      { ...stamp, kind: 'reading', sourceId: source.id, chargeFraction: value / 100 },
+      ...(atHome.trim()
+        ? [{ ...stampAt(now, now), kind: 'note' as const, text: `At home: ${atHome.trim()}` }]
+        : []),
+    ])
   }
   return (
     <section className={styles.begin} aria-label={kind === 'test' ? 'Begin a test run' : 'The power is out'}>
@@ -84,6 +91,15 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
           helperText={isWrong ? 'A percentage from 0 to 100, as the display says.' : undefined}
           slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
         />
+        {kind === 'outage' && (
+          <TextField
+            label="Who is at home"
+            placeholder="if it matters later"
+            value={atHome}
+            onChange={(event) => setAtHome(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off' } }}
+          />
+        )}
         <Button variant="contained" color="primary" size="large" onClick={start} disabled={isWrong}>
           {kind === 'test' ? 'Begin the test run' : 'Begin: the power is out'}
         </Button>
@@ -93,6 +109,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
           {outlook ? outlookWords(outlook.head, outlook.outlook) : 'Working out how long it must run…'}
         </p>
       )}
+      <p className={styles.note}>{watchWords(plan, source.id)}</p>
       {runCautions(plan, kind).map((caution) => (
         <Alert key={caution.kind} severity={caution.kind.startsWith('medical') ? 'error' : 'warning'}>
           {cautionWords(caution, units)}

@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
+import { useCallback, useState } from 'react'
 import { momentOf } from '@/core/plan/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import type { Entry, EntryOf, Reading } from '@/core/run/runDocument'
@@ -46,6 +46,7 @@ export function LiveRun({
   const station = useStation(householdId, head, addAll)
   const [open, setOpen] = useState<Open>(null)
   const [photoTrouble, setPhotoTrouble] = useState<string | null>(null)
+  const correct = useCallback((corrected: Reading) => setOpen({ what: 'reading', corrected }), [])
   if (!head)
     return sync?.kind === 'gone' ? (
       <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
@@ -138,13 +139,7 @@ export function LiveRun({
       )}
       {!ended && found && <DropNow key={found.nowMin} head={head} found={found} />}
       {ended && found && <FinishRun head={head} entries={entries} found={found} />}
-      <RunLog
-        head={head}
-        householdId={householdId}
-        entries={entries}
-        correct={(corrected) => setOpen({ what: 'reading', corrected })}
-        addAll={(all) => void addAll(all)}
-      />
+      <RunLog head={head} householdId={householdId} entries={entries} correct={correct} addAll={addAll} />
       {open?.what === 'reading' && (
         <ReadingDialog
           head={head}

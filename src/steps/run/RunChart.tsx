@@ -7,6 +7,9 @@ import { clockTicks } from '@/ui/chart/chartDecorations'
 import { inkOf } from '@/ui/chart/chartInk'
 import { axisOf, lineChart } from '@/ui/chart/lineChart'
 
+/** So many readings are drawn small. */
+const MANY = 24
+
 /** The readings over the band as planned and as learned. */
 export default function RunChart({
   head,
@@ -52,7 +55,7 @@ export default function RunChart({
         {
           data: readings,
           showLine: false,
-          pointRadius: 4,
+          pointRadius: readings.length > MANY ? 2 : 4,
           pointBackgroundColor: ink.ink,
           borderColor: ink.ink,
           borderWidth: 0,

@@ -10,7 +10,7 @@ import { epochMinute, formatMoment } from '@/core/plan/clock'
 import { CSV_HEADER, rowsOfEntries } from '@/core/run/entriesCsv'
 import { type Entry, type Reading, type RunHead, runFile, standingEntries } from '@/core/run/runDocument'
 import { FileButton } from '@/ui/field/FileButton'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { saveText } from '@/ui/keep/saveText'
 import { RunPhoto } from './RunPhoto'
 import { SheetDialog } from './SheetDialog'
@@ -20,14 +20,16 @@ import styles from './run.module.css'
 /** Rows of a long log shown at first. */
 const SHOWN = 60
 
-/** What was written down, the newest first; a reading is corrected by another that takes its place. */
-export function RunLog(props: {
+interface RunLogProps {
   head: RunHead
   householdId: string
   entries: readonly Entry[]
   correct: (reading: Reading) => void
-  addAll: (entries: Entry[]) => void
-}) {
+  addAll: (entries: readonly Entry[]) => Promise<void>
+}
+
+/** What was written down, the newest first; a reading is corrected by another that takes its place. */
+export const RunLog = memo(function RunLog(props: RunLogProps) {
   const { head, householdId, entries, correct, addAll } = props
   const [sheet, setSheet] = useState<string[][] | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
@@ -79,7 +81,14 @@ export function RunLog(props: {
         </div>
       </div>
       {trouble && <Alert severity="error">{trouble}</Alert>}
-      {sheet && <SheetDialog head={head} rows={sheet} onClose={() => setSheet(null)} onAdd={addAll} />}
+      {sheet && (
+        <SheetDialog
+          head={head}
+          rows={sheet}
+          onClose={() => setSheet(null)}
+          onAdd={(all) => void addAll(all)}
+        />
+      )}
       <Table size="small">
         <TableHead>
           <TableRow>
@@ -130,4 +139,4 @@ export function RunLog(props: {
       )}
     </section>
   )
-}
+})

@@ -36,9 +36,9 @@ export function RunPage() {
         <LiveRun key={runId} householdId={householdId} runId={runId} onBack={() => router.push(here)} />
       </div>
     )
-  const begin = async (head: RunHead, first: Entry) => {
+  const begin = async (head: RunHead, first: Entry[]) => {
     await runDevice().begin(householdId, head)
-    await runDevice().add(householdId, head.id, first)
+    await runDevice().addAll(householdId, head.id, first)
     router.push(`${here}?run=${head.id}`)
   }
   return (

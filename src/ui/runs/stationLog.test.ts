@@ -18,7 +18,7 @@ const state = (minute: number, chargePercent: number, more: Partial<StationState
 
 test('a reading at first, for each point of charge some minutes apart, and every half hour', () => {
   const log = new StationLog(head)
-  const kinds = [state(0, 100), state(1, 99), state(5, 99), state(12, 99), state(35, 99), state(36, 98)].map(
+  const kinds = [state(0, 100), state(1, 99), state(10, 99), state(22, 99), state(40, 99), state(41, 98)].map(
     (one) => log.take(one).length,
   )
   expect(kinds).toEqual([1, 0, 1, 0, 1, 0])

@@ -6,7 +6,7 @@ import type { StationState } from '@/standins/powerStation'
 /** Longest between two readings of a station that logs by itself, minutes of its own clock. */
 const MOST_APART_MIN = 30
 /** Closest: a display that wavers between two figures says no more for it. */
-const LEAST_APART_MIN = 5
+const LEAST_APART_MIN = 10
 
 /** Turns what a power station tells into entries of a run: a reading for every point of charge, and one now and then between. */
 export class StationLog {

@@ -19,6 +19,7 @@ import { chargeOfBand } from '@/core/run/runBand'
 import { type EntryOf, type RunHead, minuteOf } from '@/core/run/runDocument'
 import type { Unknown } from '@/core/run/unknowns'
 import { AT } from '@/core/simulation/places'
+import { listed } from './listed'
 
 /** The end in one sentence. @example "Empty about Saturday 08:30, likely 07:10 to 10:00." */
 export function endWords(plan: Plan, { endMin, horizonMin }: RunPrediction): string {
@@ -68,7 +69,7 @@ export function contradictionWords(
     return `The readings contradict the plan: something in it is not as assumed.${likely} Go by the straight line until you know what.`
   }
   if (kind === 'all use otherwise')
-    return `The charge goes ${formatNumber(found.scaledTimes, 1)} times as fast as planned, whatever runs: most likely the battery holds ${found.scaledTimes > 1 ? 'less' : 'more'} than its label says, or something else is plugged in.`
+    return `The charge goes ${formatNumber(found.scaledTimes, 1)} times as fast as planned, whatever runs: ${found.scaledTimes > 1 ? 'something takes more than planned, or the battery holds less than its label says' : 'something takes less than planned, or the battery holds more than its label says'}.`
   return null
 }
 
@@ -198,9 +199,6 @@ export function cautionWords(caution: RunCaution, units: Units): string {
 }
 
 const formatLength = (m: number) => `${formatNumber(m, 0)} m (${formatNumber(m / 0.3048, 0)} ft)`
-
-const listed = (names: readonly string[]) =>
-  names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
 
 /** Why the three ways to say when it ends differ. */
 export function differsWords({ straight, byWattsMin, endMin }: RunPrediction): string | null {
