@@ -1,6 +1,7 @@
 const shared = {
   transform: {
-    '^.+\\.tsx?$': [
+    // the table's package is written in modules alone
+    '(?:\\.tsx?|/@tanstack/.+\\.js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -12,6 +13,7 @@ const shared = {
       },
     ],
   },
+  transformIgnorePatterns: ['/node_modules/(?!@tanstack/)'],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/tests/support/styles.cjs',
     '^@/(.*)$': '<rootDir>/src/$1',

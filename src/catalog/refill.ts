@@ -24,7 +24,7 @@ export const PANELS: readonly { id: string; name: string; panel: Panel }[] = [
 ]
 
 /** Dirt, wires, mismatch and age together. Source: PVWatts Version 5, NREL/TP-6A20-62641 (14 %). */
-const USUAL_LOSS = 0.14
+export const USUAL_LOSS = 0.14
 
 /** An array of a class of panel, as one sets it up without thinking: facing the equator, at a middling tilt. */
 export function arrayOf(panelId: string, id: string, of: Partial<PanelArray> = {}): PanelArray {

@@ -164,6 +164,7 @@ test.describe('a bank of parts', () => {
     await expect(builder.getByRole('alert')).toContainText(/makes 36 V.*2 in series would be right/)
     await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()
     await expect(builder.getByRole('textbox', { name: 'In series' })).toHaveValue('2')
+    await builder.getByRole('button', { name: /^More/ }).click()
     await enter(builder.getByLabel('Low-voltage cut-off'), '27')
     await expect(builder.getByRole('alert')).toContainText(/never run/)
     await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()

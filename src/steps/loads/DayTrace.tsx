@@ -1,13 +1,12 @@
 'use client'
-import { useColorScheme } from '@mui/material/styles'
-import { useDeferredValue, useEffect, useMemo, useRef } from 'react'
+import { useCallback, useDeferredValue, useMemo } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import { formatWatts } from '@/core/quantity/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockTicks } from '@/ui/chart/chartDecorations'
-import { inkOf } from '@/ui/chart/chartInk'
-import { axisOf, lineChart } from '@/ui/chart/lineChart'
+import type { Ink } from '@/ui/chart/chartInk'
+import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { shownHousehold } from '@/ui/household/store'
 import styles from './LoadsPage.module.css'
@@ -20,9 +19,6 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
   // drawn when what is typed and its answer have been
   const household = useDeferredValue(useHousehold(shownHousehold))
   const plan = useMemo(() => planOf(household), [household])
-  const canvas = useRef<HTMLCanvasElement>(null)
-  const { mode, systemMode } = useColorScheme()
-  const scheme = mode === 'system' ? systemMode : mode
   const { scenario } = plan
   const key = JSON.stringify([plan.loads, scenario, plan.powerSystem.sources.map(({ volts }) => volts)])
   const { chosen, others, name } = useMemo(() => {
@@ -45,58 +41,55 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, selectedId])
 
-  useEffect(() => {
-    if (!canvas.current) return
-    const ink = inkOf(canvas.current)
-    const points = (values: Float64Array) => Array.from(values, (y, i) => ({ x: i * STEP_MIN, y }))
-    const chart = lineChart(
-      canvas.current,
-      [
-        {
-          data: points(chosen),
-          stepped: 'before',
-          borderColor: ink.demand,
-          borderWidth: 1.2,
-          backgroundColor: ink.demand,
-          fill: 'origin',
-        },
-        {
-          data: points(chosen.map((w, i) => w + others[i])),
-          stepped: 'before',
-          borderColor: ink.soft,
-          borderWidth: 1,
-          borderDash: [3, 2],
-          backgroundColor: ink.demandWash,
-          fill: '-1',
-        },
-      ],
-      {
+  const { startsAt } = scenario
+  const draw = useCallback(
+    (ink: Ink): LineDrawing => {
+      const points = (values: Float64Array) => Array.from(values, (y, i) => ({ x: i * STEP_MIN, y }))
+      return {
+        datasets: [
+          {
+            data: points(chosen),
+            stepped: 'before',
+            borderColor: ink.demand,
+            borderWidth: 1.2,
+            backgroundColor: ink.demand,
+            fill: 'origin',
+          },
+          {
+            data: points(chosen.map((w, i) => w + others[i])),
+            stepped: 'before',
+            borderColor: ink.soft,
+            borderWidth: 1,
+            borderDash: [3, 2],
+            backgroundColor: ink.demandWash,
+            fill: '-1',
+          },
+        ],
         scales: {
-          x: axisOf(canvas.current, ink, {
+          x: axisOf(ink, {
             max: DAY_MIN,
             afterBuildTicks: (axis) => {
-              axis.ticks = clockTicks({ startsAt: scenario.startsAt, shownMin: DAY_MIN }, axis.width)
+              axis.ticks = clockTicks({ startsAt, shownMin: DAY_MIN }, axis.width)
             },
             ticks: { autoSkip: false, callback: (_, i, ticks) => ticks[i]?.label as string },
           }),
-          y: axisOf(canvas.current, ink, {
+          y: axisOf(ink, {
             ticks: { maxTicksLimit: 4, callback: (value) => formatWatts(Number(value)) },
           }),
         },
-      },
-    )
-    return () => chart.destroy()
-  }, [chosen, others, scenario.startsAt, scheme])
+      }
+    },
+    [chosen, others, startsAt],
+  )
 
   return (
     <section aria-label="A typical day">
       <h2 className={styles.dayTitle}>A typical day</h2>
       <p className={styles.school}>{name} filled, all other carried loads on top of it, dashed.</p>
       <div className={styles.day}>
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label={`Watts through the first day: ${name}, and the other carried loads on top`}
+        <LineChart
+          label={`Watts through the first day: ${name}, and the other carried loads on top`}
+          draw={draw}
         />
       </div>
     </section>

@@ -1,27 +1,14 @@
 'use client'
-import NativeSelect from '@mui/material/NativeSelect'
-import Table from '@mui/material/Table'
-import TableBody from '@mui/material/TableBody'
-import TableCell from '@mui/material/TableCell'
-import TableHead from '@mui/material/TableHead'
-import TableRow from '@mui/material/TableRow'
-import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
-import Switch from '@mui/material/Switch'
+import TableRow from '@mui/material/TableRow'
 import { type KeyboardEvent, useMemo } from 'react'
-import { expectedW } from '@/core/simulation/expected'
-import { peakRunningW } from '@/core/load/peak'
-import { TIERS, type Tier } from '@/core/plan/limits'
-import type { HouseholdLoad } from '@/core/plan/schema'
-import { formatNumber } from '@/core/quantity/format'
-import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import { changeStanding, moveLoad, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { DataTable } from '@/ui/table/DataTable'
+import { DragArea, DragRow } from './dragRows'
+import { ledgerColumns, ledgerRow, nameId } from './ledgerColumns'
 import styles from './LoadsPage.module.css'
 import { QuickLine } from './QuickLine'
-import { DragArea, DragRow, type RowDrag } from './dragRows'
-import { decidingQuantity } from './loadForm'
-import { TIER_WORDS } from './tierWords'
 
 interface LedgerProps {
   selectedId: string | null
@@ -32,9 +19,40 @@ interface LedgerProps {
 
 /** The loads, a row each: switched on or off, how they stand in this outage, and the watts that matter. */
 export function LoadLedger({ selectedId, select, add }: LedgerProps) {
-  const loads = useHousehold((state) => state.household.loads)
+  const household = useHousehold((state) => state.household)
+  const { loads } = household
   const scenario = useScenario()
   const store = useHouseholdStore()
+  const { edit } = store.getState()
+  const data = useMemo(
+    () => loads.map((load) => ledgerRow(load, standingOf(household, load), scenario)),
+    [household, loads, scenario],
+  )
+  const key = (id: string, event: KeyboardEvent<HTMLElement>) => {
+    const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
+    if (by === 0) return
+    event.preventDefault()
+    if (event.altKey) {
+      edit(moveLoad(id, loads.findIndex((load) => load.id === id) + by))
+      requestAnimationFrame(() => document.getElementById(nameId(id))?.focus())
+      return
+    }
+    // the next row as rows are shown, in whichever order
+    const row = event.currentTarget.closest('tr')
+    const beside = by > 0 ? row?.nextElementSibling : row?.previousElementSibling
+    const next = beside?.querySelector<HTMLElement>(`[id^="${nameId('')}"]`)
+    if (!next) return
+    select(next.id.slice(nameId('').length), false)
+    next.focus()
+  }
+  const title = `${loads.length} ${loads.length === 1 ? 'load' : 'loads'} in ${scenario.name}`
+  const columns = ledgerColumns(title, {
+    selectedId,
+    select,
+    setTier: (id, tier) => edit(changeStanding(id, { tier })),
+    setOn: (id, on) => edit(changeStanding(id, { on })),
+    key,
+  })
   if (loads.length === 0) {
     return (
       <div className={styles.empty}>
@@ -53,55 +71,6 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
       </div>
     )
   }
-  const row = (load: HouseholdLoad, i: number, drag: RowDrag) => (
-    <LedgerRow
-      key={load.id}
-      drag={drag}
-      load={load}
-      index={i}
-      isSelected={load.id === selectedId}
-      select={() => select(load.id)}
-      place={(by) => {
-        store.getState().edit(moveLoad(load.id, i + by))
-        requestAnimationFrame(() => document.getElementById(`load-${load.id}`)?.focus())
-      }}
-      move={(by) => {
-        const next = loads[i + by]
-        if (!next) return
-        select(next.id, false)
-        document.getElementById(`load-${next.id}`)?.focus()
-      }}
-    />
-  )
-  const table = (
-    <Table className={styles.table}>
-      <TableHead>
-        <TableRow>
-          <TableCell>
-            <span className="visually-hidden">On</span>
-          </TableCell>
-          <TableCell>
-            {loads.length} {loads.length === 1 ? 'load' : 'loads'} in {scenario.name}
-          </TableCell>
-          <TableCell>Importance</TableCell>
-          <TableCell className={styles.runningCell}>Running W</TableCell>
-          <TableCell className={styles.startCell}>Starting W</TableCell>
-          <TableCell className={styles.averageCell}>Average W</TableCell>
-          <TableCell>Wh a day</TableCell>
-          <TableCell className={styles.markCell}>
-            <span className="visually-hidden">Evidence</span>
-          </TableCell>
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {loads.map((load, i) => (
-          <DragRow key={load.id} id={load.id}>
-            {(drag) => row(load, i, drag)}
-          </DragRow>
-        ))}
-      </TableBody>
-    </Table>
-  )
   return (
     <>
       <div className={styles.addLine}>
@@ -111,119 +80,30 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
         <QuickLine onAdded={(id) => select(id, false)} />
       </div>
       <DragArea ids={loads.map(({ id }) => id)} moveTo={(id, to) => store.getState().edit(moveLoad(id, to))}>
-        {table}
+        <DataTable
+          className={styles.table}
+          columns={columns}
+          data={data}
+          rowId={({ load }) => load.id}
+          row={(row, cells, { isInOrder }) => (
+            <DragRow id={row.load.id} isFixed={!isInOrder}>
+              {({ setRow, style, isDragging }) => (
+                <TableRow
+                  ref={setRow}
+                  className={styles.row}
+                  style={style}
+                  data-selected={row.load.id === selectedId}
+                  data-off={row.isOut}
+                  data-dragging={isDragging}
+                  onClick={() => select(row.load.id)}
+                >
+                  {cells}
+                </TableRow>
+              )}
+            </DragRow>
+          )}
+        />
       </DragArea>
     </>
-  )
-}
-
-function LedgerRow(props: {
-  drag: RowDrag
-  load: HouseholdLoad
-  index: number
-  isSelected: boolean
-  select: () => void
-  move: (by: 1 | -1) => void
-  /** moves the load itself up or down */
-  place: (by: 1 | -1) => void
-}) {
-  const { load, index, isSelected, select, move, place } = props
-  const { setRow, style, grip, isDragging } = props.drag
-  const store = useHouseholdStore()
-  const { on, tier, steering } = useHousehold(({ household }) => standingOf(household, load))
-  const scenario = useScenario()
-  const { edit } = store.getState()
-  const toggle = () => edit(changeStanding(load.id, { on: !on }))
-  const isOut = !on || tier === 'notOnBattery'
-  const peakW = peakRunningW(load.behaviour)
-  const average = useMemo(
-    () => expectedW({ ...load, on, tier, steering, sourceId: '' }, scenario),
-    [load, on, tier, steering, scenario],
-  )
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (event.altKey && event.key === 'ArrowDown') place(1)
-    else if (event.altKey && event.key === 'ArrowUp') place(-1)
-    else if (event.key === 'ArrowDown') move(1)
-    else if (event.key === 'ArrowUp') move(-1)
-    else return
-    event.preventDefault()
-  }
-  return (
-    <TableRow
-      ref={setRow}
-      className={styles.row}
-      style={style}
-      data-selected={isSelected}
-      data-off={isOut}
-      data-dragging={isDragging}
-      onClick={select}
-    >
-      <TableCell className={styles.switchCell}>
-        <ButtonBase
-          className={styles.grip}
-          {...grip}
-          aria-label={`Move row ${index + 1}`}
-          title="Drag to another place"
-        >
-          <span aria-hidden>⋮</span>
-        </ButtonBase>
-        <Switch
-          checked={on}
-          slotProps={{ input: { 'aria-label': `${load.name} on` } }}
-          onClick={(event) => event.stopPropagation()}
-          onChange={toggle}
-        />
-        <span className={styles.onWord} aria-hidden>
-          {on ? 'on' : 'off'}
-        </span>
-      </TableCell>
-      <TableCell component="th" scope="row" className={styles.nameCell}>
-        <ButtonBase
-          id={`load-${load.id}`}
-          className={styles.name}
-          dir="auto"
-          aria-pressed={isSelected}
-          onKeyDown={onKeyDown}
-          onClick={select}
-          title={load.name}
-        >
-          {load.name}
-          {(load.count ?? 1) > 1 && ` × ${load.count}`}
-          {load.volts === 240 && ', 240 V'}
-        </ButtonBase>
-      </TableCell>
-      <TableCell className={styles.tierCell}>
-        <NativeSelect
-          className={styles.tier}
-          data-tier={tier}
-          value={tier}
-          disableUnderline
-          inputProps={{ 'aria-label': `Importance of ${load.name}` }}
-          onChange={(event) => edit(changeStanding(load.id, { tier: event.target.value as Tier }))}
-        >
-          {TIERS.map((value) => (
-            <option key={value} value={value}>
-              {TIER_WORDS[value]}
-            </option>
-          ))}
-        </NativeSelect>
-      </TableCell>
-      <TableCell className={styles.runningCell}>
-        {peakW > load.behaviour.runningW.value && (
-          <small className={styles.peak}>{formatNumber(peakW, 0)} defrosting</small>
-        )}
-        {formatNumber(load.behaviour.runningW.value, 1)}
-      </TableCell>
-      <TableCell className={styles.startCell}>
-        {load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>}
-      </TableCell>
-      <TableCell className={styles.averageCell}>
-        {isOut ? '–' : formatNumber(average, average < 10 ? 1 : 0)}
-      </TableCell>
-      <TableCell>{isOut ? '–' : formatNumber(average * 24, 0)}</TableCell>
-      <TableCell className={`${styles.mark} ${styles.markCell}`}>
-        <EvidenceMark evidence={decidingQuantity(load.behaviour).evidence} />
-      </TableCell>
-    </TableRow>
   )
 }

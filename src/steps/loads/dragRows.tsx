@@ -15,15 +15,20 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import type { CSSProperties, ReactNode } from 'react'
+import ButtonBase from '@mui/material/ButtonBase'
+import { type CSSProperties, type ReactNode, createContext, useContext } from 'react'
+import styles from './LoadsPage.module.css'
 
 /** What a row needs to be dragged. */
 export interface RowDrag {
   setRow: (row: HTMLElement | null) => void
   style: CSSProperties
-  grip: DraggableAttributes & Record<string, unknown>
   isDragging: boolean
 }
+
+type GripProps = DraggableAttributes & Record<string, unknown>
+/** What makes a key of a row its grip; null where rows cannot be dragged. */
+const RowGrip = createContext<GripProps | null>(null)
 
 /** Rows that can be put into another order by pointer or keyboard. */
 export function DragArea(props: {
@@ -52,13 +57,36 @@ export function DragArea(props: {
   )
 }
 
-/** One such row. */
-export function DragRow({ id, children }: { id: string; children: (drag: RowDrag) => ReactNode }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
-  return children({
-    setRow: setNodeRef,
-    style: { transform: CSS.Translate.toString(transform), transition },
-    grip: { ...attributes, ...listeners },
-    isDragging,
+/**
+ * One such row.
+ *
+ * @param props.isFixed whether it has no place of its own to be dragged to
+ */
+export function DragRow(props: { id: string; isFixed: boolean; children: (drag: RowDrag) => ReactNode }) {
+  const { id, isFixed, children } = props
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id,
+    disabled: isFixed,
   })
+  return (
+    <RowGrip value={isFixed ? null : { ...attributes, ...listeners }}>
+      {children({
+        setRow: setNodeRef,
+        style: { transform: CSS.Translate.toString(transform), transition },
+        isDragging,
+      })}
+    </RowGrip>
+  )
+}
+
+/** The key a row is dragged by. */
+export function Grip({ name }: { name: string }) {
+  const grip = useContext(RowGrip)
+  return (
+    grip && (
+      <ButtonBase className={styles.grip} {...grip} aria-label={`Move ${name}`} title="Drag to another place">
+        <span aria-hidden>⋮</span>
+      </ButtonBase>
+    )
+  )
 }

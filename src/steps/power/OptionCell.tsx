@@ -1,5 +1,4 @@
 'use client'
-import TableCell from '@mui/material/TableCell'
 import ButtonBase from '@mui/material/ButtonBase'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -10,42 +9,37 @@ import { type OptionRow, type RowContext, shownOf } from './optionRows'
 import { decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
 
+/** How the cell of an option is marked: whether it fails, and whether it decides. */
+export function optionCellProps(row: OptionRow, context: RowContext, isDeciding: boolean) {
+  const fails = row.fails?.(context) ?? false
+  return {
+    className: `${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`,
+    'data-holds': !fails,
+    title: isDeciding ? decidingWords(context) : (context.failure ?? undefined),
+  }
+}
+
 interface OptionCellProps {
   row: OptionRow
   context: RowContext
   isChosen: boolean
-  isDeciding: boolean
-  flags: Record<string, boolean>
   openWorking: (working: Working) => void
 }
 
 /** One figure of one option; a field where it is the chosen one's own, else it opens its working. */
-export function OptionCell(props: OptionCellProps) {
-  const { row, context, isChosen, isDeciding, flags, openWorking } = props
-  const fails = row.fails?.(context) ?? false
-  const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
-  const working = row.working?.(context)
-  const words = `${fails ? 'short: ' : ''}${shownOf(row, context)}`
+export function OptionCell({ row, context, isChosen, openWorking }: OptionCellProps) {
   const counts = row.school === undefined || row.school === context.source.lossRule
-  return (
-    <TableCell
-      className={`${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`}
-      data-holds={!fails}
-      title={isDeciding ? decidingWords(context) : (context.failure ?? undefined)}
-      {...flags}
-    >
-      {!counts ? (
-        '–'
-      ) : isField && !(row.follows && context.source.bank) ? (
-        <CellField row={row} context={context} />
-      ) : working ? (
-        <ButtonBase className={styles.figure} title="The working" onClick={() => openWorking(working)}>
-          {words}
-        </ButtonBase>
-      ) : (
-        words
-      )}
-    </TableCell>
+  if (!counts) return '–'
+  const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
+  if (isField && !(row.follows && context.source.bank)) return <CellField row={row} context={context} />
+  const words = `${row.fails?.(context) ? 'short: ' : ''}${shownOf(row, context)}`
+  const working = row.working?.(context)
+  return working ? (
+    <ButtonBase className={styles.figure} title="The working" onClick={() => openWorking(working)}>
+      {words}
+    </ButtonBase>
+  ) : (
+    words
   )
 }
 

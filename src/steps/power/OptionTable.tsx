@@ -1,29 +1,28 @@
 'use client'
-import Table from '@mui/material/Table'
-import TableBody from '@mui/material/TableBody'
-import TableCell from '@mui/material/TableCell'
-import TableHead from '@mui/material/TableHead'
-import TableRow from '@mui/material/TableRow'
 import ButtonBase from '@mui/material/ButtonBase'
-import { Fragment, useState } from 'react'
+import TableCell from '@mui/material/TableCell'
+import TableRow from '@mui/material/TableRow'
+import { useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
-import type { PowerSystem } from '@/core/plan/schema'
+import type { PowerSystem, Scenario } from '@/core/plan/schema'
+import { formatNumber } from '@/core/quantity/format'
 import type { Working } from '@/core/quantity/working'
 import { SelectField } from '@/ui/field/SelectField'
 import { Term } from '@/ui/help/Term'
 import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
-import { OptionCell } from './OptionCell'
-import { inOrder } from './optionOrder'
-import type { RowContext } from './optionRows'
-import { ROW_GROUPS } from './rowGroups'
-import { decidingRow, decidingWords } from './deciding'
-import styles from './PowerPage.module.css'
+import { type DataColumn, DataTable } from '@/ui/table/DataTable'
 import { ChosenNotes } from './ChosenNotes'
-import { MatrixRows } from './MatrixRows'
+import { decidingRow, decidingWords } from './deciding'
+import { matrixCellProps, matrixWords } from './matrixCell'
+import { OptionCell, optionCellProps } from './OptionCell'
+import { inOrder } from './optionOrder'
+import type { OptionRow, RowContext } from './optionRows'
+import styles from './PowerPage.module.css'
+import { ROW_GROUPS } from './rowGroups'
 import { useOptionEvaluations } from './useOptionEvaluations'
-import { useScenarioMatrix } from './useScenarioMatrix'
+import { cellKey, useScenarioMatrix } from './useScenarioMatrix'
 
 const KIND_WORDS = {
   station: 'portable',
@@ -37,6 +36,32 @@ const ALL = '*'
 /** The columns of labels and needs, and the most a column of figures is wide: few options do not stretch across the screen. */
 const LABELS_PX = 284
 const MOST_PX = 250
+
+/** A line of the table: a heading, a property of options, or an outage of the household. */
+type Line =
+  { kind: 'group'; title: string } | { kind: 'row'; row: OptionRow } | { kind: 'outage'; scenario: Scenario }
+
+const titleOf = (line: Exclude<Line, { kind: 'row' }>) =>
+  line.kind === 'group' ? line.title : line.scenario.name
+const lineId = (line: Line) =>
+  line.kind === 'row'
+    ? `row ${line.row.label}`
+    : line.kind === 'group'
+      ? `group ${line.title}`
+      : line.scenario.id
+
+/** With more than one outage each option is told in every one, below what it does in this one. */
+const linesOf = (scenarios: readonly Scenario[]): Line[] =>
+  ROW_GROUPS.flatMap(({ title, rows }): Line[] => [
+    { kind: 'group', title },
+    ...rows.map((row): Line => ({ kind: 'row', row })),
+    ...(title === 'Runtime' && scenarios.length > 1
+      ? [
+          { kind: 'group', title: 'In every outage' } as const,
+          ...scenarios.map((scenario): Line => ({ kind: 'outage', scenario })),
+        ]
+      : []),
+  ])
 
 /** Properties in rows, options in columns, what is needed first; the cell that decides each column is outlined. */
 export function OptionTable({ order }: { order: string }) {
@@ -63,10 +88,58 @@ export function OptionTable({ order }: { order: string }) {
   })
   const chosen = all.find(({ system }) => system.id === powerSystemId)!
   const contexts = inOrder(all, order)
-  const flags = (system: PowerSystem) => ({
-    'data-chosen': system.id === powerSystemId,
-    'data-other': system.id !== powerSystemId,
-  })
+  const columns: DataColumn<Line>[] = [
+    {
+      id: 'property',
+      head: <span className="visually-hidden">Property</span>,
+      isRowHead: true,
+      className: styles.labelColumn,
+      cell: (line) =>
+        line.kind === 'row' ? <Term label={line.row.label} /> : <span dir="auto">{titleOf(line)}</span>,
+    },
+    {
+      id: 'need',
+      head: 'You need',
+      className: `${styles.need} ${styles.needColumn}`,
+      cell: (line) =>
+        line.kind === 'row'
+          ? (line.row.need?.(chosen) ?? '')
+          : line.kind === 'outage'
+            ? `${formatNumber(line.scenario.durationH, 1)} h`
+            : '',
+    },
+    ...contexts.map((context): DataColumn<Line> => {
+      const { system } = context
+      const isChosen = system.id === powerSystemId
+      const flags = { 'data-chosen': isChosen, 'data-other': !isChosen }
+      const cellOf = (scenario: Scenario) => matrix.get(cellKey(scenario.id, system.id))
+      return {
+        id: system.id,
+        headProps: flags,
+        head: (
+          <OptionHead
+            system={system}
+            isChosen={isChosen}
+            choose={() => store.getState().edit(choose({ powerSystemId: system.id }))}
+          />
+        ),
+        cellProps: (line) => ({
+          ...flags,
+          ...(line.kind === 'row'
+            ? optionCellProps(line.row, context, decidingRow(context) === line.row)
+            : line.kind === 'outage'
+              ? matrixCellProps(cellOf(line.scenario))
+              : {}),
+        }),
+        cell: (line) =>
+          line.kind === 'row' ? (
+            <OptionCell row={line.row} context={context} isChosen={isChosen} openWorking={setWorking} />
+          ) : line.kind === 'outage' ? (
+            matrixWords(cellOf(line.scenario))
+          ) : null,
+      }
+    }),
+  ]
   return (
     <>
       <p className={styles.decides} data-testid="deciding">
@@ -85,80 +158,42 @@ export function OptionTable({ order }: { order: string }) {
         />
       )}
       <div className={styles.scroll}>
-        <Table className={styles.table} style={{ maxWidth: LABELS_PX + contexts.length * MOST_PX }}>
-          <colgroup>
-            <col className={styles.labelColumn} />
-            <col className={styles.needColumn} />
-          </colgroup>
-          <TableHead>
-            <TableRow>
-              <TableCell scope="row">
-                <span className="visually-hidden">Property</span>
-              </TableCell>
-              <TableCell scope="col" className={styles.need}>
-                You need
-              </TableCell>
-              {contexts.map(({ system }) => (
-                <TableCell key={system.id} scope="col" {...flags(system)}>
-                  <ButtonBase
-                    id={`option-${system.id}`}
-                    className={styles.head}
-                    aria-pressed={system.id === powerSystemId}
-                    onClick={() => store.getState().edit(choose({ powerSystemId: system.id }))}
-                  >
-                    <span dir="auto">{system.name}</span>
-                    <small>
-                      {KIND_WORDS[system.sources[0].kind]}
-                      {system.id === powerSystemId ? ', selected' : ''}
-                      {system.shown === 'pinned' ? ', pinned' : ''}
-                      {system.sources.length > 1 ? `, ${system.sources.length} sources` : ''}
-                    </small>
-                  </ButtonBase>
+        <DataTable
+          className={styles.table}
+          style={{ maxWidth: LABELS_PX + contexts.length * MOST_PX }}
+          columns={columns}
+          data={linesOf(household.scenarios)}
+          rowId={lineId}
+          row={(line, cells) =>
+            line.kind === 'group' ? (
+              <TableRow className={styles.group}>
+                <TableCell component="th" scope="row" colSpan={columns.length}>
+                  {line.title}
                 </TableCell>
-              ))}
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {ROW_GROUPS.map(({ title, rows }) => (
-              <Fragment key={title}>
-                <TableRow className={styles.group}>
-                  <TableCell component="th" scope="row" colSpan={2 + contexts.length}>
-                    {title}
-                  </TableCell>
-                </TableRow>
-                {rows.map((row) => (
-                  <TableRow key={row.label}>
-                    <TableCell component="th" scope="row">
-                      <Term label={row.label} />
-                    </TableCell>
-                    <TableCell className={styles.need}>{row.need?.(chosen) ?? ''}</TableCell>
-                    {contexts.map((context) => (
-                      <OptionCell
-                        key={context.system.id}
-                        row={row}
-                        context={context}
-                        isChosen={context.system.id === powerSystemId}
-                        isDeciding={decidingRow(context) === row}
-                        flags={flags(context.system)}
-                        openWorking={setWorking}
-                      />
-                    ))}
-                  </TableRow>
-                ))}
-                {title === 'Runtime' && household.scenarios.length > 1 && (
-                  <MatrixRows
-                    scenarios={household.scenarios}
-                    systems={contexts.map(({ system }) => system)}
-                    cells={matrix}
-                    flags={flags}
-                  />
-                )}
-              </Fragment>
-            ))}
-          </TableBody>
-        </Table>
+              </TableRow>
+            ) : (
+              <TableRow data-testid={line.kind === 'outage' ? 'matrix-row' : undefined}>{cells}</TableRow>
+            )
+          }
+        />
       </div>
       {working && <WorkingDialog working={working} onClose={() => setWorking(null)} />}
     </>
+  )
+}
+
+/** The name of an option, by which it is chosen, and what kind it is. */
+function OptionHead(props: { system: PowerSystem; isChosen: boolean; choose: () => void }) {
+  const { system, isChosen, choose } = props
+  return (
+    <ButtonBase id={`option-${system.id}`} className={styles.head} aria-pressed={isChosen} onClick={choose}>
+      <span dir="auto">{system.name}</span>
+      <small>
+        {KIND_WORDS[system.sources[0].kind]}
+        {isChosen ? ', selected' : ''}
+        {system.shown === 'pinned' ? ', pinned' : ''}
+        {system.sources.length > 1 ? `, ${system.sources.length} sources` : ''}
+      </small>
+    </ButtonBase>
   )
 }

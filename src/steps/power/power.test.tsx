@@ -7,12 +7,10 @@ import { bankOf } from '@/catalog/equipment'
 import { planOf } from '@/core/plan/planOf'
 import type { Household } from '@/core/plan/household'
 import { useHousehold } from '@/ui/household/HouseholdContext'
-import { MatrixRows } from './MatrixRows'
 import { OwnEquipment } from './OwnEquipment'
 import { SourcesPanel } from './SourcesPanel'
 import { BankBuilder } from './bank/BankBuilder'
 import { BankDrawing } from './bank/BankDrawing'
-import { cellKey } from './useScenarioMatrix'
 
 beforeAll(() => {
   Object.assign(globalThis, { Worker: NoWorker })
@@ -77,13 +75,17 @@ describe('the bank builder', () => {
     expect(screen.getByText(/hydrogen/)).toBeTruthy()
   })
 
-  test('which volts are half used is asked of flooded batteries, Peukert of lead-acid, neither of LiFePO4', () => {
+  test('which volts are half used is asked of flooded batteries, Peukert of lead-acid, neither of LiFePO4', async () => {
+    const openMore = () => userEvent.click(screen.getByRole('button', { name: /^More/ }))
     const { unmount } = inHousehold(choosing('bank-lfp-24'), <ChosenBank />)
+    await openMore()
     expect(screen.queryByLabelText('Voltage at 50 %')).toBeNull()
     expect(screen.queryByLabelText('Peukert exponent')).toBeNull()
     expect(screen.getByText(/volts say little/)).toBeTruthy()
     unmount()
     inHousehold(choosing('bank-agm-24'), <ChosenBank />)
+    expect(screen.queryByLabelText('Peukert exponent')).toBeNull()
+    await openMore()
     expect(screen.getByLabelText('Peukert exponent')).toBeTruthy()
   })
 
@@ -102,45 +104,6 @@ describe('the drawing of a bank', () => {
     expect(container.querySelectorAll('rect[fill="var(--store-wash)"]')).toHaveLength(8)
     expect(container.querySelectorAll('rect[stroke="var(--demand)"]')).toHaveLength(2)
     expect(within(container).getByText('24 V × 450 Ah')).toBeTruthy()
-  })
-})
-
-describe('options in every outage', () => {
-  test('hours where it holds, short where not, and what it does not even carry', () => {
-    const { scenarios, powerSystems } = demoHousehold()
-    const [ice, august, flood] = scenarios
-    const [system] = powerSystems
-    const cells = new Map([
-      [cellKey(ice.id, system.id), { holds: true, carries: true, runtimeMin: 3000 }],
-      [cellKey(august.id, system.id), { holds: false, carries: true, runtimeMin: 120 }],
-      [cellKey(flood.id, system.id), { holds: false, carries: false, runtimeMin: 500 }],
-    ])
-    render(
-      <table>
-        <tbody>
-          <MatrixRows scenarios={scenarios} systems={[system]} cells={cells} flags={() => ({})} />
-        </tbody>
-      </table>,
-    )
-    const shown = screen.getAllByTestId('matrix-row').map((row) => row.lastElementChild!.textContent)
-    expect(shown).toEqual(['50 h', 'short: 2 h', 'not carried'])
-  })
-
-  test('what has not been run yet is coming', () => {
-    const { scenarios, powerSystems } = demoHousehold()
-    render(
-      <table>
-        <tbody>
-          <MatrixRows
-            scenarios={scenarios.slice(0, 1)}
-            systems={powerSystems.slice(0, 2)}
-            cells={new Map()}
-            flags={() => ({})}
-          />
-        </tbody>
-      </table>,
-    )
-    expect(screen.getByTestId('matrix-row').textContent).toBe('February ice42 h……')
   })
 })
 

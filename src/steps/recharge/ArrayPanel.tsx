@@ -1,13 +1,12 @@
 'use client'
 import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { FieldTable } from '@/ui/field/FieldTable'
 import { useMemo, useState } from 'react'
-import { PANELS } from '@/catalog/refill'
 import { USUAL_WINDOW } from '@/catalog/plainOutfit'
 import type { InputWindow, PanelArray } from '@/core/plan/refill'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
-import { coefficientFactor, tableFactor } from '@/core/refill/coldVoc'
 import { connectedArrays } from '@/core/refill/connected'
 import { windowFor } from '@/core/refill/connection'
 import { bestTilt, monthsWh, panelsFor } from '@/core/refill/solarYield'
@@ -15,28 +14,24 @@ import { refilledSource } from '@/core/simulation/compile'
 import { bankVolts } from '@/core/storage/bank'
 import { recordLowOf } from '@/core/weather/recordCold'
 import { SKIES } from '@/core/weather/sky'
-import { CheckField } from '@/ui/field/CheckField'
-import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
-import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { LIMITS } from '@/core/plan/limits'
 import { WindowFields } from '@/ui/equipment/WindowFields'
-import { changePanels, changeRefill, changeSource, freshName } from '@/ui/household/edits'
+import { changePanels, changeRefill, changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { arrayFields } from './arrayFields'
 import { ControllerFields } from './ControllerFields'
 import { HorizonFields } from './HorizonFields'
 import { MonthChart } from './MonthChart'
 import { PanelLabel } from './PanelLabel'
+import { StringVerdict } from './StringVerdict'
 import { WindowDrawing } from './WindowDrawing'
 import styles from './recharge.module.css'
-import { useUnits } from '@/ui/field/units'
-import { formatTemperature } from '@/core/reading/inUnits'
 
 /** One array: its string against the input, what it brings by month, and what it is. */
 export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan: Plan; neededWh: number }) {
   const store = useHouseholdStore()
-  const units = useUnits()
   const [isOpen, setOpen] = useState(false)
   const { scenario, refill, powerSystem } = plan
   const source = refilledSource(powerSystem.sources)
@@ -46,9 +41,8 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   const bankV = source.bank ? bankVolts(source.bank) : null
   // one that is out of use is judged as if it were the only one
   const others = array.on ? refill.panels : [{ ...array, on: true }]
-  const { check, verdict, message, isUsed } = connectedArrays(others, source, recordLow).find(
-    (one) => one.array.id === array.id,
-  )!
+  const connected = connectedArrays(others, source, recordLow).find((one) => one.array.id === array.id)!
+  const { check } = connected
   const change = (part: Partial<PanelArray>) => store.getState().edit(changePanels(array.id, part))
   const changeRecordLow = (celsius: number) => store.getState().edit(changeRefill({ recordLowC: celsius }))
   const month = Number(scenario.startsAt.slice(5, 7))
@@ -88,44 +82,12 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
         <div className={styles.pair}>
           <div>
             {window && check ? <WindowDrawing window={window} check={check} /> : null}
-            <p
-              className={
-                isUsed && verdict !== 'unsure' && verdict !== 'unlike' ? styles.fits : styles.refused
-              }
-              role="status"
-              data-testid="string-verdict"
-              data-verdict={verdict}
-            >
-              {verdict === 'refused' && 'Does not fit: '}
-              {verdict === 'refused' ? message : capital(message)}.
-            </p>
-            {check && recordLow.isGuess && (
-              <div className={styles.askedCold} data-testid="asks-record-cold">
-                <QuantityField
-                  label="Coldest ever here"
-                  path="refill.recordLowC"
-                  value={recordLowC}
-                  onChange={changeRecordLow}
-                />
-                <Button variant="text" onClick={() => changeRecordLow(recordLowC)}>
-                  never colder than {formatTemperature(recordLowC, units)}
-                </Button>
-              </div>
-            )}
-            {check && (
-              <p className={styles.small}>
-                At {formatTemperature(recordLowC, units)}
-                {recordLow.isGuess && ' (guessed from the latitude)'}: {formatNumber(check.coldVocByTable, 1)}{' '}
-                V by the code’s table (× {tableFactor(recordLowC)}),{' '}
-                {formatNumber(check.coldVocByCoefficient, 1)} V by the panel’s coefficient (×{' '}
-                {formatNumber(coefficientFactor(array.panel, recordLowC), 3)}). The higher one counts.
-              </p>
-            )}
-            {(check?.warnings ?? []).map((warning) => (
-              <p key={warning} className={styles.refused}>
-                {warning}
-              </p>
-            ))}
+            <StringVerdict
+              connected={connected}
+              panel={array.panel}
+              recordLow={recordLow}
+              changeRecordLow={changeRecordLow}
+            />
             <p className="caution">
               Volts over the limit destroy an input at once, and panels in light cannot be switched off: cover
               them before you join or part plugs. Fixed wiring belongs to a licensed electrician and local
@@ -155,70 +117,17 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 maxLength={LIMITS.nameLength}
                 onChange={(name) => change({ name })}
               />
-              <CheckField label="Counts" words="in use" on={array.on} onChange={(on) => change({ on })} />
-              <SelectField
-                label="Panel"
-                value={
-                  PANELS.find(
-                    ({ panel }) => panel.watts === array.panel.watts && panel.vocV === array.panel.vocV,
-                  )?.id ?? 'own'
+              <FieldTable
+                rows={arrayFields(
+                  refill.panels.filter(({ id }) => id !== array.id),
+                  check !== null && recordLow.isGuess,
+                )}
+                state={{ array, recordLowC }}
+                change={(next) =>
+                  next.recordLowC === recordLowC ? change(next.array) : changeRecordLow(next.recordLowC)
                 }
-                options={[
-                  ...PANELS.map(({ id, name }) => ({ value: id, words: name })),
-                  { value: 'own', words: 'as typed below' },
-                ]}
-                onChange={(id) => {
-                  const found = PANELS.find((one) => one.id === id)
-                  if (!found) return
-                  // a name that told the old panel tells the new one
-                  const told = PANELS.find(({ name }) => array.name.startsWith(name))
-                  const name = told
-                    ? freshName(
-                        found.name,
-                        refill.panels.filter(({ id: other }) => other !== array.id),
-                      )
-                    : array.name
-                  change({ panel: found.panel, name })
-                }}
+                moreWords="dirt, cables and what else is lost"
               />
-              <QuantityField
-                label="In series"
-                path="array.series"
-                value={array.series}
-                onChange={(series) => change({ series })}
-              />
-              <QuantityField
-                label="In parallel"
-                path="array.parallel"
-                value={array.parallel}
-                onChange={(parallel) => change({ parallel })}
-              />
-              <QuantityField
-                label="Tilt"
-                path="array.tiltDeg"
-                value={array.tiltDeg}
-                onChange={(tiltDeg) => change({ tiltDeg })}
-              />
-              <QuantityField
-                label="Faces"
-                path="array.azimuthDeg"
-                value={array.azimuthDeg}
-                onChange={(azimuthDeg) => change({ azimuthDeg })}
-              />
-              <QuantityField
-                label="Losses"
-                path="array.lossFraction"
-                value={array.lossFraction}
-                onChange={(lossFraction) => change({ lossFraction })}
-              />
-              {!(check && recordLow.isGuess) && (
-                <QuantityField
-                  label="Coldest ever here"
-                  path="refill.recordLowC"
-                  value={recordLowC}
-                  onChange={changeRecordLow}
-                />
-              )}
             </div>
             <div>
               <PanelLabel panel={array.panel} onChange={(panel) => change({ panel })} />
@@ -267,8 +176,6 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
     </FieldScope>
   )
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 
 /** The month’s name by its number, through a date’s own words. */
 function monthName(month: number): string {

@@ -1,11 +1,10 @@
 'use client'
-import { useColorScheme } from '@mui/material/styles'
-import { useEffect, useRef } from 'react'
+import { useCallback } from 'react'
 import type { RunPrediction } from '@/core/run/predictRun'
 import { type RunHead, minuteOf } from '@/core/run/runDocument'
 import { clockTicks } from '@/ui/chart/chartDecorations'
-import { inkOf } from '@/ui/chart/chartInk'
-import { axisOf, lineChart } from '@/ui/chart/lineChart'
+import type { Ink } from '@/ui/chart/chartInk'
+import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 
 /** So many readings are drawn small. */
 const MANY = 24
@@ -20,51 +19,44 @@ export default function RunChart({
   found: RunPrediction
   label: string
 }) {
-  const canvas = useRef<HTMLCanvasElement>(null)
-  const { mode, systemMode } = useColorScheme()
-  const scheme = mode === 'system' ? systemMode : mode
-  useEffect(() => {
-    const element = canvas.current
-    if (!element) return
-    const ink = inkOf(element)
-    const { band, plannedBand, segment } = found
-    const last = [found.endMin.p90, found.plannedEndMin.p90, found.nowMin + 120]
-      .map((minute) => Math.min(minute, found.horizonMin))
-      .reduce((a, b) => Math.max(a, b))
-    const shownMin = Math.min(found.horizonMin, Math.ceil((last * 1.05) / 60) * 60)
-    const points = ({ fromMin, stepMin }: typeof band, values: Float64Array) =>
-      Array.from(values, (y, i) => ({ x: fromMin + i * stepMin, y })).filter(
-        ({ x }) => x <= shownMin + stepMin,
+  const draw = useCallback(
+    (ink: Ink): LineDrawing => {
+      const { band, plannedBand, segment } = found
+      const last = [found.endMin.p90, found.plannedEndMin.p90, found.nowMin + 120]
+        .map((minute) => Math.min(minute, found.horizonMin))
+        .reduce((a, b) => Math.max(a, b))
+      const shownMin = Math.min(found.horizonMin, Math.ceil((last * 1.05) / 60) * 60)
+      const points = ({ fromMin, stepMin }: typeof band, values: Float64Array) =>
+        Array.from(values, (y, i) => ({ x: fromMin + i * stepMin, y })).filter(
+          ({ x }) => x <= shownMin + stepMin,
+        )
+      const readings = segment.readings.flatMap(({ at, chargeFraction }) =>
+        chargeFraction === undefined ? [] : [{ x: minuteOf(head, at), y: chargeFraction }],
       )
-    const readings = segment.readings.flatMap(({ at, chargeFraction }) =>
-      chargeFraction === undefined ? [] : [{ x: minuteOf(head, at), y: chargeFraction }],
-    )
-    const chart = lineChart(
-      element,
-      [
-        { data: points(band, band.p90), borderWidth: 0, fill: '+1', backgroundColor: ink.storeWash },
-        { data: points(band, band.p10), borderWidth: 0, fill: false },
-        { data: points(band, band.p50), borderColor: ink.store, borderWidth: 2.4, fill: false },
-        {
-          data: points(plannedBand, plannedBand.p50),
-          borderColor: ink.soft,
-          borderWidth: 1.4,
-          borderDash: [5, 4],
-          fill: false,
-        },
-        {
-          data: readings,
-          showLine: false,
-          pointRadius: readings.length > MANY ? 2 : 4,
-          pointBackgroundColor: ink.ink,
-          borderColor: ink.ink,
-          borderWidth: 0,
-        },
-      ],
-      {
+      return {
+        datasets: [
+          { data: points(band, band.p90), borderWidth: 0, fill: '+1', backgroundColor: ink.storeWash },
+          { data: points(band, band.p10), borderWidth: 0, fill: false },
+          { data: points(band, band.p50), borderColor: ink.store, borderWidth: 2.4, fill: false },
+          {
+            data: points(plannedBand, plannedBand.p50),
+            borderColor: ink.soft,
+            borderWidth: 1.4,
+            borderDash: [5, 4],
+            fill: false,
+          },
+          {
+            data: readings,
+            showLine: false,
+            pointRadius: readings.length > MANY ? 2 : 4,
+            pointBackgroundColor: ink.ink,
+            borderColor: ink.ink,
+            borderWidth: 0,
+          },
+        ],
         layout: { padding: { top: 10, right: 8 } },
         scales: {
-          x: axisOf(element, ink, {
+          x: axisOf(ink, {
             max: shownMin,
             afterBuildTicks: (axis) => {
               axis.ticks = clockTicks(
@@ -74,7 +66,7 @@ export default function RunChart({
             },
             ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
           }),
-          y: axisOf(element, ink, {
+          y: axisOf(ink, {
             max: 1,
             ticks: {
               stepSize: 0.25,
@@ -83,9 +75,9 @@ export default function RunChart({
             },
           }),
         },
-      },
-    )
-    return () => chart.destroy()
-  }, [head, found, scheme])
-  return <canvas ref={canvas} role="img" aria-label={label} />
+      }
+    },
+    [head, found],
+  )
+  return <LineChart label={label} draw={draw} />
 }

@@ -2,15 +2,12 @@
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
-import Table from '@mui/material/Table'
-import TableBody from '@mui/material/TableBody'
-import TableCell from '@mui/material/TableCell'
-import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useState } from 'react'
 import { formatMoment } from '@/core/plan/clock'
 import { FileButton } from '@/ui/field/FileButton'
 import { useUnits } from '@/ui/field/units'
+import { type DataColumn, DataTable } from '@/ui/table/DataTable'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import type { ListedRun } from './useRuns'
 import styles from './run.module.css'
@@ -51,6 +48,47 @@ export function RunHistory(props: {
     )
   const when = ({ startsLocal }: ListedRun) =>
     `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, clock)}`
+  const columns: DataColumn<ListedRun>[] = [
+    ...(runs.length > 1
+      ? [
+          {
+            id: 'compare',
+            head: <span className="visually-hidden">Compare it</span>,
+            cell: (run: ListedRun) => (
+              <Checkbox
+                checked={picked.includes(run.id)}
+                onChange={(event) => pick(run.id, event.target.checked)}
+                slotProps={{ input: { 'aria-label': `Compare ${run.name}, ${when(run)}` } }}
+              />
+            ),
+            cellProps: () => ({ padding: 'checkbox' as const }),
+          },
+        ]
+      : []),
+    {
+      id: 'name',
+      head: 'Run',
+      isRowHead: true,
+      sortBy: ({ name }) => name,
+      cell: (run) => (
+        <Button variant="text" onClick={() => open(run.id)}>
+          {run.name}
+        </Button>
+      ),
+    },
+    { id: 'began', head: 'Began', sortBy: ({ startedAt }) => Date.parse(startedAt), cell: when },
+    { id: 'entries', head: 'Entries', sortBy: ({ entries }) => entries, cell: ({ entries }) => entries },
+    {
+      id: 'delete',
+      head: <span className="visually-hidden">Delete it</span>,
+      cell: (run) => (
+        <Button variant="text" onClick={() => setAsked(run)} aria-label={`Delete ${run.name}, ${when(run)}`}>
+          Delete
+        </Button>
+      ),
+      cellProps: () => ({ align: 'right' }),
+    },
+  ]
   return (
     <section aria-label="Runs so far">
       <div className={styles.top}>
@@ -69,54 +107,12 @@ export function RunHistory(props: {
         </div>
       </div>
       {troubled}
-      <Table size="small">
-        <TableHead>
-          <TableRow>
-            {runs.length > 1 && (
-              <TableCell padding="checkbox">
-                <span className="visually-hidden">Compare it</span>
-              </TableCell>
-            )}
-            <TableCell>Run</TableCell>
-            <TableCell>Began</TableCell>
-            <TableCell>Entries</TableCell>
-            <TableCell>
-              <span className="visually-hidden">Open or delete it</span>
-            </TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {runs.map((run) => (
-            <TableRow key={run.id} data-testid="run-row">
-              {runs.length > 1 && (
-                <TableCell padding="checkbox">
-                  <Checkbox
-                    checked={picked.includes(run.id)}
-                    onChange={(event) => pick(run.id, event.target.checked)}
-                    slotProps={{ input: { 'aria-label': `Compare ${run.name}, ${when(run)}` } }}
-                  />
-                </TableCell>
-              )}
-              <TableCell component="th" scope="row">
-                <Button variant="text" onClick={() => open(run.id)}>
-                  {run.name}
-                </Button>
-              </TableCell>
-              <TableCell>{when(run)}</TableCell>
-              <TableCell>{run.entries}</TableCell>
-              <TableCell align="right">
-                <Button
-                  variant="text"
-                  onClick={() => setAsked(run)}
-                  aria-label={`Delete ${run.name}, ${when(run)}`}
-                >
-                  Delete
-                </Button>
-              </TableCell>
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
+      <DataTable
+        columns={columns}
+        data={runs}
+        rowId={({ id }) => id}
+        row={(_, cells) => <TableRow data-testid="run-row">{cells}</TableRow>}
+      />
       {asked && (
         <DialogFrame
           title={`Delete ${asked.name}?`}

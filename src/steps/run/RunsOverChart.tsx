@@ -1,9 +1,8 @@
 'use client'
-import { useColorScheme } from '@mui/material/styles'
-import { useEffect, useRef } from 'react'
+import { useCallback } from 'react'
 import { type Entry, type RunHead, minuteOf, standingEntries } from '@/core/run/runDocument'
-import { inkOf } from '@/ui/chart/chartInk'
-import { axisOf, lineChart } from '@/ui/chart/lineChart'
+import type { Ink } from '@/ui/chart/chartInk'
+import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 
 interface Laid {
   head: RunHead
@@ -12,35 +11,28 @@ interface Laid {
 
 /** Charges of two runs over the hours since each began: the first with a full line, the second dashed. */
 export default function RunsOverChart({ laid, label }: { laid: readonly [Laid, Laid]; label: string }) {
-  const canvas = useRef<HTMLCanvasElement>(null)
-  const { mode, systemMode } = useColorScheme()
-  const scheme = mode === 'system' ? systemMode : mode
-  useEffect(() => {
-    const element = canvas.current
-    if (!element) return
-    const ink = inkOf(element)
-    const lines = laid.map(({ head, entries }) => chargesOf(head, entries))
-    const hours = Math.max(1, ...lines.flat().map(({ x }) => x))
-    const chart = lineChart(
-      element,
-      lines.map((data, i) => ({
-        data,
-        borderColor: i === 0 ? ink.store : ink.demand,
-        borderWidth: 2,
-        ...(i === 1 && { borderDash: [6, 4] }),
-        pointRadius: 3,
-        pointStyle: i === 0 ? 'circle' : 'rectRot',
-        pointBackgroundColor: i === 0 ? ink.store : ink.demand,
-        fill: false,
-      })),
-      {
+  const draw = useCallback(
+    (ink: Ink): LineDrawing => {
+      const lines = laid.map(({ head, entries }) => chargesOf(head, entries))
+      const hours = Math.max(1, ...lines.flat().map(({ x }) => x))
+      return {
+        datasets: lines.map((data, i) => ({
+          data,
+          borderColor: i === 0 ? ink.store : ink.demand,
+          borderWidth: 2,
+          ...(i === 1 && { borderDash: [6, 4] }),
+          pointRadius: 3,
+          pointStyle: i === 0 ? 'circle' : 'rectRot',
+          pointBackgroundColor: i === 0 ? ink.store : ink.demand,
+          fill: false,
+        })),
         layout: { padding: { top: 10, right: 12 } },
         scales: {
-          x: axisOf(element, ink, {
+          x: axisOf(ink, {
             max: Math.ceil(hours * 1.02),
             ticks: { padding: 6, callback: (value) => `${value} h` },
           }),
-          y: axisOf(element, ink, {
+          y: axisOf(ink, {
             max: 1,
             ticks: {
               stepSize: 0.25,
@@ -49,11 +41,11 @@ export default function RunsOverChart({ laid, label }: { laid: readonly [Laid, L
             },
           }),
         },
-      },
-    )
-    return () => chart.destroy()
-  }, [laid, scheme])
-  return <canvas ref={canvas} role="img" aria-label={label} />
+      }
+    },
+    [laid],
+  )
+  return <LineChart label={label} draw={draw} />
 }
 
 /** Charges that were read, by the hour since the run began. */

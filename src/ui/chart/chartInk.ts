@@ -11,6 +11,8 @@ export interface Ink {
   refill: string
   refillWash: string
   paper: string
+  /** the family of its type */
+  font: string
 }
 
 /** Reads the colours of the theme an element stands in. */
@@ -29,5 +31,6 @@ export function inkOf(element: Element): Ink {
     refill: read('refill'),
     refillWash: read('refill-wash'),
     paper: read('paper'),
+    font: style.fontFamily,
   }
 }

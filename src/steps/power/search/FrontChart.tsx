@@ -5,7 +5,7 @@ import { type RefObject, useEffect, useRef } from 'react'
 import { formatNumber } from '@/core/quantity/format'
 import type { Judged } from '@/core/sizing/search/search'
 import { type Ink, inkOf } from '@/ui/chart/chartInk'
-import { STILL, axisOf } from '@/ui/chart/lineChart'
+import { STILL, axisOf } from '@/ui/chart/LineChart'
 import styles from './search.module.css'
 
 Chart.register(ScatterController, PointElement, LinearScale)
@@ -158,10 +158,10 @@ function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked
     },
   ]
   made.options.scales = {
-    x: axisOf(made.canvas, ink, {
+    x: axisOf(ink, {
       ticks: { maxTicksLimit: 8, callback: (value) => `${formatNumber(Number(value), 0)} ${currency}` },
     }),
-    y: axisOf(made.canvas, ink, {
+    y: axisOf(ink, {
       ticks: { maxTicksLimit: 6, callback: (value) => `${formatNumber(Number(value), 0)} h` },
     }),
   }

@@ -1,0 +1,49 @@
+'use client'
+import MuiTextField from '@mui/material/TextField'
+import { type KeyboardEvent, useState } from 'react'
+import { type BankLine as Line, readBankLine } from '@/core/storage/bankLine'
+import fields from '@/ui/field/field.module.css'
+import styles from './bank.module.css'
+
+/** A bank in one line, such as "4 × 12 V 100 Ah AGM": what is understood is said while it is typed, Enter takes it. */
+export function BankLine({ take }: { take: (line: Line) => void }) {
+  const [text, setText] = useState('')
+  const reading = text.trim() ? readBankLine(text) : null
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') setText('')
+    if (event.key !== 'Enter' || !reading?.ok) return
+    take(reading.line)
+    setText('')
+  }
+  return (
+    <div className={fields.row}>
+      <label className={fields.label} htmlFor="bank-line">
+        In one line
+      </label>
+      <span className={fields.control}>
+        <MuiTextField
+          id="bank-line"
+          className={styles.line}
+          variant="standard"
+          hiddenLabel
+          value={text}
+          placeholder="4 × 12 V 100 Ah AGM"
+          error={reading !== null && !reading.ok}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={onKeyDown}
+          slotProps={{
+            htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-describedby': 'bank-line-said' },
+          }}
+        />
+        <span
+          id="bank-line-said"
+          className={reading && !reading.ok ? styles.trouble : styles.said}
+          aria-live="polite"
+          data-testid="bank-line-said"
+        >
+          {reading?.ok ? `${reading.line.understood} · Enter takes it` : reading?.message}
+        </span>
+      </span>
+    </div>
+  )
+}

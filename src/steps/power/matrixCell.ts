@@ -1,0 +1,22 @@
+import { formatDuration } from '@/core/quantity/format'
+import styles from './PowerPage.module.css'
+import type { MatrixOutcome } from './useScenarioMatrix'
+
+/** How long an option lasts in one outage of the household, or that it does not even carry it. */
+export function matrixWords(cell: MatrixOutcome | undefined): string {
+  if (!cell) return '…'
+  if ('failure' in cell) return 'not computed'
+  const { carries, holds, runtimeMin } = cell
+  if (!carries) return 'not carried'
+  const time = runtimeMin === Infinity ? 'beyond' : formatDuration(runtimeMin)
+  return holds ? time : `short: ${time}`
+}
+
+export function matrixCellProps(cell: MatrixOutcome | undefined) {
+  const fails = cell !== undefined && !('failure' in cell) && !cell.holds
+  return {
+    className: fails ? styles.fails : '',
+    'data-holds': !fails,
+    title: cell && 'failure' in cell ? cell.failure : undefined,
+  }
+}
