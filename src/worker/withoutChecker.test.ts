@@ -17,7 +17,7 @@ function fileOf(name: string, from: string): string | null {
 }
 
 /** Fetched only where something from outside is to be read: a draft that was left, a file that is opened. */
-const ON_DEMAND = ['@/core/plan/householdFile']
+const ON_DEMAND = ['@/core/plan/householdFile', '@/core/run/archive']
 
 /** What a file takes in when it runs: types are gone by then. */
 function valuesIn(file: string): string[] {

@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button'
+import { useRef } from 'react'
 
 interface FileButtonProps {
   words: string
-  /** for screen readers, where it says more than the words */
+  /** of the field behind the key, where it says more than the words */
   label?: string
   /** what may be picked, such as ".csv,text/csv" */
   accept: string
@@ -14,11 +15,15 @@ interface FileButtonProps {
 /** Asks for a file; the same one may be picked again. */
 export function FileButton(props: FileButtonProps) {
   const { words, label = words, accept, onFile, variant = 'outlined', size } = props
+  const input = useRef<HTMLInputElement>(null)
   return (
-    <Button component="label" variant={variant} size={size}>
-      {words}
+    <>
+      <Button variant={variant} size={size} onClick={() => input.current?.click()}>
+        {words}
+      </Button>
       <input
-        className="visually-hidden"
+        ref={input}
+        hidden
         type="file"
         accept={accept}
         aria-label={label}
@@ -28,6 +33,6 @@ export function FileButton(props: FileButtonProps) {
           if (file) onFile(file)
         }}
       />
-    </Button>
+    </>
   )
 }
