@@ -88,6 +88,8 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
                 {sortBy ? (
                   <TableSortLabel
                     active={by !== undefined}
+                    hideSortIcon
+                    className={styles.sort}
                     direction={direction ?? 'desc'}
                     onClick={() => table.getColumn(id)?.toggleSorting()}
                   >
