@@ -19,7 +19,8 @@ const VIEWS = [
   {
     name: 'loads-day',
     step: 'loads',
-    act: (page) => page.getByRole('table').getByRole('button', { name: 'Larder refrigerator' }).click(),
+    act: (page) =>
+      page.getByRole('table').getByRole('button', { name: 'Larder refrigerator', exact: true }).click(),
   },
   { name: 'power-day', step: 'power' },
   { name: 'power-search', step: 'power', act: search },

@@ -34,7 +34,7 @@ test('every keystroke in a load’s watts moves the sentence, the gates and the 
   page,
 }) => {
   await openSample(page, 'loads')
-  await page.getByRole('button', { name: 'Fibre, router, switch' }).click()
+  await page.getByRole('button', { name: 'Fibre, router, switch', exact: true }).click()
   const carries = page.getByTestId('gate-carries')
   await expect(carries).toContainText('1,032 W')
   await page.getByLabel('Running watts').fill('0.124 kW')
@@ -48,7 +48,9 @@ test('every keystroke in a load’s watts moves the sentence, the gates and the 
   await expect(page.getByRole('img', { name: /^State of charge\. In February ice/ })).toBeVisible()
 })
 
-test('another station, another outage, other tiers: chosen in the sentence itself', async ({ page }) => {
+test('@soak another station, another outage, other tiers: chosen in the sentence itself', async ({
+  page,
+}) => {
   await openSample(page)
   const first = await answerNow(page)
   await answer(page).getByRole('button', { name: '2 kWh station' }).click()
@@ -58,7 +60,7 @@ test('another station, another outage, other tiers: chosen in the sentence itsel
   await answer(page).getByRole('button', { name: 'critical loads' }).click()
   await page.getByRole('menuitem', { name: 'All loads on battery' }).click()
   const third = await changedAnswer(page, second)
-  await answer(page).getByRole('button', { name: 'February ice' }).click()
+  await answer(page).getByRole('button', { name: 'February ice', exact: true }).click()
   await page.getByRole('menuitem', { name: 'August line work' }).click()
   expect(await changedAnswer(page, third)).toMatch(/^In August line work, from Tuesday 08:00/)
   await saved(page)

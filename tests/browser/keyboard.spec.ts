@@ -31,7 +31,7 @@ test('@soak brackets step through options, comma and full stop through outages',
 test('the ledger by arrows, its switch by space; undo and redo', async ({ page }) => {
   await openSample(page, 'loads')
   const before = await answerNow(page)
-  await page.getByRole('button', { name: 'Boiler, two circulators' }).focus()
+  await page.getByRole('button', { name: 'Boiler, two circulators', exact: true }).focus()
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('heading', { name: 'Upright freezer, outhouse' })).toBeVisible()

@@ -207,7 +207,9 @@ test.describe('the bench', () => {
     expect(await answerNow(page)).toBe(before)
   })
 
-  test('a load is kept off by dragging along its lane, moved by keys, and removed', async ({ page }) => {
+  test('@soak a load is kept off by dragging along its lane, moved by keys, and removed', async ({
+    page,
+  }) => {
     await openSample(page, 'runtime')
     const before = await answerNow(page)
     const lane = page.getByTestId('lane-network')

@@ -102,7 +102,10 @@ test('raising a thermostat’s running watts asks what it means, the likelier pr
   page,
 }) => {
   await openSample(page, 'loads')
-  await page.getByRole('table').getByRole('button', { name: 'Upright freezer, outhouse' }).click()
+  await page
+    .getByRole('table')
+    .getByRole('button', { name: 'Upright freezer, outhouse', exact: true })
+    .click()
   const average = await page.getByLabel('Average watts').inputValue()
   const field = page.getByLabel('Running watts')
   await field.focus()

@@ -48,7 +48,7 @@ test('a household of one’s own beside the sample, its loads listed from nothin
   await expect(answer(page)).toContainText('In February ice')
 })
 
-test('a new option and a new outage are added, chosen, removed and brought back', async ({ page }) => {
+test('@soak a new option and a new outage are added, chosen, removed and brought back', async ({ page }) => {
   await openSample(page, 'power')
   await page.keyboard.press('a')
   await page.getByRole('menuitem', { name: '3.6 kWh station, 120/240 V' }).click()

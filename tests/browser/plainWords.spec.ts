@@ -78,14 +78,14 @@ test('every dialog is closed by its key, by Escape and beside it', async ({ page
     [
       'Keep this household',
       async () => {
-        await page.getByRole('button', { name: 'Tarn End' }).click()
+        await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
         await page.getByRole('menuitem', { name: 'Keep this household…' }).click()
       },
     ],
     [
       'Name, units and money',
       async () => {
-        await page.getByRole('button', { name: 'Tarn End' }).click()
+        await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
         await page.getByRole('menuitem', { name: /^Name, units/ }).click()
       },
     ],
@@ -194,7 +194,9 @@ test.describe('runtime', () => {
     await expect(page.getByRole('row', { name: /^Friday 18:00/ })).toContainText('100 %')
   })
 
-  test('worse cases are tried at once; one is kept as an outage, another as an option', async ({ page }) => {
+  test('@soak worse cases are tried at once; one is kept as an outage, another as an option', async ({
+    page,
+  }) => {
     await openSample(page)
     const cases = page.getByTestId('worse-case')
     await page.getByRole('heading', { name: 'What if it comes worse' }).scrollIntoViewIfNeeded()
@@ -225,7 +227,7 @@ test('what a page is for is said until it was read', async ({ page }) => {
 
 test('a clock of twelve hours is read everywhere, and either is typed', async ({ page }) => {
   await openSample(page, 'outage')
-  await page.getByRole('button', { name: 'Tarn End' }).click()
+  await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
   await page.getByRole('menuitem', { name: /^Name, units/ }).click()
   await page.getByRole('group', { name: 'Clock' }).getByRole('button', { name: '12 h' }).click()
   await page.keyboard.press('Escape')

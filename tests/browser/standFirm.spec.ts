@@ -8,7 +8,7 @@ const watts = (page: Page) => page.getByLabel('Average watts')
 const saved = (page: Page) => expect(page.getByTestId('save-status')).toHaveText(/^Saved/)
 
 async function keep(page: Page, tab?: string) {
-  await page.getByRole('button', { name: 'Tarn End' }).click()
+  await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
   await page.getByRole('menuitem', { name: 'Keep this household…' }).click()
   const dialog = page.getByRole('dialog', { name: 'Keep this household' })
   if (tab) await dialog.getByRole('tab', { name: tab }).click()

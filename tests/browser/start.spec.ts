@@ -78,7 +78,7 @@ test('a town brings its mains, units, clock and weather; things come by name and
 test('units are changed in one place, and every field takes any', async ({ page }) => {
   await openSample(page, 'outage')
   await expect(page.getByLabel('Indoors')).toHaveValue(/ °C$/)
-  await page.getByRole('button', { name: 'Tarn End' }).click()
+  await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
   await page.getByRole('menuitem', { name: 'Name, units and money…' }).click()
   await page.getByRole('dialog').getByRole('button', { name: '°F' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()

@@ -157,7 +157,7 @@ test('a photo is made smaller and kept; what is none is refused; the householdâ€
   )
   expect(type).toBe('image/jpeg')
 
-  await page.getByRole('button', { name: 'Tarn End' }).click()
+  await page.getByRole('button', { name: 'Tarn End', exact: true }).click()
   await page.getByRole('menuitem', { name: 'Keep this householdâ€¦' }).click()
   await page.getByRole('tab', { name: 'File' }).click()
   const download = page.waitForEvent('download')

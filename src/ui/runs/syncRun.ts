@@ -11,6 +11,9 @@ export type SyncState =
   /** the run was deleted elsewhere */
   | { kind: 'gone' }
 
+/** An answer is waited for so long; a photo may take its time on a slow line. */
+const LONGEST_MS = 8000
+const PHOTO_MS = 60_000
 /** Entries sent at once. */
 const BATCH = 200
 /** A clock that is off by more is told. */
@@ -45,6 +48,7 @@ export async function syncRun(
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
+      signal: AbortSignal.timeout(LONGEST_MS),
     })
   const stands = (state: SyncState): Synced => ({ state, clockAheadMs: null })
   try {
@@ -60,6 +64,7 @@ export async function syncRun(
         method: 'PUT',
         headers: { 'Content-Type': 'image/jpeg' },
         body: photo.jpeg,
+        signal: AbortSignal.timeout(PHOTO_MS),
       })
       if (!response.ok) return stands(await stateOf(response))
       await device.photos.put(sent(photo))
@@ -71,7 +76,9 @@ export async function syncRun(
       if (!response.ok) return stands(await stateOf(response))
       await device.entries.bulkPut(batch.map(sent))
     }
-    const response = await send(`${at}/${runId}${kept ? `?after=${kept.sequence}` : ''}`)
+    const response = await send(`${at}/${runId}${kept ? `?after=${kept.sequence}` : ''}`, {
+      signal: AbortSignal.timeout(LONGEST_MS),
+    })
     if (!response.ok) return stands(await stateOf(response))
     const told = (await response.json()) as Told
     const head = told.head ?? kept?.head

@@ -50,6 +50,8 @@ export function useStation(
     }
     source.addEventListener('end', stop)
     source.onerror = () => {
+      // a connection that breaks off is taken up again by itself; the station's clock has gone on
+      if (source.readyState !== EventSource.CLOSED) return
       stop()
       setTrouble('The station no longer answers. What it told is in the log; start it again when it is back.')
     }
