@@ -21,26 +21,32 @@ class StationTapes {
     resourceLimits: { maxOldGenerationSizeMb: 192, maxYoungGenerationSizeMb: 32 },
   })
 
-  of(householdId: string, head: RunHead, entries: Entry[], seed: number): Promise<StationTape> {
-    // entries only ever come after: the run's begin stays as it was
-    const key = `${householdId} ${head.id} ${seed}`
+  has(householdId: string, { id }: RunHead, seed: number): boolean {
+    return this.known.has(keyOf(householdId, id, seed))
+  }
+
+  of(
+    householdId: string,
+    head: RunHead,
+    seed: number,
+    entriesOf: () => Promise<Entry[]>,
+  ): Promise<StationTape> {
+    const key = keyOf(householdId, head.id, seed)
     const known = this.known.get(key)
     if (known) return known
-    const made = this.pool.run({ head, entries, seed }, { signal: AbortSignal.timeout(DEADLINE_MS) })
+    const made = entriesOf().then((entries): Promise<StationTape> =>
+      this.pool.run({ head, entries, seed }, { signal: AbortSignal.timeout(DEADLINE_MS) }),
+    )
     this.known.set(key, made)
     made.catch(() => this.known.delete(key))
     return made
   }
 }
 
+/** Entries only ever come after: a run's begin, with which its tape begins, stays as it was. */
+const keyOf = (householdId: string, runId: string, seed: number) => `${householdId} ${runId} ${seed}`
+
 const held = globalThis as { yotropeStationTapes?: StationTapes }
 
-/** What the simulated station of a run goes through, worked out once in a worker thread. */
-export function stationTapeOf(
-  householdId: string,
-  head: RunHead,
-  entries: Entry[],
-  seed: number,
-): Promise<StationTape> {
-  return (held.yotropeStationTapes ??= new StationTapes()).of(householdId, head, entries, seed)
-}
+/** What the simulated stations of runs go through, each worked out once in a worker thread. */
+export const stationTapes = (): StationTapes => (held.yotropeStationTapes ??= new StationTapes())

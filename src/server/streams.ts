@@ -9,7 +9,7 @@ import { refuse } from './respond'
  * @returns a signal aborted when the stream is to end: its listener left, or it ran long enough; and what gives the place back. The
  *   refusal where there are enough already
  */
-export async function takeStream(
+async function takeStream(
   userId: string,
   left: AbortSignal,
 ): Promise<{ signal: AbortSignal; end: () => void } | Response> {
@@ -28,4 +28,23 @@ export async function takeStream(
   if (signal.aborted) end()
   else signal.addEventListener('abort', end, { once: true })
   return { signal, end }
+}
+
+/**
+ * The answer of a simulated device that speaks by itself, as text/event-stream, within the limits of how many may.
+ *
+ * @param speak the device's words, ended by a signal
+ */
+export async function streamOf(
+  userId: string,
+  left: AbortSignal,
+  speak: (signal: AbortSignal) => ReadableStream<Uint8Array>,
+): Promise<Response> {
+  const over = await overLimit('stream', userId)
+  if (over) return over
+  const turn = await takeStream(userId, left)
+  if (turn instanceof Response) return turn
+  return new Response(speak(turn.signal).pipeThrough(new TransformStream({ flush: turn.end })), {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
+  })
 }

@@ -1,13 +1,12 @@
 import { chromium } from '@playwright/test'
 import { demoHousehold } from '@/catalog/demoHousehold'
-import { planOf } from '@/core/plan/planOf'
 import { planOfRun } from '@/core/run/planOfRun'
 import { predictRun } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { chromiumOptions } from '../../playwright.config'
 import { headOf, readingAt } from '../calibration/runs/runOf'
 
-const plan = planOfRun(planOf(demoHousehold()), '2027-02-05T18:00')
+const plan = planOfRun(demoHousehold(), '2027-02-05T18:00')
 const LONG = 10_000
 const BATCH = 500
 

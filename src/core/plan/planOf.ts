@@ -10,25 +10,27 @@ import type { PowerSystem, Standing } from './schema'
 export const DEFAULT_STANDING: Standing = { on: true, tier: 'critical' }
 
 /**
- * The plan document of one scenario and one power system of a household, with what was tested as old as it is when the outage begins.
+ * The plan document of one scenario and one power system of a household, with what was tested as old as it is on a day.
  *
  * @param scenarioId defaults to the chosen one
  * @param powerSystemId defaults to the chosen one
+ * @param day "YYYY-MM-DD"; the one the outage begins on unless given
  * @throws RangeError when the household has no such scenario or power system
  */
 export function planOf(
   household: Household,
   scenarioId = household.chosen.scenarioId,
   powerSystemId = household.chosen.powerSystemId,
+  day?: string,
 ): Plan {
   const scenario = household.scenarios.find(({ id }) => id === scenarioId)
   const powerSystem = household.powerSystems.find(({ id }) => id === powerSystemId)
   if (!scenario || !powerSystem) throw new RangeError('no such scenario or power system')
   const hangings = ownEntry(household.hangsOn, powerSystemId)
   const known = new Set(powerSystem.sources.map(({ id }) => id))
-  const day = scenario.startsAt.slice(0, 10)
+  const on = day ?? scenario.startsAt.slice(0, 10)
   const loads = household.loads.map((kept) => {
-    const { standings, ...load } = agedLoad(kept, day)
+    const { standings, ...load } = agedLoad(kept, on)
     const sourceId = ownEntry(hangings, load.id)
     return {
       ...load,
@@ -42,7 +44,7 @@ export function planOf(
     household: household.profile,
     scenario,
     loads,
-    powerSystem: agedSystem(powerSystem, day),
+    powerSystem: agedSystem(powerSystem, on),
     refill: household.refill ?? NO_REFILL,
   }
 }

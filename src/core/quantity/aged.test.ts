@@ -18,6 +18,8 @@ describe('a tested figure with the months', () => {
     expect(aged(tested(2000, { times: 1.05 }), '2028-01-10', 'capacity').value).toBeCloseTo(1960, 0))
   test('after many years it says no less than a usual figure', () =>
     expect(aged(tested(80, { times: 1.1 }), '2047-01-10', 'load').spread).toEqual({ times: 1.5 }))
+  test('an interval in the value’s own unit stops at four times its width', () =>
+    expect(aged(tested(4, { plusMinus: 1 }), '2097-01-10', 'load').spread).toEqual({ plusMinus: 4 }))
   test('what was not tested, and what is looked at earlier, stays', () => {
     const measured = quantity(80, 'W', 'measured')
     expect(aged(measured, '2047-01-10', 'load')).toBe(measured)

@@ -8,6 +8,8 @@ const DAYS_A_MONTH = 30.44
 const LOAD_TIMES_A_MONTH = 1.02
 /** The same of a battery. From memory. */
 const BATTERY_TIMES_A_MONTH = 1.003
+/** However old, an interval in the value's own unit is no more than so many times as wide. From memory. */
+const MOST_TIMES = 4
 /**
  * A battery that mostly stands full loses about so much of its capacity in a year. Its cycles are few beside it: two dozen
  * outages a year of some thousands that it is made for. From memory.
@@ -29,7 +31,7 @@ export function aged(quantity: Quantity, day: string, what: Ageing): Quantity {
   const days = (Date.parse(day) - Date.parse(testedOn)) / 86_400_000
   if (!(days > 0)) return quantity
   const months = days / DAYS_A_MONTH
-  const wider = (what === 'load' ? LOAD_TIMES_A_MONTH : BATTERY_TIMES_A_MONTH) ** months
+  const wider = Math.min(MOST_TIMES, (what === 'load' ? LOAD_TIMES_A_MONTH : BATTERY_TIMES_A_MONTH) ** months)
   return {
     ...quantity,
     testedOn: day,

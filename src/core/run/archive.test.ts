@@ -8,7 +8,7 @@ import { readArchive, readRun, readRunFile } from './archive'
 import { runFile } from './runDocument'
 
 const household = demoHousehold()
-const plan = planOfRun(planOf(household), planOf(household).scenario.startsAt)
+const plan = planOfRun(household, planOf(household).scenario.startsAt)
 const run = {
   head: headOf(plan),
   entries: [readingAt(plan, 0, { chargeFraction: 1 }), readingAt(plan, 60, { chargeFraction: 0.9 })],

@@ -10,9 +10,10 @@ export interface LatestStop {
  *
  * @param night the night ahead, as `nightAhead` finds it; null where nobody sleeps
  * @param emptyMin the minute before which it is empty in one run of ten
+ * @param nowMin minutes of the run that are over
  */
-export function latestStop(night: { fromMin: number } | null, emptyMin: number): LatestStop {
-  return night && night.fromMin > 0 && night.fromMin <= emptyMin
+export function latestStop(night: { fromMin: number } | null, emptyMin: number, nowMin: number): LatestStop {
+  return night && night.fromMin > nowMin && night.fromMin <= emptyMin
     ? { minute: night.fromMin, why: 'bed' }
     : { minute: emptyMin, why: 'empty' }
 }

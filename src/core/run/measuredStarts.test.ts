@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '../plan/planOf'
 import { headOf, readingAt } from '../../../tests/calibration/runs/runOf'
-import { measuredStarts, withStarts } from './measuredStarts'
+import { measuredStarts, startsAsThen, withStarts } from './measuredStarts'
 
 const household = demoHousehold()
 const plan = planOf(household)
@@ -37,4 +37,12 @@ test('a peak no higher than what the load runs at is no start', () => {
   expect(measuredStarts(head, [readingAt(plan, 5, { peakW: runningW, peakOf: motor.id })], origin)).toEqual(
     [],
   )
+})
+
+test('a start that somebody changed since, or whose load is gone, is not taken over', () => {
+  const starts = measuredStarts(head, [readingAt(plan, 5, { peakW: 1240, peakOf: motor.id })], origin)
+  expect(startsAsThen(household, starts)).toEqual(starts)
+  const changed = household.loads.map((load) => (load.id === motor.id ? { ...load, start: null } : load))
+  expect(startsAsThen({ ...household, loads: changed }, starts)).toEqual([])
+  expect(startsAsThen({ ...household, loads: [] }, starts)).toEqual([])
 })

@@ -41,6 +41,13 @@ const startOf = ({ start }: Load, peakW: number, origin: Origin): Start => ({
   seconds: start?.seconds ?? quantity(USUAL_START_S, 's', 'typical'),
 })
 
+/** The starts that can be taken over: those of loads whose start nobody changed since the run began. */
+export const startsAsThen = (household: Household, starts: readonly MeasuredStart[]): MeasuredStart[] =>
+  starts.filter(({ loadId, before }) => {
+    const load = household.loads.find(({ id }) => id === loadId)
+    return load && load.start?.watts.value === before?.watts.value
+  })
+
 /** The household with the starts that were measured. */
 export const withStarts = (household: Household, starts: readonly MeasuredStart[]): Household => ({
   ...household,

@@ -10,6 +10,7 @@ import { lastsUntil, predictRun } from './predictRun'
 import { chargeOfBand } from './runBand'
 import type { EntryOf } from './runDocument'
 import { demoHousehold } from '@/catalog/demoHousehold'
+import type { Household } from '../plan/household'
 import { planOf } from '../plan/planOf'
 
 /** 2,000 Wh, nothing lost, 100 W that could be up to 1.5 times more or less: 20 h, likely 13 to 30. */
@@ -120,15 +121,16 @@ describe('a run held against its plan', () => {
   })
 
   test('a run begins on the real clock, and takes nothing that was planned by the hour for done', () => {
-    const asPlanned = {
-      ...plan,
-      scenario: {
-        ...plan.scenario,
-        charging: { generator: [{ fromMin: 0, toMin: 120 }], car: [], grid: [] },
-      },
-      loads: plan.loads.map((load) => ({
+    const household = demoHousehold()
+    const { scenarioId } = household.chosen
+    const charging = { generator: [{ fromMin: 0, toMin: 120 }], car: [], grid: [] }
+    const steering = { pauses: [{ fromMin: 0, toMin: 60 }], offDaily: [{ from: '01:00', to: '02:00' }] }
+    const asPlanned: Household = {
+      ...household,
+      scenarios: household.scenarios.map((one) => (one.id === scenarioId ? { ...one, charging } : one)),
+      loads: household.loads.map((load) => ({
         ...load,
-        steering: { pauses: [{ fromMin: 0, toMin: 60 }], offDaily: [{ from: '01:00', to: '02:00' }] },
+        standings: { [scenarioId]: { on: true, tier: 'critical', steering } },
       })),
     }
     const begun = planOfRun(asPlanned, '2027-03-01T07:45')

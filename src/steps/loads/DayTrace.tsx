@@ -4,7 +4,7 @@ import { planOf } from '@/core/plan/planOf'
 import { formatWatts } from '@/core/quantity/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
-import { clockTicks } from '@/ui/chart/chartDecorations'
+import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import { useHousehold } from '@/ui/household/HouseholdContext'
@@ -66,13 +66,7 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
           },
         ],
         scales: {
-          x: axisOf(ink, {
-            max: DAY_MIN,
-            afterBuildTicks: (axis) => {
-              axis.ticks = clockTicks({ startsAt, shownMin: DAY_MIN }, axis.width)
-            },
-            ticks: { autoSkip: false, callback: (_, i, ticks) => ticks[i]?.label as string },
-          }),
+          x: clockAxis(ink, { startsAt, shownMin: DAY_MIN }),
           y: axisOf(ink, {
             ticks: { maxTicksLimit: 4, callback: (value) => formatWatts(Number(value)) },
           }),

@@ -32,13 +32,15 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
     const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
     if (by === 0) return
     event.preventDefault()
+    const row = event.currentTarget.closest('tr')
     if (event.altKey) {
+      // in another order there is no place to move to
+      if (row?.dataset.fixed === 'true') return
       edit(moveLoad(id, loads.findIndex((load) => load.id === id) + by))
       requestAnimationFrame(() => document.getElementById(nameId(id))?.focus())
       return
     }
     // the next row as rows are shown, in whichever order
-    const row = event.currentTarget.closest('tr')
     const beside = by > 0 ? row?.nextElementSibling : row?.previousElementSibling
     const next = beside?.querySelector<HTMLElement>(`[id^="${nameId('')}"]`)
     if (!next) return
@@ -85,13 +87,14 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
           columns={columns}
           data={data}
           rowId={({ load }) => load.id}
-          row={(row, cells, { isInOrder }) => (
+          row={(row, cells, isInOrder) => (
             <DragRow id={row.load.id} isFixed={!isInOrder}>
               {({ setRow, style, isDragging }) => (
                 <TableRow
                   ref={setRow}
                   className={styles.row}
                   style={style}
+                  data-fixed={!isInOrder}
                   data-selected={row.load.id === selectedId}
                   data-off={row.isOut}
                   data-dragging={isDragging}

@@ -2,7 +2,7 @@
 import { useCallback } from 'react'
 import type { RefillCurves } from '@/core/simulation/refillLedger'
 import { formatNumber } from '@/core/quantity/format'
-import { clockTicks } from '@/ui/chart/chartDecorations'
+import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { type Decoration, LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import type { Gutters } from '@/ui/timeline/useGutters'
@@ -47,13 +47,7 @@ export default function DaysChart({ days, gutters, label }: { days: Days; gutter
         ],
         layout: { padding: { top: 8, right: gutters.right } },
         scales: {
-          x: axisOf(ink, {
-            max: shownMin,
-            afterBuildTicks: (axis) => {
-              axis.ticks = clockTicks(days, axis.width)
-            },
-            ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
-          }),
+          x: clockAxis(ink, days),
           y: axisOf(ink, {
             suggestedMax: 100,
             afterFit: (axis) => {

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useEffect, useMemo, useState } from 'react'
-import type { Plan } from '@/core/plan/document'
+import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { formatPercent } from '@/core/quantity/format'
 import { plainNumber } from '@/core/reading/plainNumber'
@@ -37,7 +37,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
   const charge = text ?? String(Math.round(source.chargedFraction * 100))
   const value = plainNumber(charge.replace(/\s*%$/, ''))
   const isWrong = value === null || value < 0 || value > 100
-  const outlook = useOutlook(kind, plan, source.id)
+  const outlook = useOutlook(kind, household, source.id)
   const units = plan.household.units
   const start = () => {
     if (isWrong) return
@@ -50,7 +50,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
       name: kind === 'test' ? `Test of ${source.name}`.slice(0, 80) : 'Outage',
       startedAt: stamp.at,
       startsLocal,
-      plan: planOfRun(plan, startsLocal),
+      plan: planOfRun(household, startsLocal),
       sourceId: source.id,
     }
     begin(head, [
@@ -127,7 +127,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
 }
 
 /** The run as it would be if it began now, and what it promises. */
-function useOutlook(kind: RunHead['kind'], plan: Plan, sourceId: string) {
+function useOutlook(kind: RunHead['kind'], household: Household, sourceId: string) {
   const [known, setKnown] = useState<{ head: RunHead; outlook: RunOutlook } | null>(null)
   useEffect(() => {
     if (kind !== 'test') return
@@ -140,7 +140,7 @@ function useOutlook(kind: RunHead['kind'], plan: Plan, sourceId: string) {
       name: 'planned',
       startedAt: now.toISOString(),
       startsLocal,
-      plan: planOfRun(plan, startsLocal),
+      plan: planOfRun(household, startsLocal),
       sourceId,
     }
     void client
@@ -149,6 +149,6 @@ function useOutlook(kind: RunHead['kind'], plan: Plan, sourceId: string) {
       // without it a run can begin all the same
       .catch(() => setKnown(null))
     return () => client.dispose()
-  }, [kind, plan, sourceId])
+  }, [kind, household, sourceId])
   return known
 }

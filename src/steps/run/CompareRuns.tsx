@@ -10,11 +10,10 @@ import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
-import { formatMoment } from '@/core/plan/clock'
 import { runSummary } from '@/core/run/runSummary'
-import type { RunHead } from '@/core/run/runDocument'
 import { useRun } from '@/ui/runs/useRun'
-import { differenceWords, summaryRows } from '@/words/run/compareWords'
+import { beganWords, differenceWords, summaryRows } from '@/words/run/compareWords'
+import { SheetKeys } from './SheetKeys'
 import styles from './run.module.css'
 
 const RunsOverChart = dynamic(() => import('./RunsOverChart'), { ssr: false })
@@ -29,13 +28,6 @@ interface CompareRunsProps {
 export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
   const one = useRun(householdId, ids[0])
   const two = useRun(householdId, ids[1])
-  const summaries = useMemo(
-    () =>
-      one.head && two.head
-        ? ([runSummary(one.head, one.entries), runSummary(two.head, two.entries)] as const)
-        : null,
-    [one.head, one.entries, two.head, two.entries],
-  )
   const laid = useMemo(
     () =>
       one.head && two.head
@@ -46,7 +38,7 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
         : null,
     [one.head, one.entries, two.head, two.entries],
   )
-  if (!summaries || !laid) {
+  if (!laid) {
     const isGone = one.sync?.kind === 'gone' || two.sync?.kind === 'gone'
     return isGone ? (
       <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
@@ -57,20 +49,14 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
     )
   }
   const { units } = laid[0].head.plan.household
+  const [first, second] = laid.map(({ head, entries }) => runSummary(head, entries))
   return (
     <div className={styles.live}>
       <div className={styles.top}>
         <h2>Two runs over each other</h2>
-        <div className={styles.noPrint}>
-          <Button variant="text" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Button variant="text" onClick={onBack}>
-            All runs
-          </Button>
-        </div>
+        <SheetKeys onBack={onBack} />
       </div>
-      <p className={styles.sentence}>{differenceWords(summaries[0], summaries[1])}</p>
+      <p className={styles.sentence}>{differenceWords(first, second)}</p>
       <div className={styles.chart}>
         <RunsOverChart
           laid={laid}
@@ -86,13 +72,13 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
                 <TableCell key={head.id}>
                   <span className={i === 0 ? styles.first : styles.second} aria-hidden /> {head.name}
                   <br />
-                  <small>{beganWords(head)}</small>
+                  <small>{beganWords(head, units.clock)}</small>
                 </TableCell>
               ))}
             </TableRow>
           </TableHead>
           <TableBody>
-            {summaryRows(summaries, units).map(({ what, values }) => (
+            {summaryRows([first, second], units).map(({ what, values }) => (
               <TableRow key={what} data-testid="compared">
                 <TableCell component="th" scope="row">
                   {what}
@@ -108,6 +94,3 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
     </div>
   )
 }
-
-const beganWords = ({ startsLocal, plan }: RunHead) =>
-  `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, plan.household.units.clock)}`

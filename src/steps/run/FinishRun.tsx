@@ -12,7 +12,7 @@ import { type Quantity, interval80 } from '@/core/quantity/quantity'
 import { contradiction } from '@/core/run/contradiction'
 import type { Explanation } from '@/core/run/explain'
 import { keepLearned, learnedOf, originOf } from '@/core/run/learned'
-import { measuredStarts, withStarts } from '@/core/run/measuredStarts'
+import { measuredStarts, startsAsThen, withStarts } from '@/core/run/measuredStarts'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
@@ -39,11 +39,13 @@ export function FinishRun({
   const take = () => {
     const { household: before, edit } = store.getState()
     const { household, kept, left } = keepLearned(before, head.plan.powerSystem.id, isWrong ? [] : learned)
-    edit(() => withStarts(household, starts))
-    const count = kept.length + starts.length
+    const keptStarts = startsAsThen(before, starts)
+    edit(() => withStarts(household, keptStarts))
+    const count = kept.length + keptStarts.length
+    const changed = left.length + starts.length - keptStarts.length
     const figures = count === 1 ? '1 figure' : `${count} figures`
     notify(
-      `Taken over: ${figures} as tested${left.length ? `; ${left.length} had been changed since and stay` : ''}.`,
+      `Taken over: ${figures} as tested${changed ? `; ${changed} had been changed since and stay` : ''}.`,
       store.getState().household,
     )
   }

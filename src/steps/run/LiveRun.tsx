@@ -21,6 +21,7 @@ import { ReadingDialog } from './ReadingDialog'
 import { RunFacts } from './RunFacts'
 import { RunKeys } from './RunKeys'
 import { RunLog } from './RunLog'
+import { SheetKeys } from './SheetKeys'
 import { StationDialog } from './StationDialog'
 import { StationLine } from './StationLine'
 import styles from './run.module.css'
@@ -75,14 +76,7 @@ export function LiveRun({
             since {momentOf(plan, 0)} · <span role="status">{syncWords(sync, unsent)}</span>
           </p>
         </div>
-        <div className={styles.noPrint}>
-          <Button variant="text" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Button variant="text" onClick={onBack}>
-            All runs
-          </Button>
-        </div>
+        <SheetKeys onBack={onBack} />
       </div>
       {clockAheadMs !== null && Math.abs(clockAheadMs) > CLOCK_OFF_MS && (
         <Alert severity="warning">
@@ -152,7 +146,11 @@ export function LiveRun({
       )}
       {open?.what === 'station' && (
         <StationDialog
-          fromMin={Math.max(0, ...standing.map(({ at }) => minuteOf(head, at)), minuteOf(head, now().at))}
+          fromMin={Math.max(
+            0,
+            minuteOf(head, standing.at(-1)?.at ?? head.startedAt),
+            minuteOf(head, now().at),
+          )}
           onStart={station.start}
           onClose={close}
         />

@@ -2,9 +2,9 @@
 import { useCallback } from 'react'
 import type { RunPrediction } from '@/core/run/predictRun'
 import { type RunHead, minuteOf } from '@/core/run/runDocument'
-import { clockTicks } from '@/ui/chart/chartDecorations'
+import { chargeAxis, clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
-import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
+import { LineChart, type LineDrawing } from '@/ui/chart/LineChart'
 
 /** So many readings are drawn small. */
 const MANY = 24
@@ -56,24 +56,8 @@ export default function RunChart({
         ],
         layout: { padding: { top: 10, right: 8 } },
         scales: {
-          x: axisOf(ink, {
-            max: shownMin,
-            afterBuildTicks: (axis) => {
-              axis.ticks = clockTicks(
-                { startsAt: head.startsLocal, shownMin, clock: head.plan.household.units.clock },
-                axis.width,
-              )
-            },
-            ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
-          }),
-          y: axisOf(ink, {
-            max: 1,
-            ticks: {
-              stepSize: 0.25,
-              padding: 8,
-              callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
-            },
-          }),
+          x: clockAxis(ink, { startsAt: head.startsLocal, shownMin, clock: head.plan.household.units.clock }),
+          y: chargeAxis(ink),
         },
       }
     },

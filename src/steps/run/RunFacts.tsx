@@ -42,7 +42,7 @@ export function RunFacts({
   const rows: [string, string][] = [
     ['At the last reading', `${momentOf(plan, nowMin)}: ${charge(nowMin)}`],
     ...(head.kind === 'test' && !isOver
-      ? [['Stop it by', stopWords(plan, latestStop(night, endMin.p10))] as [string, string]]
+      ? [['Stop it by', stopWords(plan, latestStop(night, endMin.p10, nowMin))] as [string, string]]
       : []),
     ...(night && night.fromMin > nowMin
       ? [['At bedtime', `${momentOf(plan, night.fromMin)}: ${charge(night.fromMin)}`] as [string, string]]

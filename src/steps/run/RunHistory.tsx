@@ -4,11 +4,11 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import TableRow from '@mui/material/TableRow'
 import { useState } from 'react'
-import { formatMoment } from '@/core/plan/clock'
 import { FileButton } from '@/ui/field/FileButton'
 import { useUnits } from '@/ui/field/units'
 import { type DataColumn, DataTable } from '@/ui/table/DataTable'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { beganWords } from '@/words/run/compareWords'
 import type { ListedRun } from './useRuns'
 import styles from './run.module.css'
 
@@ -46,8 +46,7 @@ export function RunHistory(props: {
         {troubled}
       </>
     )
-  const when = ({ startsLocal }: ListedRun) =>
-    `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, clock)}`
+  const when = (run: ListedRun) => beganWords(run, clock)
   const columns: DataColumn<ListedRun>[] = [
     ...(runs.length > 1
       ? [

@@ -52,6 +52,13 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
     const text = Papa.unparse([[...CSV_HEADER], ...rowsOfEntries(head, entries)], { escapeFormulae: true })
     saveText('run.csv', 'text/csv', `${text}\r\n`)
   }
+  const saveJson = async () => {
+    const { gatherRun } = await import('@/ui/runs/runArchive')
+    const gathered = await gatherRun(householdId, head.id)
+    if (!gathered) return
+    saveText('run.json', 'application/json', JSON.stringify(runFile(gathered.run), null, 1))
+    setTrouble(gathered.isWhole ? null : 'What is not on this device of this run is not in the file.')
+  }
   return (
     <section aria-label="The log" className={styles.log}>
       <div className={styles.top}>
@@ -66,16 +73,7 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
           <Button variant="text" onClick={() => void saveCsv()}>
             Save as CSV
           </Button>
-          <Button
-            variant="text"
-            onClick={() =>
-              saveText(
-                'run.json',
-                'application/json',
-                JSON.stringify(runFile({ head, entries: [...entries] }), null, 1),
-              )
-            }
-          >
+          <Button variant="text" onClick={() => void saveJson()}>
             Save as JSON
           </Button>
         </div>

@@ -1,6 +1,7 @@
 'use client'
 import { useCallback } from 'react'
 import { type Entry, type RunHead, minuteOf, standingEntries } from '@/core/run/runDocument'
+import { chargeAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 
@@ -32,14 +33,7 @@ export default function RunsOverChart({ laid, label }: { laid: readonly [Laid, L
             max: Math.ceil(hours * 1.02),
             ticks: { padding: 6, callback: (value) => `${value} h` },
           }),
-          y: axisOf(ink, {
-            max: 1,
-            ticks: {
-              stepSize: 0.25,
-              padding: 8,
-              callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
-            },
-          }),
+          y: chargeAxis(ink),
         },
       }
     },

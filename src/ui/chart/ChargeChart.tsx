@@ -1,9 +1,10 @@
 'use client'
 import { useCallback } from 'react'
-import { clockTicks, decorations } from './chartDecorations'
+import { decorations } from './chartDecorations'
 import { type ChargeCurve, curvePoints } from './chargeCurve'
+import { chargeAxis, clockAxis } from './axes'
 import type { Ink } from './chartInk'
-import { LineChart, type LineDrawing, axisOf } from './LineChart'
+import { LineChart, type LineDrawing } from './LineChart'
 
 /** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
 export default function ChargeChart(props: {
@@ -25,22 +26,10 @@ export default function ChargeChart(props: {
         ],
         layout: { padding: { top: 16, right: gutterRight } },
         scales: {
-          x: axisOf(ink, {
-            max: curve.shownMin,
-            afterBuildTicks: (axis) => {
-              axis.ticks = clockTicks(curve, axis.width)
-            },
-            ticks: { autoSkip: false, padding: 6, callback: (_, i, ticks) => ticks[i]?.label as string },
-          }),
-          y: axisOf(ink, {
+          x: clockAxis(ink, curve),
+          y: chargeAxis(ink, {
             afterFit: (axis) => {
               if (gutter) axis.width = gutter
-            },
-            max: 1,
-            ticks: {
-              stepSize: 0.25,
-              padding: 8,
-              callback: (value) => (value === 1 ? '100 %' : String(Number(value) * 100)),
             },
           }),
         },

@@ -40,7 +40,7 @@ export const STILL: ChartOptions<'line'> = {
   elements: { point: { radius: 0 } },
 }
 
-type Axis = Omit<Partial<ScaleOptionsByType<'linear'>>, 'ticks'> & {
+export type Axis = Omit<Partial<ScaleOptionsByType<'linear'>>, 'ticks'> & {
   ticks?: Partial<ScaleOptionsByType<'linear'>['ticks']>
 }
 

@@ -26,5 +26,5 @@ export async function saveFile(householdId: string, household: Household): Promi
   saveText(`${name || 'household'}.json`, 'application/json', text)
   return isWhole
     ? null
-    : 'Runs that are not on this device are not in the file: there was no connection to fetch them.'
+    : 'What is not on this device of your runs and photos is not in the file: there was no connection to fetch it.'
 }

@@ -7,37 +7,50 @@ import { syncRun } from './syncRun'
 /** Entries sent at once. */
 const BATCH = 200
 
-/**
- * All runs of a household with their photos, what is on this device only too.
- *
- * @returns those that are at hand, and whether the server was asked for all others
- */
-export async function gatherRuns(householdId: string): Promise<{ runs: WholeRun[]; isWhole: boolean }> {
+/** A run as it is at hand, and whether the server was asked for what others wrote, and gave every photo. */
+interface Gathered {
+  run: WholeRun
+  isWhole: boolean
+}
+
+/** A run with its photos, what is on this device only too; null where it is nowhere at hand. */
+export async function gatherRun(householdId: string, id: string): Promise<Gathered | null> {
   const device = runDevice()
-  const at = `/api/households/${householdId}/runs`
-  const listed = await fetch(at)
+  const { state } = await syncRun(device, householdId, id)
+  const kept = await device.run(householdId, id)
+  if (!kept) return null
+  const entries = (await device.entriesOf(householdId, id)).map(({ entry }) => entry)
+  const taken = entries.filter(({ kind }) => kind === 'photo')
+  const photos: NonNullable<WholeRun['photos']> = []
+  for (const { id: photoId } of taken) {
+    const jpeg =
+      (await device.photo(householdId, id, photoId)) ??
+      (await fetched(`/api/households/${householdId}/runs/${id}/photos/${photoId}`))
+    if (jpeg) photos.push({ id: photoId, jpeg: await base64(jpeg) })
+  }
+  return {
+    run: { head: kept.head, entries, ...(photos.length > 0 && { photos }) },
+    isWhole: state.kind === 'saved' && photos.length === taken.length,
+  }
+}
+
+/** All runs of a household that are at hand, and whether they are all there are. */
+export async function gatherRuns(householdId: string): Promise<{ runs: WholeRun[]; isWhole: boolean }> {
+  const listed = await fetch(`/api/households/${householdId}/runs`)
     .then(async (response) =>
       response.ok ? ((await response.json()) as { runs: { id: string }[] }).runs : null,
     )
     .catch(() => null)
-  const own = await device.runsOf(householdId)
+  const own = await runDevice().runsOf(householdId)
   const ids = [...new Set([...(listed ?? []), ...own].map(({ id }) => id))]
   const runs: WholeRun[] = []
+  let isWhole = listed !== null
   for (const id of ids) {
-    await syncRun(device, householdId, id)
-    const kept = await device.run(householdId, id)
-    if (!kept) continue
-    const entries = (await device.entriesOf(householdId, id)).map(({ entry }) => entry)
-    const photos: NonNullable<WholeRun['photos']> = []
-    for (const { kind, id: photoId } of entries) {
-      if (kind !== 'photo') continue
-      const jpeg =
-        (await device.photo(householdId, id, photoId)) ?? (await fetched(`${at}/${id}/photos/${photoId}`))
-      if (jpeg) photos.push({ id: photoId, jpeg: await base64(jpeg) })
-    }
-    runs.push({ head: kept.head, entries, ...(photos.length > 0 && { photos }) })
+    const gathered = await gatherRun(householdId, id)
+    if (gathered) runs.push(gathered.run)
+    isWhole &&= gathered?.isWhole ?? false
   }
-  return { runs, isWhole: listed !== null && runs.length === ids.length }
+  return { runs, isWhole }
 }
 
 /** Hands runs to the server, for one of its households. @returns why one could not be kept; null where all are */

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { beforeEach, describe, expect, test } from '@jest/globals'
+import { beforeEach, describe, expect, jest, test } from '@jest/globals'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { headOf, readingAt } from '../../../tests/calibration/runs/runOf'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
@@ -90,5 +90,51 @@ describe('what was written down, between devices and the server', () => {
       })) as unknown as typeof fetch
     expect((await syncRun(phone, 'h', head.id, full)).state).toEqual({ kind: 'refused', message: 'Full.' })
     expect(await phone.run('h', head.id)).toMatchObject({ isSent: false })
+  })
+
+  test('an answer that never comes is given up, and what was written down goes later', async () => {
+    const phone = newDevice()
+    await phone.begin('h', head)
+    await phone.add('h', head.id, readingAt(plan, 0, { chargeFraction: 1 }))
+    const timeout = jest.spyOn(AbortSignal, 'timeout').mockReturnValue(AbortSignal.abort())
+    // a line that is dead: it answers nothing, and ends only when it is given up
+    const dead = ((_: string, init?: RequestInit) =>
+      new Promise((_done, failed) => {
+        if (init?.signal?.aborted) failed(init.signal.reason)
+      })) as unknown as typeof fetch
+    expect((await syncRun(phone, 'h', head.id, dead)).state).toEqual({ kind: 'waiting' })
+    timeout.mockRestore()
+    expect((await syncRun(phone, 'h', head.id, server.send)).state).toEqual({ kind: 'saved' })
+  })
+
+  test('a photo goes before its entry, once; leaving removes everything of a household from the device, and of no other', async () => {
+    const phone = newDevice()
+    const photo: Entry = {
+      ...(readingAt(plan, 5, {}) as Entry),
+      kind: 'photo',
+      bytes: 4,
+      widthPx: 1,
+      heightPx: 1,
+    } as Entry
+    for (const household of ['h', 'other']) {
+      await phone.begin(household, head)
+      await phone.addPhoto(household, head.id, photo, new Blob(['jpeg']))
+    }
+    const sent: string[] = []
+    const send = ((url: string, init?: RequestInit) => {
+      if (init?.method) sent.push(`${init.method} ${url.replace(/^.*\/runs/, '')}`)
+      return init?.method === 'PUT' ? Promise.resolve(new Response('{}')) : server.send(url, init)
+    }) as typeof fetch
+    await syncRun(phone, 'h', head.id, send)
+    await syncRun(phone, 'h', head.id, send)
+    expect(sent).toEqual(['POST ', `PUT /${head.id}/photos/${photo.id}`, `POST /${head.id}/entries`])
+    await phone.forget('h')
+    const left = (household: string) =>
+      Promise.all([phone.run(household, head.id), phone.photo(household, head.id, photo.id)])
+    expect(await left('h')).toEqual([undefined, null])
+    expect((await left('other'))[0]).toBeDefined()
+    expect(await phone.entriesOf('other', head.id)).toHaveLength(1)
+    await phone.forget()
+    expect(await phone.entriesOf('other', head.id)).toHaveLength(0)
   })
 })

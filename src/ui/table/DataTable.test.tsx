@@ -26,7 +26,7 @@ test('rows stand as they were given; a head puts them in order, the largest firs
       columns={columns}
       data={things}
       rowId={({ name }) => name}
-      row={(_, cells, { isInOrder }) => {
+      row={(_, cells, isInOrder) => {
         orders.push(isInOrder)
         return <TableRow>{cells}</TableRow>
       }}

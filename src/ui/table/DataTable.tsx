@@ -9,7 +9,6 @@ import {
   type ColumnDef,
   createSortedRowModel,
   rowSortingFeature,
-  sortFn_alphanumeric,
   sortFn_basic,
   tableFeatures,
   useTable,
@@ -20,7 +19,7 @@ import styles from './DataTable.module.css'
 const features = tableFeatures({
   rowSortingFeature,
   sortedRowModel: createSortedRowModel(),
-  sortFns: { basic: sortFn_basic, alphanumeric: sortFn_alphanumeric },
+  sortFns: { basic: sortFn_basic },
 })
 
 /** A column: its head, what stands in each row, and by what rows may be put in order. */
@@ -43,19 +42,14 @@ interface DataTableProps<T> {
   data: readonly T[]
   rowId: (row: T) => string
   /** draws a row around its cells; `isInOrder` where rows stand as they were given */
-  row?: (
-    row: T,
-    cells: ReactNode,
-    place: { index: number; shown: readonly T[]; isInOrder: boolean },
-  ) => ReactNode
+  row?: (row: T, cells: ReactNode, isInOrder: boolean) => ReactNode
   className?: string
   style?: CSSProperties
-  label?: string
 }
 
 /** A table whose head stays in sight, and whose rows can be put in order by its columns. */
 export function DataTable<T extends object>(props: DataTableProps<T>) {
-  const { columns, data, rowId, className, style, label } = props
+  const { columns, data, rowId, className, style } = props
   const row = props.row ?? ((_: T, cells: ReactNode) => <TableRow>{cells}</TableRow>)
   const definitions = useMemo(
     () =>
@@ -71,7 +65,7 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
   const { sorting } = table.state
   const shown = table.getRowModel().rows.map(({ original }) => original)
   return (
-    <Table className={className} style={style} aria-label={label} stickyHeader>
+    <Table className={className} style={style} stickyHeader>
       <TableHead>
         <TableRow>
           {columns.map(({ id, head, sortBy, className: own, headProps }) => {
@@ -104,7 +98,7 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
         </TableRow>
       </TableHead>
       <TableBody>
-        {shown.map((one, index) => (
+        {shown.map((one) => (
           <Fragment key={rowId(one)}>
             {row(
               one,
@@ -121,7 +115,7 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
                   </TableCell>
                 )
               }),
-              { index, shown, isInOrder: sorting.length === 0 },
+              sorting.length === 0,
             )}
           </Fragment>
         ))}

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { UNITS_OF } from '@/core/quantity/units'
 import type { RunSummary } from '@/core/run/runSummary'
-import { differenceWords, summaryRows } from './compareWords'
+import { beganWords, differenceWords, summaryRows } from './compareWords'
 
 const summary = (one: Partial<RunSummary> = {}): RunSummary => ({
   minutes: 600,
@@ -39,3 +39,6 @@ test('side by side in the household’s units; what neither has is left out', ()
   expect(of('It ended because')).toEqual(['the battery was empty', 'it goes on'])
   expect(of('Temperature, room')).toBeUndefined()
 })
+
+test('when it began, by the household’s clock', () =>
+  expect(beganWords({ startsLocal: '2026-11-27T18:30' }, '12 h')).toBe('2026-11-27, Friday 6:30 pm'))

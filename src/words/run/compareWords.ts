@@ -1,10 +1,16 @@
+import { type ClockStyle, formatMoment } from '@/core/plan/clock'
 import { formatEnergy, formatExactDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import { formatTemperature } from '@/core/reading/inUnits'
+import type { RunHead } from '@/core/run/runDocument'
 import type { RunSummary } from '@/core/run/runSummary'
 
 const ENDS = { empty: 'the battery was empty', stopped: 'stopped early', 'grid back': 'the grid came back' }
 const SAME = 0.03
+
+/** When a run began. @example "2026-11-27, Friday 18:00" */
+export const beganWords = ({ startsLocal }: Pick<RunHead, 'startsLocal'>, clock: ClockStyle): string =>
+  `${startsLocal.slice(0, 10)}, ${formatMoment(startsLocal, 0, 1, clock)}`
 
 /**
  * How the second of two runs differs from the first, in a sentence, with what was otherwise in them.

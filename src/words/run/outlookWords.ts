@@ -27,7 +27,7 @@ export const stopWords = (plan: Plan, { minute, why }: LatestStop): string =>
 
 /** How long a run must be, and when it had better be over. */
 export function outlookWords(head: RunHead, { widths, endMin }: RunOutlook): string {
-  const stop = latestStop(nightAhead(head, 0), endMin.p10)
+  const stop = latestStop(nightAhead(head, 0), endMin.p10, 0)
   const by = stop.minute === Infinity ? '' : ` Begun now, stop it by ${stopWords(head.plan, stop)}.`
   return `${widthWords(widths)}${by}`
 }

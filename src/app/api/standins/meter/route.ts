@@ -2,10 +2,9 @@ import * as z from 'zod'
 import { APPLIANCES } from '@/catalog/appliances'
 import { newHousehold } from '@/catalog/newHousehold'
 import { quantity } from '@/core/quantity/quantity'
-import { overLimit } from '@/server/limits'
 import { forVisitor } from '@/server/request'
 import { refuse } from '@/server/respond'
-import { takeStream } from '@/server/streams'
+import { streamOf } from '@/server/streams'
 import { meterStream } from '@/standins/plugInMeter'
 
 const asked = z.object({
@@ -44,12 +43,7 @@ export const GET = forVisitor(async ({ visitor, request }) => {
     tier: 'critical' as const,
     sourceId: 'main',
   }
-  const over = await overLimit('stream', visitor.userId)
-  if (over) return over
-  const turn = await takeStream(visitor.userId, request.signal)
-  if (turn instanceof Response) return turn
-  const stream = meterStream(load, scenario, { ...options, stepS: 10 }, turn.signal)
-  return new Response(stream.pipeThrough(new TransformStream({ flush: turn.end })), {
-    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' },
-  })
+  return streamOf(visitor.userId, request.signal, (signal) =>
+    meterStream(load, scenario, { ...options, stepS: 10 }, signal),
+  )
 })
