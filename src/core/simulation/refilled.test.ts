@@ -37,8 +37,10 @@ describe('energy is conserved: what comes in is fed, lost or stored, to a billio
         // and what left the battery's side reached the loads or was lost on the way
         const fedWh = chain.suppliedWh.reduce((total, wh) => total + wh, 0)
         const conversionWh = sum.drainWh + sum.directWh - sum.noLoadWh - fedWh
-        // where AC comes for part of a minute, that minute's mean is counted; so is the minute in which a store ends, each time
-        expect(conversionWh).toBeGreaterThan(-0.002 * fedWh - 3)
+        // where AC comes for part of a minute, that minute's mean is counted; so is the minute in which a store ends, each
+        // time: under a weak sun it may end every few hours
+        const minutesMisread = 9 + minutes / 240
+        expect(conversionWh).toBeGreaterThan(-0.002 * fedWh - Math.max(3, (minutesMisread * of.loadW) / 60))
       }),
       { numRuns: tries(60) },
     )
