@@ -10,6 +10,7 @@ export interface HouseholdRows {
     profile: unknown
     equipment: unknown
     refill: unknown
+    wiring: unknown
     chosenScenarioId: string
     chosenPowerSystemId: string
   }
@@ -40,6 +41,7 @@ function layOut(householdId: string, household: Household): HouseholdRows {
       profile: household.profile,
       equipment: household.equipment ?? null,
       refill: household.refill ?? null,
+      wiring: household.wiring ?? null,
       chosenScenarioId: household.chosen.scenarioId,
       chosenPowerSystemId: household.chosen.powerSystemId,
     },
@@ -111,6 +113,7 @@ export function householdOf(rows: HouseholdRows): Household {
     profile: rows.household.profile,
     ...(rows.household.equipment ? { equipment: rows.household.equipment } : {}),
     ...(rows.household.refill ? { refill: rows.household.refill } : {}),
+    ...(rows.household.wiring ? { wiring: rows.household.wiring } : {}),
     chosen: {
       scenarioId: rows.household.chosenScenarioId,
       powerSystemId: rows.household.chosenPowerSystemId,

@@ -111,6 +111,8 @@ export const households = mysqlTable('households', {
   equipment: json('equipment'),
   /** panels, generator, car */
   refill: json('refill'),
+  /** how things are connected, what suffers without power, findings answered */
+  wiring: json('wiring'),
   chosenScenarioId: partId('chosen_scenario_id').notNull(),
   chosenPowerSystemId: partId('chosen_power_system_id').notNull(),
   createdAt: datetime('created_at', { fsp: 3 }).notNull(),

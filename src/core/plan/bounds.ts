@@ -137,6 +137,25 @@ export const BOUNDS = {
   'car.chargedFraction': share,
   'car.stepUpW': of('power', 0, 5000),
 
+  /** 0.5 mm² (20 AWG) to 120 mm² (more than 4/0) */
+  'wire.areaMm2': of('wireArea', 0.5, 120),
+  'cord.lengthM': of('length', 0.1, 150),
+  'cable.lengthM': of('length', 0.05, 30),
+  'fuse.ratedA': of('current', 1, 1000),
+  'fuse.interruptingA': of('current', 100, 200_000),
+  'fuse.awayM': of('length', 0, 30),
+  'inlet.amps': of('current', 15, 200),
+  'source.aboveFloorM': of('length', 0, 5),
+  'source.ventCm2': of('count', 0, 100_000),
+  'generator.awayM': of('length', 0, 200),
+  'house.alarms': whole(0, 40),
+  'house.fuelAgeMonths': of('count', 0, 120),
+  'house.timeConstantH': of('longHours', 2, 300),
+  'pit.areaM2': of('surface', 0.02, 500),
+  'pit.toRimM': of('length', 0.01, 10),
+  'pit.inflowLH': of('inflow', 0, 100_000),
+  'need.hours': of('longHours', 0, 1000),
+
   'rule.aboveW': of('power', 1, 50_000),
   'rule.charge': share,
   /** what is asked of a search or a tool, and kept nowhere */

@@ -5,8 +5,10 @@ import { migrate } from './migrate'
 import { LIMITS, PLAN_FORMAT, PLAN_VERSION } from './limits'
 import { refillSchema } from './refill'
 import { refillFaults } from './refillFaults'
+import { wiringFaults } from './wiringFaults'
 import { loadSchema, profileSchema, scenarioSchema } from './schema'
 import { powerSystemSchema } from './power'
+import { wiringSchema } from './wiring'
 
 /** The one shape that travels: a scenario, the loads as they stand in it, and the power system held against it. */
 export const planSchema = z.strictObject({
@@ -17,6 +19,8 @@ export const planSchema = z.strictObject({
   loads: z.array(loadSchema).max(LIMITS.loads),
   powerSystem: powerSystemSchema,
   refill: refillSchema,
+  /** how things are connected; nothing is said unless it is there */
+  wiring: wiringSchema.optional(),
 })
 
 export type Plan = z.infer<typeof planSchema>
@@ -39,6 +43,7 @@ export function readPlan(input: unknown): PlanReading {
     ...powerFaults(parsed.data.powerSystem, 'powerSystem'),
     ...loadFaults(parsed.data),
     ...refillFaults(parsed.data.refill, 'refill'),
+    ...wiringFaults(parsed.data.wiring, 'wiring'),
   ]
   return faults.length ? { ok: false, faults } : { ok: true, plan: parsed.data }
 }

@@ -9,6 +9,8 @@ import { householdLoadSchema, idSchema, profileSchema, scenarioSchema } from './
 import { powerSystemSchema } from './power'
 import { refillSchema } from './refill'
 import { refillFaults } from './refillFaults'
+import { wiringSchema } from './wiring'
+import { wiringFaults } from './wiringFaults'
 
 /**
  * All a household keeps: several scenarios, one list of loads with their standing in each scenario, and
@@ -23,6 +25,8 @@ export const householdSchema = z.strictObject({
   equipment: z.array(equipmentSchema).max(LIMITS.equipment).optional(),
   /** what refills any of the power systems */
   refill: refillSchema.optional(),
+  /** how things are connected, what suffers without power, and which findings are answered */
+  wiring: wiringSchema.optional(),
   /** by power system, by load: the source it hangs on, where that is not the first */
   hangsOn: z.record(idSchema, z.record(idSchema, idSchema)),
   chosen: z.strictObject({ scenarioId: idSchema, powerSystemId: idSchema }),
@@ -42,6 +46,7 @@ export function readHousehold(input: unknown): HouseholdReading {
   const household = parsed.data
   const faults = household.powerSystems.flatMap((system, i) => powerFaults(system, `powerSystems[${i}]`))
   if (household.refill) faults.push(...refillFaults(household.refill, 'refill'))
+  faults.push(...wiringFaults(household.wiring, 'wiring'))
   for (const [key, list] of Object.entries({
     scenarios: household.scenarios,
     loads: household.loads,

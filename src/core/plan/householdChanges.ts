@@ -15,6 +15,8 @@ export interface HouseholdChanges {
   /** whether its name or the like, what refills it, or what hangs where and is chosen differs */
   profile: boolean
   refill: boolean
+  /** cords, cables, what suffers without power, findings answered */
+  wiring: boolean
   settings: boolean
 }
 
@@ -48,12 +50,13 @@ export function changesBetween(before: Household, after: Household): HouseholdCh
     lists,
     profile: differs(before.profile, after.profile),
     refill: differs(before.refill, after.refill),
+    wiring: differs(before.wiring, after.wiring),
     settings: differs([before.hangsOn, before.chosen], [after.hangsOn, after.chosen]),
   }
 }
 
-export const isUnchanged = ({ lists, profile, refill, settings }: HouseholdChanges): boolean =>
-  lists.length === 0 && !profile && !refill && !settings
+export const isUnchanged = ({ lists, profile, refill, wiring, settings }: HouseholdChanges): boolean =>
+  lists.length === 0 && !profile && !refill && !wiring && !settings
 
 const byId = (list: readonly { id: string; name: string; item: unknown }[]) =>
   new Map(list.map(({ id, name, item }) => [id, { name, text: canonical(item) }]))

@@ -16,7 +16,7 @@ type Migration = (document: Json) => Json
  * between its cycles: all fields that may be missing. Version 7 knows how full an electric car is, a step-up charger
  * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
  * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in. Version 9 knows on
- * which day a figure was tested, which may be missing.
+ * which day a figure was tested, which may be missing. Version 10 knows how things are connected, which may be missing.
  */
 const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -47,6 +47,7 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
     version: 8,
   }),
   8: (document) => ({ ...document, version: 9 }),
+  9: (document) => ({ ...document, version: 10 }),
 }
 
 const TIER_NAMES = new Map([

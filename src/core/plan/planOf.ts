@@ -46,6 +46,7 @@ export function planOf(
     loads,
     powerSystem: agedSystem(powerSystem, on),
     refill: household.refill ?? NO_REFILL,
+    ...(household.wiring && { wiring: household.wiring }),
   }
 }
 

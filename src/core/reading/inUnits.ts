@@ -3,7 +3,7 @@ import type { Units } from '../quantity/units'
 import type { MeasureKind } from './measureRules'
 import { shownUnitOf } from './shownUnit'
 
-const KEPT = { temperature: '°C', weight: 'kg', volume: 'L', fuel: 'L' } as const
+const KEPT = { temperature: '°C', weight: 'kg', volume: 'L', fuel: 'L', length: 'm' } as const
 
 function inUnits(kind: MeasureKind & keyof typeof KEPT, value: number, units: Units, digits: number): string {
   const shownIn = shownUnitOf(kind, units)
@@ -29,3 +29,7 @@ export const formatMass = (kg: number, units: Units, digits = 0): string =>
 /** A volume in the household's unit. @example formatVolume(19, UNITS_OF.us) // "5 gal" */
 export const formatVolume = (litres: number, units: Units, digits = 0): string =>
   inUnits('volume', litres, units, digits)
+
+/** A length in the household's unit. @example formatLength(7.62, UNITS_OF.us) // "25 ft" */
+export const formatLength = (metres: number, units: Units, digits = units.length === 'ft' ? 0 : 1): string =>
+  inUnits('length', metres, units, digits)

@@ -18,6 +18,9 @@ export type MeasureKind =
   | 'latitude'
   | 'longitude'
   | 'volume'
+  | 'length'
+  | 'surface'
+  | 'wireArea'
   | 'flow'
   | 'inflow'
   | 'horsepower'
@@ -180,6 +183,51 @@ export const RULES: Record<MeasureKind, KindRule> = {
     range: [0.5, 100_000],
     noun: 'a volume',
     example: '30 L or 8 gal',
+    confusions: {},
+  },
+  length: {
+    unit: 'm',
+    factors: {
+      m: 1,
+      meter: 1,
+      meters: 1,
+      metre: 1,
+      metres: 1,
+      cm: 0.01,
+      mm: 0.001,
+      km: 1000,
+      ft: 0.3048,
+      "'": 0.3048,
+      '′': 0.3048,
+      foot: 0.3048,
+      feet: 0.3048,
+      in: 0.0254,
+      '"': 0.0254,
+      '″': 0.0254,
+      inch: 0.0254,
+      inches: 0.0254,
+      yd: 0.9144,
+    },
+    range: [0, 1000],
+    noun: 'a length',
+    example: '7.5 m or 25 ft',
+    confusions: { awg: 'that is how thick a wire is; its length is wanted here' },
+  },
+  surface: {
+    unit: 'm²',
+    factors: { 'm²': 1, m2: 1, 'sq m': 1, 'cm²': 0.0001, 'ft²': 0.092903, ft2: 0.092903, 'sq ft': 0.092903 },
+    range: [0, 1000],
+    noun: 'a surface',
+    example: '0.2 m² or 2 sq ft',
+    confusions: {},
+  },
+  // read by its own reader: gauges are no multiples of a unit
+  wireArea: {
+    unit: 'mm²',
+    factors: { 'mm²': 1, mm2: 1 },
+    range: [0.5, 120],
+    noun: 'a wire’s size',
+    example: '12 AWG or 2.5 mm²',
     confusions: {},
   },
   flow: {

@@ -30,6 +30,7 @@ export function changeWords(changes: HouseholdChanges): string[] {
   )
   if (changes.profile) lines.push('name, mains or currency')
   if (changes.refill) lines.push('panels, generator or car')
+  if (changes.wiring) lines.push('cords, cables or what is at risk')
   if (changes.settings) lines.push('what is selected, or what is plugged in where')
   return lines
 }

@@ -1,0 +1,56 @@
+import { finding } from './finding'
+import type { Hazard } from './hazardInput'
+
+/** A bank of parts whose fuse is missing, wrong, or not said. */
+export const unfusedBattery: Hazard = ({ circuits }) =>
+  circuits.flatMap(({ source, wiring, fuseTrouble, amps, leastFuseA, shortCircuitA }) =>
+    fuseTrouble === null
+      ? []
+      : [
+          finding(
+            'unfused-battery',
+            source.id,
+            fuseTrouble === 'none' ? 'danger' : fuseTrouble === 'far away' ? 'note' : 'serious',
+            { page: 'hookup', part: 'source', id: source.id },
+            'electrician',
+            {
+              source: source.name,
+              trouble: fuseTrouble,
+              amps,
+              leastFuseA,
+              saidA: wiring?.fuse?.ratedA ?? null,
+              shortCircuitA,
+              hasDisconnect: wiring?.hasDisconnect ?? false,
+            },
+          ),
+        ],
+  )
+
+/** A cable between battery and inverter that is too thin, or not said. */
+export const thinCable: Hazard = ({ circuits }) =>
+  circuits.flatMap(({ source, cableTrouble, amps, cable, least, lengthM }) =>
+    cableTrouble === null
+      ? []
+      : [
+          finding(
+            'thin-cable',
+            source.id,
+            cableTrouble === 'too thin' || cableTrouble === 'over its fuse'
+              ? 'danger'
+              : cableTrouble === 'drop'
+                ? 'note'
+                : 'serious',
+            { page: 'hookup', part: 'source', id: source.id },
+            'electrician',
+            {
+              source: source.name,
+              trouble: cableTrouble,
+              amps,
+              wire: cable?.wire.name ?? null,
+              least: least?.name ?? null,
+              lengthM,
+              dropFraction: cable?.drop ?? null,
+            },
+          ),
+        ],
+  )

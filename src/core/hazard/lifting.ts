@@ -1,0 +1,17 @@
+import { finding } from './finding'
+import type { Hazard } from './hazardInput'
+
+/** The most one person lifts in the best posture. Source: revised NIOSH lifting equation, load constant. */
+export const MOST_LIFTED_KG = 23
+
+/** A piece that is too heavy for one person. */
+export const lifting: Hazard = ({ plan, sources }) =>
+  sources
+    .filter(({ weightKg }) => (weightKg ?? 0) > MOST_LIFTED_KG)
+    .map((source) =>
+      finding('lifting', source.id, 'note', { page: 'power', part: 'source', id: source.id }, 'you', {
+        source: source.name,
+        weightKg: source.weightKg!,
+        hasStairs: plan.wiring?.house?.hasStairs ?? false,
+      }),
+    )

@@ -1,0 +1,50 @@
+import type { RiskClock } from '../risk/riskClock'
+import { fallsInto } from '../risk/riskClocks'
+import { type Severity, finding } from './finding'
+import type { Hazard } from './hazardInput'
+
+const SEVERITY: Readonly<Record<RiskClock['kind'], Severity>> = {
+  'breathing-aid': 'danger',
+  medicine: 'danger',
+  'frozen-pipes': 'serious',
+  'flooded-pit': 'serious',
+  animals: 'serious',
+  aquarium: 'serious',
+  'cold-room': 'note',
+  freezer: 'serious',
+  refrigerator: 'note',
+  roots: 'note',
+  phone: 'note',
+}
+
+/** What is lost within the outage once the power of a critical load has ended. */
+export const whatIsLost: Hazard = ({ clocks, result }) =>
+  clocks
+    .filter((clock) => fallsInto(clock, result.outageMin))
+    .map(({ kind, name, loadId, powerEnds, lost, basis }) =>
+      finding(
+        'what-is-lost',
+        `${kind}-${loadId ?? name}`,
+        SEVERITY[kind],
+        { page: 'runtime', part: 'load', id: loadId },
+        kind === 'breathing-aid' || kind === 'medicine' ? 'supplier' : 'you',
+        {
+          kind,
+          name,
+          powerEndsMin: powerEnds ? Math.round(powerEnds.likely) : null,
+          lostMin: Math.round(lost!.likely),
+          earliestMin: Math.round(lost!.early),
+          basis,
+        },
+      ),
+    )
+
+/** A pump whose pit is not described: nothing can be said of when it runs over. */
+export const pitUnknown: Hazard = ({ clocks }) =>
+  clocks
+    .filter(({ missing }) => missing === 'pit')
+    .map(({ name, loadId }) =>
+      finding('pit-unknown', loadId ?? name, 'note', { page: 'hookup', part: 'load', id: loadId }, 'you', {
+        name,
+      }),
+    )

@@ -1,0 +1,104 @@
+import type { Plan } from '../plan/document'
+import type { Source } from '../plan/power'
+import type { SourceWiring } from '../plan/wiring'
+import { bankOhm, bankVolts } from '../storage/bank'
+import {
+  CABLE_DROP,
+  FUSE_FACTOR,
+  USUAL_INTERRUPTING_A,
+  fuseFor,
+  inverterAmps,
+  leastCable,
+  shortCircuitAmps,
+} from './batteryCable'
+import { voltsLost } from './voltageDrop'
+import { type Wire, type WiringTables, wireAtMost } from './wire'
+
+/** One way between battery and inverter where nobody said: an arm's length. */
+export const GUESSED_CABLE_M = 1
+/** A fuse stands this near the battery's terminal where possible: 7 in. Common practice, no source. */
+export const FUSE_WITHIN_M = 0.18
+
+/** Cable, fuse and disconnect of a bank of parts. */
+export interface BatteryCircuit {
+  source: Source
+  wiring: SourceWiring | null
+  volts: number
+  lowestV: number
+  /** at full load and the lowest volts */
+  amps: number
+  lengthM: number
+  isLengthSaid: boolean
+  /** the thinnest that will do; null where one cable will not */
+  least: Wire | null
+  /** the smallest fuse that will do; null where none is large enough */
+  leastFuseA: number | null
+  /** what was said to be there */
+  cable: { wire: Wire; drop: number } | null
+  /** A that flow when it is shorted right behind the cable */
+  shortCircuitA: number
+  cableTrouble: 'not said' | 'too thin' | 'over its fuse' | 'drop' | null
+  fuseTrouble: 'not said' | 'none' | 'too small' | 'too large' | 'interrupts too little' | 'far away' | null
+}
+
+/** How a source stands in its household's wiring. */
+export const sourceWiringOf = (plan: Plan, sourceId: string): SourceWiring | null =>
+  plan.wiring?.sources?.find(
+    (one) => one.sourceId === sourceId && one.powerSystemId === plan.powerSystem.id,
+  ) ?? null
+
+/** The circuits of a plan's banks of parts; ready-made stations have theirs inside. */
+export const batteryCircuits = (plan: Plan, tables: WiringTables): BatteryCircuit[] =>
+  plan.powerSystem.sources
+    .filter(({ bank, isAway }) => bank && !isAway)
+    .map((source) => circuitOf(source, plan, tables))
+
+function circuitOf(source: Source, plan: Plan, tables: WiringTables): BatteryCircuit {
+  const bank = source.bank!
+  const wiring = sourceWiringOf(plan, source.id)
+  const volts = bankVolts(bank)
+  const lowestV = bank.inverter?.cutOffV || volts * LOWEST_SHARE
+  const amps = inverterAmps(source.continuousW.value, source.efficiencyFraction.value, lowestV)
+  const lengthM = wiring?.cable?.lengthM ?? GUESSED_CABLE_M
+  const duty = { amps, volts, lengthM }
+  const least = leastCable(tables, plan.household.units.wire, duty)
+  const leastFuseA = fuseFor(tables, amps)
+  const areaMm2 = wiring?.cable?.areaMm2 ?? null
+  const wire = areaMm2 === null ? null : wireAtMost(tables.wires, areaMm2)
+  const cable = wire && { wire, drop: voltsLost(wire, lengthM, amps) / volts }
+  const across = wire ?? least ?? wireAtMost(tables.wires, 120)
+  const shortCircuitA = shortCircuitAmps(volts, bankOhm(bank), across, lengthM)
+  const fuse = wiring?.fuse
+  const fuseTrouble = (): BatteryCircuit['fuseTrouble'] => {
+    if (fuse === undefined) return 'not said'
+    if (fuse === null) return 'none'
+    if (fuse.ratedA < amps * FUSE_FACTOR) return 'too small'
+    if (wire && fuse.ratedA > wire.mostFuseA) return 'too large'
+    if ((fuse.interruptingA ?? USUAL_INTERRUPTING_A) < shortCircuitA) return 'interrupts too little'
+    return (fuse.awayM ?? 0) > FUSE_WITHIN_M ? 'far away' : null
+  }
+  const cableTrouble = (): BatteryCircuit['cableTrouble'] => {
+    if (!cable || !wire) return 'not said'
+    if (wire.cableA < amps) return 'too thin'
+    if (fuse && fuse.ratedA > wire.mostFuseA) return 'over its fuse'
+    return cable.drop > 2 * CABLE_DROP ? 'drop' : null
+  }
+  return {
+    source,
+    wiring,
+    volts,
+    lowestV,
+    amps,
+    lengthM,
+    isLengthSaid: wiring?.cable !== undefined,
+    least,
+    leastFuseA,
+    cable,
+    shortCircuitA,
+    cableTrouble: cableTrouble(),
+    fuseTrouble: fuseTrouble(),
+  }
+}
+
+/** Where no inverter says when it gives up: lowest volts as a share of nominal. Common practice, no source. */
+const LOWEST_SHARE = 0.85

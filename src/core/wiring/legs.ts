@@ -1,0 +1,45 @@
+import type { Load } from '../plan/schema'
+import { type Draw, drawOf, drawTogether } from './draw'
+
+/** How a source with two legs is loaded, and the one move that would even it out most. */
+export interface LegBalance {
+  amps: { A: number; B: number }
+  /** with the largest start */
+  startA: { A: number; B: number }
+  /** null where no single move lowers the fuller leg by a tenth */
+  move: { loadId: string; to: 'A' | 'B'; fullerA: number } | null
+}
+
+const WORTH_A_MOVE = 0.9
+
+/** Loads of 240 V count on both legs alike. */
+export function legBalance(loads: readonly Load[]): LegBalance {
+  const peaks = peaksOf(loads)
+  const now = Math.max(peaks.startA.A, peaks.startA.B)
+  const movable = loads.filter(({ volts, leg }) => volts === 120 && leg !== 'both')
+  const tried = movable.map((load) => {
+    const to = load.leg === 'A' ? ('B' as const) : ('A' as const)
+    const moved = peaksOf(loads.map((other) => (other === load ? { ...load, leg: to } : other)))
+    return { loadId: load.id, to, fullerA: Math.max(moved.startA.A, moved.startA.B) }
+  })
+  const best = tried.reduce<(typeof tried)[number] | null>(
+    (least, one) => (!least || one.fullerA < least.fullerA ? one : least),
+    null,
+  )
+  return { ...peaks, move: best && best.fullerA < now * WORTH_A_MOVE ? best : null }
+}
+
+function peaksOf(loads: readonly Load[]): Pick<LegBalance, 'amps' | 'startA'> {
+  const on = (leg: 'A' | 'B') =>
+    drawTogether(
+      loads.flatMap((load): Draw[] => {
+        if (load.volts !== 240 && load.volts !== 120) return []
+        return load.volts === 240 || load.leg === leg || load.leg === 'both' ? [drawOf(load)] : []
+      }),
+    )
+  const [a, b] = [on('A'), on('B')]
+  return {
+    amps: { A: a?.runningA ?? 0, B: b?.runningA ?? 0 },
+    startA: { A: a?.startA ?? 0, B: b?.startA ?? 0 },
+  }
+}
