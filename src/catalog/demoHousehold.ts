@@ -2,6 +2,7 @@ import { UNITS_OF } from '@/core/quantity/units'
 import type { Household } from '@/core/plan/household'
 import { coldBoxBehaviour } from '@/core/load/coldBox'
 import type { Behaviour, Cycling, HouseholdLoad, Scenario } from '@/core/plan/schema'
+import type { Wiring } from '@/core/plan/wiring'
 import type { Tier } from '@/core/plan/limits'
 import { type Evidence, type Quantity, quantity } from '@/core/quantity/quantity'
 import { heating } from './appliances'
@@ -290,6 +291,40 @@ const LOADS: HouseholdLoad[] = [
   ),
 ]
 
+/** What is plugged in how at Tarn End: a pump on a thin long cord, a boiler on fixed wires, a pit that was measured. */
+const WIRING: Wiring = {
+  cords: [
+    { id: 'cellar-cord', name: 'Orange cord', areaMm2: 1, lengthM: 30 },
+    { id: 'outhouse-cord', name: 'Outhouse cord', areaMm2: 2.5, lengthM: 20, route: 'doorway' },
+    { id: 'shelf-strip', name: 'Strip on the shelf', areaMm2: 1.5, lengthM: 2, isStrip: true },
+  ],
+  loads: [
+    { loadId: 'drain-pump', connection: 'cord', cordId: 'cellar-cord' },
+    { loadId: 'outhouse-freezer', connection: 'cord', cordId: 'outhouse-cord' },
+    { loadId: 'network', connection: 'cord', cordId: 'shelf-strip' },
+    { loadId: 'lights', connection: 'cord', cordId: 'shelf-strip' },
+    { loadId: 'phones-laptops', connection: 'cord', cordId: 'shelf-strip' },
+    { loadId: 'breathing-aid', connection: 'straight' },
+    { loadId: 'larder-refrigerator', connection: 'straight' },
+    { loadId: 'coffee', connection: 'straight' },
+    { loadId: 'microwave', connection: 'straight' },
+  ],
+  sources: [{ powerSystemId: 'station-2000', sourceId: 'main', aboveFloorM: 0.9 }],
+  house: {
+    generatorPlace: 'outdoors',
+    generatorAwayM: 8,
+    generatorCord: { areaMm2: 2.5, lengthM: 15 },
+    carPlace: 'outdoors',
+    monoxideAlarms: 2,
+    smokeAlarms: 3,
+  },
+  risk: {
+    timeConstantH: 45,
+    hasWaterPipes: true,
+    pits: [{ loadId: 'drain-pump', areaM2: 0.16, toRimM: 0.35, inflowLH: 110 }],
+  },
+}
+
 const CANDIDATES = ['station-1000', 'station-2000', 'station-2000-expanded', 'bank-lfp-24', 'bank-agm-24']
 
 /** A fresh copy of the sample household. */
@@ -308,6 +343,7 @@ export function demoHousehold(): Household {
     scenarios: SCENARIOS,
     loads: LOADS,
     refill: REFILL,
+    wiring: WIRING,
     powerSystems: CANDIDATES.map((id) => systemOf(equipmentClass(id))),
     hangsOn: {},
     chosen: { scenarioId: 'february-ice', powerSystemId: 'station-2000' },

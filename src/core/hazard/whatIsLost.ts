@@ -20,7 +20,8 @@ const SEVERITY: Readonly<Record<RiskClock['kind'], Severity>> = {
 /** What is lost within the outage once the power of a critical load has ended. */
 export const whatIsLost: Hazard = ({ clocks, result }) =>
   clocks
-    .filter((clock) => fallsInto(clock, result.outageMin))
+    // a medical device has a finding of its own
+    .filter((clock) => clock.kind !== 'breathing-aid' && fallsInto(clock, result.outageMin))
     .map(({ kind, name, loadId, powerEnds, lost, basis }) =>
       finding(
         'what-is-lost',

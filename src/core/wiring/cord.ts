@@ -23,7 +23,7 @@ export interface CordVerdict {
   startDrop: number
   isOverloaded: boolean
   dropsTooMuch: boolean
-  /** the drop is too much at the start only */
+  /** the start loses more of what it may than running does */
   atStart: boolean
 }
 
@@ -65,12 +65,15 @@ export function judgeCord(pieces: readonly CordPiece[], volts: number, stripA: n
     startDrop,
     isOverloaded: (weakest?.room ?? 0) < 0,
     dropsTooMuch: over.running || over.start,
-    atStart: !over.running && over.start,
+    atStart: over.start && startDrop / MOST_START_DROP > runningDrop / MOST_RUNNING_DROP,
   }
 }
 
+/** Thinner cords for mains are sold for lamps alone: 16 AWG, 1.5 mm². Common practice, no source. */
+const LEAST_SOLD_MM2 = 1.3
+
 /**
- * The thinnest cord that carries a draw over a length, in one system of sizes.
+ * The thinnest cord for appliances that carries a draw over a length, in one system of sizes.
  *
  * @returns null where even the thickest cord that is made will not do
  */
@@ -83,6 +86,7 @@ export function leastCord(
   return (
     sizesOf(wires, system).find(
       (wire) =>
+        wire.areaMm2 >= LEAST_SOLD_MM2 &&
         ampsOf(wire, 'two') >= draw.runningA &&
         voltsLost(wire, lengthM, draw.runningA, draw.runningPowerFactor) <= MOST_RUNNING_DROP * draw.volts &&
         voltsLost(wire, lengthM, draw.startA, draw.startPowerFactor) <= MOST_START_DROP * draw.volts,

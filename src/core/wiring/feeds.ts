@@ -27,9 +27,9 @@ export interface Feed {
 }
 
 /** From the generator outdoors to the inlet or the station where nobody said: 50 ft. */
-const GENERATOR_CORD_M = 15
+export const GENERATOR_CORD_M = 15
 /** Jumper cables, one way. */
-const CAR_CABLE_M = 3
+export const CAR_CABLE_M = 3
 /** A car's system with its engine running, and what an inverter or charger on it makes of its amps. */
 const CAR_V = 13
 const CAR_EFFICIENCY = 0.88

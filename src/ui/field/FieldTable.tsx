@@ -5,6 +5,8 @@ import { type FieldRow, hasUnusual } from './fieldRows'
 import { More } from './More'
 import { QuantityField } from './QuantityField'
 import { SelectField } from './SelectField'
+import { TextField } from './TextField'
+import { WireField } from './WireField'
 
 interface FieldTableProps<S> {
   rows: readonly FieldRow<S>[]
@@ -70,6 +72,24 @@ function Field<S>({ row, state, change }: { row: FieldRow<S>; state: S; change: 
           words={row.words}
           on={row.on(state)}
           onChange={(on) => change(row.put(state, on))}
+        />
+      )
+    case 'wire':
+      return (
+        <WireField
+          label={label}
+          isCord={row.isCord}
+          areaMm2={row.value(state)}
+          onChange={(areaMm2) => change(row.put(state, areaMm2))}
+        />
+      )
+    case 'text':
+      return (
+        <TextField
+          label={label}
+          maxLength={row.maxLength}
+          value={row.value(state)}
+          onChange={(text) => change(row.put(state, text))}
         />
       )
     case 'note':

@@ -14,8 +14,8 @@ export interface QuantityFieldProps {
   label: string
   /** which figure of the plan it is: its unit and its bounds follow */
   path: BoundPath
-  /** in the kept unit: W, Wh, min, h, s, 0…1, °C, kg */
-  value: number
+  /** in the kept unit: W, Wh, min, h, s, 0…1, °C, kg; null: nobody said it */
+  value: number | null
   /** called when the field is left or Enter is pressed; while it is typed in, on trial */
   onChange: (value: number) => void
   /** of the load, so that amps are understood where watts are asked for */
@@ -46,6 +46,7 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   coefficient: 3,
 }
 const USUAL_DIGITS = 2
+const NOT_SAID = 'not said'
 
 /** A value as its field shows it, in the household's units. */
 function shownAs(value: number, kind: MeasureKind, units: Units): string {
@@ -68,12 +69,13 @@ export function QuantityField(props: QuantityFieldProps) {
   const low = props.low ?? bound.low
   const high = props.high ?? bound.high
   const units = useUnits()
-  const field = useTyped<number>({
+  const field = useTyped<number | null>({
     label,
     path,
-    shown: shownAs(value, kind, units),
+    shown: value === null ? NOT_SAID : shownAs(value, kind, units),
     value,
     read: (text) => {
+      if (value === null && text.trim() === NOT_SAID) return { ok: true, value: null }
       const parsed = parseMeasure(text, kind, {
         volts,
         low,
@@ -86,7 +88,9 @@ export function QuantityField(props: QuantityFieldProps) {
       if (objection) return { ok: false, message: objection }
       return { ...parsed, understood: parsed.understood === text.trim() ? undefined : parsed.understood }
     },
-    onChange,
+    onChange: (next) => {
+      if (next !== null) onChange(next)
+    },
     local,
   })
   return (

@@ -11,7 +11,8 @@ interface RowBase<S> {
 export interface QuantityRow<S> extends RowBase<S> {
   kind: 'quantity'
   path: BoundPath
-  value: (state: S) => number
+  /** null: nobody said it */
+  value: (state: S) => number | null
   put: (state: S, value: number) => S
   check?: (state: S, value: number) => string | null
   volts?: number
@@ -32,6 +33,23 @@ export interface CheckRow<S> extends RowBase<S> {
   put: (state: S, on: boolean) => S
 }
 
+/** How thick a wire is; null: not bought yet. */
+export interface WireRow<S> extends RowBase<S> {
+  kind: 'wire'
+  /** sizes flexible cords are made in only */
+  isCord: boolean
+  value: (state: S) => number | null
+  put: (state: S, areaMm2: number | null) => S
+}
+
+/** A name or a short text. */
+export interface TextRow<S> extends RowBase<S> {
+  kind: 'text'
+  maxLength: number
+  value: (state: S) => string
+  put: (state: S, text: string) => S
+}
+
 /** A line that says what follows from the fields above it. */
 export interface NoteRow<S> extends RowBase<S> {
   kind: 'note'
@@ -39,7 +57,7 @@ export interface NoteRow<S> extends RowBase<S> {
 }
 
 /** One field of a form, as data: what it is called, what it reads and what it changes. */
-export type FieldRow<S> = QuantityRow<S> | ChoiceRow<S> | CheckRow<S> | NoteRow<S>
+export type FieldRow<S> = QuantityRow<S> | ChoiceRow<S> | CheckRow<S> | WireRow<S> | TextRow<S> | NoteRow<S>
 
 /** Whether something under More is not as it usually is. */
 export const hasUnusual = <S>(rows: readonly FieldRow<S>[], state: S): boolean =>

@@ -2,6 +2,7 @@
 import BatteryFull from '@mui/icons-material/BatteryFullOutlined'
 import Bolt from '@mui/icons-material/PowerOffOutlined'
 import FactCheck from '@mui/icons-material/FactCheckOutlined'
+import Cable from '@mui/icons-material/CableOutlined'
 import Kitchen from '@mui/icons-material/KitchenOutlined'
 import MoreHoriz from '@mui/icons-material/MoreHoriz'
 import Schedule from '@mui/icons-material/Schedule'
@@ -25,6 +26,7 @@ const ICONS = {
   power: BatteryFull,
   runtime: Schedule,
   recharge: SolarPower,
+  hookup: Cable,
   run: FactCheck,
 }
 /** Pages that fit beside each other under a thumb; the rest stand behind the last key. */

@@ -17,7 +17,8 @@ export const KEY_ACTS = {
   power: ['3', 'Open Power'],
   runtime: ['4', 'Open Runtime'],
   recharge: ['5', 'Open Recharge'],
-  run: ['6', 'Open Test run'],
+  hookup: ['6', 'Open Hookup'],
+  run: ['7', 'Open Test run'],
 } as const satisfies Record<string, readonly [string, string]>
 
 export type KeyAct = keyof typeof KEY_ACTS

@@ -1,7 +1,7 @@
 import type { KeyAct } from './keySettings'
 
 interface Step {
-  path: KeyAct & ('outage' | 'loads' | 'power' | 'runtime' | 'recharge' | 'run')
+  path: KeyAct & ('outage' | 'loads' | 'power' | 'runtime' | 'recharge' | 'hookup' | 'run')
   name: string
   /** what is found here, for who looks by another word */
   words: string
@@ -40,6 +40,13 @@ export const STEPS: readonly Step[] = [
     name: 'Recharge',
     words: 'solar panels sun generator fuel car wall charger refill input',
     purpose: 'What fills the battery again: sun, generator, car or wall.',
+  },
+  {
+    path: 'hookup',
+    name: 'Hookup',
+    words:
+      'wiring cord cable fuse extension transfer switch inlet ground neutral carbon monoxide hazard danger safety parts list pit pipes food',
+    purpose: 'What plugs into what, with which cord and fuse, what can hurt, and what is lost when it ends.',
   },
   {
     path: 'run',

@@ -1,0 +1,146 @@
+'use client'
+import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { WIRING_TABLES } from '@/catalog/wires'
+import type { Severity } from '@/core/hazard/finding'
+import type { Household } from '@/core/plan/household'
+import { planOf } from '@/core/plan/planOf'
+import { riskClocks } from '@/core/risk/riskClocks'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import { diagramOf } from '@/core/wiring/diagram'
+import { partsOf } from '@/core/wiring/parts'
+import { FieldScope } from '@/ui/field/FieldScope'
+import { FieldTable } from '@/ui/field/FieldTable'
+import type { ShownFinding } from '@/ui/hazard/findingsOf'
+import { useFindings } from '@/ui/hazard/useFindings'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { changeHouseWiring } from '@/ui/household/wiringEdits'
+import { focusSoon } from '@/ui/shell/focusSoon'
+import { useGo } from '@/ui/shell/useGo'
+import { summaryWords } from '@/words/hookup/hookupWords'
+import { DiagramView } from './DiagramView'
+import { Findings } from './Findings'
+import styles from './hookup.module.css'
+import { houseFields } from './houseFields'
+import { PartPanel } from './PartPanel'
+import { PartsList } from './PartsList'
+import { RiskClocks } from './RiskClocks'
+import { saveDrawing } from './saveDrawing'
+import type { Selected } from './selected'
+
+const NOTHING: readonly ShownFinding[] = []
+
+/** What plugs into what, what can hurt, and what is lost when it ends. */
+export function HookupPage() {
+  const household = useDeferredValue(useHousehold((state) => state.household))
+  const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
+  const findings = useFindings()
+  return <Body household={household} evaluation={evaluation} findings={findings} />
+}
+
+const Body = memo(function Body(props: {
+  household: Household
+  evaluation: Evaluation | null
+  findings: ShownFinding[] | null
+}) {
+  const { household, evaluation } = props
+  const findings = props.findings ?? NOTHING
+  const { edit, householdId } = useHouseholdStore().getState()
+  const go = useGo()
+  const plan = useMemo(() => planOf(household), [household])
+  const diagram = useMemo(() => diagramOf(plan, WIRING_TABLES), [plan])
+  const parts = useMemo(() => partsOf(plan, WIRING_TABLES), [plan])
+  const clocks = useMemo(() => (evaluation ? riskClocks(plan, evaluation.result) : []), [plan, evaluation])
+  const [selected, setSelected] = useState<Selected>({ kind: 'house', id: 'house' })
+  const worst = useMemo(() => worstByPart(findings), [findings])
+  useFindingOfAddress(props.findings !== null)
+
+  const select = (next: Selected) => {
+    setSelected(next)
+    focusSoon(next.kind === 'house' ? 'hookup-house' : 'hookup-part')
+  }
+  const show = ({ found: { place } }: ShownFinding) => {
+    const { page, part, id } = place
+    const here = part === 'panels' ? null : ({ kind: part, id: id ?? part } as Selected)
+    if (page === 'hookup' && here) select(here)
+    else go(`/h/${householdId}/${page}`)
+  }
+  const open = findings.filter(({ found }) => found.answer === null)
+  return (
+    <div className={styles.columns}>
+      <div className={styles.main}>
+        <p className={styles.summary} data-testid="hookup-summary" role="status">
+          {props.findings ? (
+            summaryWords(
+              findings.map(({ found }) => found),
+              open[0]?.words.title ?? '',
+            )
+          ) : (
+            <Skeleton width="70%" />
+          )}
+        </p>
+        <div className={styles.legend}>
+          <h2>What plugs into what</h2>
+          <span className={styles.soft}>
+            single line: household current · double: direct current · figures: running (starting) amps, volts
+            lost
+          </span>
+          <span className={styles.noPrint}>
+            <Button variant="text" onClick={() => window.print()}>
+              Print
+            </Button>
+            <Button variant="text" onClick={() => saveDrawing(plan.powerSystem.name)}>
+              Save as SVG
+            </Button>
+          </span>
+        </div>
+        <DiagramView plan={plan} diagram={diagram} selected={selected} select={select} worst={worst} />
+        {diagram.unfed.length > 0 && (
+          <p className={styles.soft}>Not on it: {diagram.unfed.map(({ name }) => name).join(', ')}.</p>
+        )}
+        <div className={styles.forms}>
+          <PartPanel selected={selected} plan={plan} diagram={diagram} select={select} />
+          <FieldScope id="house" name="House">
+            <section className={styles.part} aria-label="House and alarms" id="hookup-house" tabIndex={-1}>
+              <h2>House and alarms</h2>
+              <FieldTable
+                rows={houseFields}
+                state={plan.wiring?.house ?? {}}
+                change={(house) => edit(changeHouseWiring(house))}
+              />
+            </section>
+          </FieldScope>
+        </div>
+        {evaluation && <RiskClocks plan={plan} clocks={clocks} outageMin={evaluation.result.outageMin} />}
+      </div>
+      <aside className={styles.aside}>
+        <Findings findings={findings} show={show} />
+        <PartsList plan={plan} parts={parts} />
+      </aside>
+    </div>
+  )
+})
+
+const RANK: Readonly<Record<Severity, number>> = { danger: 0, serious: 1, note: 2 }
+
+/** The worst open finding of each part of the drawing. */
+function worstByPart(findings: readonly ShownFinding[]): Map<string, Severity> {
+  const worst = new Map<string, Severity>()
+  for (const { found } of findings) {
+    const { part, id } = found.place
+    const key = id ?? part
+    const known = worst.get(key)
+    if (found.answer === null && (known === undefined || RANK[found.severity] < RANK[known]))
+      worst.set(key, found.severity)
+  }
+  return worst
+}
+
+/** A mark elsewhere leads here: the finding it names is shown. */
+function useFindingOfAddress(isReady: boolean) {
+  useEffect(() => {
+    const key = decodeURIComponent(window.location.hash.slice(1))
+    if (isReady && key) focusSoon(key)
+  }, [isReady])
+}

@@ -1,0 +1,169 @@
+'use client'
+import Button from '@mui/material/Button'
+import Link from 'next/link'
+import { useParams } from 'next/navigation'
+import type { ReactNode } from 'react'
+import { MOST_WIRING } from '@/core/plan/wiringLimits'
+import type { Plan } from '@/core/plan/document'
+import { servesFor } from '@/core/load/servesFor'
+import type { Cord } from '@/core/plan/wiring'
+import type { Diagram } from '@/core/wiring/diagram'
+import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
+import { FieldScope } from '@/ui/field/FieldScope'
+import { FieldTable } from '@/ui/field/FieldTable'
+import { freshId, freshName } from '@/ui/household/edits'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import {
+  addCord,
+  changeCord,
+  changeHouseWiring,
+  changeLoadWiring,
+  changePit,
+  changeSourceWiring,
+  removeCord,
+} from '@/ui/household/wiringEdits'
+import { cordFields } from './cordFields'
+import styles from './hookup.module.css'
+import { carFields, generatorFields } from './houseFields'
+import { type LoadForm, NEW_CORD, loadFields } from './loadFields'
+import type { Selected } from './selected'
+import { sourceFields } from './sourceFields'
+
+/** What can be set of the part of the drawing that was picked. */
+export function PartPanel(props: {
+  selected: Selected
+  plan: Plan
+  diagram: Diagram
+  select: (selected: Selected) => void
+}) {
+  const { selected, plan, diagram, select } = props
+  const { householdId } = useParams<{ householdId: string }>()
+  const { edit } = useHouseholdStore().getState()
+  const wiring = plan.wiring ?? {}
+  const cords = wiring.cords ?? []
+  const link = (page: string, words: string) => (
+    <Link href={`/h/${householdId}/${page}`} className={styles.partLink}>
+      {words}
+    </Link>
+  )
+  const panel = (id: string, name: string, fields: ReactNode, more?: ReactNode) => (
+    <FieldScope id={id} name={name}>
+      <section className={styles.part} aria-label={`Connection of ${name}`} id="hookup-part" tabIndex={-1}>
+        <h2>{name}</h2>
+        <div className={styles.partFields}>{fields}</div>
+        {more}
+      </section>
+    </FieldScope>
+  )
+
+  switch (selected.kind) {
+    case 'load': {
+      const load = plan.loads.find(({ id }) => id === selected.id)
+      if (!load) return null
+      const form: LoadForm = {
+        wiring: wiring.loads?.find(({ loadId }) => loadId === load.id) ?? { loadId: load.id },
+        pit: wiring.risk?.pits?.find(({ loadId }) => loadId === load.id) ?? null,
+      }
+      const change = ({ wiring: next, pit }: LoadForm) => {
+        if (next.cordId === NEW_CORD) {
+          const cord = newCord(load.name, cords)
+          edit(addCord(cord, load.id))
+          select({ kind: 'cord', id: cord.id })
+          return
+        }
+        edit((household) => {
+          const wired = changeLoadWiring(load.id, next)(household)
+          return pit === form.pit ? wired : changePit(load.id, pit)(wired)
+        })
+      }
+      const rows = loadFields(
+        load,
+        cords,
+        isUsuallyFixed(load) ? 'hard-wired' : 'cord',
+        servesFor(load) === 'pit',
+      )
+      const usable = cords.length >= MOST_WIRING.cords ? rows.slice(0, -1) : rows
+      return panel(
+        load.id,
+        load.name,
+        <FieldTable rows={usable} state={form} change={change} />,
+        link('loads', 'Watts, volts and start: Loads'),
+      )
+    }
+    case 'cord': {
+      const cord = cords.find(({ id }) => id === selected.id)
+      if (!cord) return null
+      const others = cords.filter(({ id }) => id !== cord.id && !isBehind(cords, id, cord.id))
+      return panel(
+        cord.id,
+        cord.name,
+        <FieldTable
+          rows={cordFields(others)}
+          state={cord}
+          change={({ id, ...part }: Cord) => edit(changeCord(id, part))}
+        />,
+        <Button
+          variant="text"
+          onClick={() => {
+            edit(removeCord(cord.id))
+            select({ kind: 'house', id: 'house' })
+          }}
+        >
+          Remove this cord
+        </Button>,
+      )
+    }
+    case 'source': {
+      const hub = diagram.hubs.find(({ source }) => source.id === selected.id)
+      if (!hub) return null
+      const systemId = plan.powerSystem.id
+      const state = wiring.sources?.find(
+        (one) => one.sourceId === hub.source.id && one.powerSystemId === systemId,
+      ) ?? { powerSystemId: systemId, sourceId: hub.source.id }
+      return panel(
+        hub.source.id,
+        hub.source.name,
+        <FieldTable
+          rows={sourceFields(hub.source, hub.circuit?.leastFuseA ?? null)}
+          state={state}
+          change={(part) => edit(changeSourceWiring(systemId, hub.source.id, part))}
+        />,
+        link('power', 'Watts, watt-hours and inputs: Power'),
+      )
+    }
+    case 'generator':
+    case 'car': {
+      const name = plan.refill[selected.kind]?.name
+      if (name === undefined) return null
+      return panel(
+        selected.kind,
+        name,
+        <FieldTable
+          rows={selected.kind === 'car' ? carFields : generatorFields}
+          state={wiring.house ?? {}}
+          change={(part) => edit(changeHouseWiring(part))}
+        />,
+        link('recharge', 'Watts, fuel and hours: Recharge'),
+      )
+    }
+    default:
+      return null
+  }
+}
+
+/** A cord for a load, named after it; its size is still to be said. */
+function newCord(loadName: string, cords: readonly Cord[]): Cord {
+  const name = freshName(`Cord of ${loadName}`.slice(0, 70), [...cords])
+  return { id: freshId(name, [...cords]), name, areaMm2: null, lengthM: GUESSED_LENGTH_M }
+}
+
+/** Whether a cord hangs, however far, on another. */
+function isBehind(cords: readonly Cord[], id: string, ofId: string): boolean {
+  let at = cords.find((cord) => cord.id === id)
+  for (let hops = 0; at?.fromCordId !== undefined && hops <= cords.length; hops++) {
+    if (at.fromCordId === ofId) return true
+    const next = at.fromCordId
+    at = cords.find((cord) => cord.id === next)
+  }
+  return false
+}

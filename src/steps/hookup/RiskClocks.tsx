@@ -1,0 +1,177 @@
+'use client'
+import Button from '@mui/material/Button'
+import Table from '@mui/material/Table'
+import TableBody from '@mui/material/TableBody'
+import TableCell from '@mui/material/TableCell'
+import TableHead from '@mui/material/TableHead'
+import TableRow from '@mui/material/TableRow'
+import { useState } from 'react'
+import { isWithin, windowIntervals } from '@/core/plan/clock'
+import type { Plan } from '@/core/plan/document'
+import { timeConstantMeasured } from '@/core/risk/coolingHouse'
+import type { RiskClock } from '@/core/risk/riskClock'
+import { FieldScope } from '@/ui/field/FieldScope'
+import { FieldTable } from '@/ui/field/FieldTable'
+import { QuantityField } from '@/ui/field/QuantityField'
+import { useMoment } from '@/ui/field/useMoment'
+import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { changeRisk } from '@/ui/household/wiringEdits'
+import { clockWords, sayHookup } from '@/words/hookup/hookupWords'
+import styles from './hookup.module.css'
+import { coolingFields } from './houseFields'
+import { NeedsList } from './NeedsList'
+
+/** What is lost once the power has ended, on the clock, in the order of what to save first. */
+export function RiskClocks({
+  plan,
+  clocks,
+  outageMin,
+}: {
+  plan: Plan
+  clocks: readonly RiskClock[]
+  outageMin: number
+}) {
+  const moment = useMoment()
+  const { edit } = useHouseholdStore().getState()
+  const { startsAt, asleep, away } = plan.scenario
+  const saying = { units: plan.household.units, startsAt }
+  const bed = windowIntervals(asleep, startsAt, 2 * outageMin)
+  const gone = windowIntervals(away, startsAt, 2 * outageMin)
+  const heats = clocks.some(({ kind }) => kind === 'cold-room')
+  const at = (minute: number) => moment(startsAt, minute, 5)
+  return (
+    <section aria-label="What is lost, and when" className={styles.clocks}>
+      <h2>What is lost, and when</h2>
+      {clocks.length === 0 ? (
+        <p className={styles.soft}>
+          No critical load of this outage keeps something that is lost without power.
+        </p>
+      ) : (
+        <div className={styles.scroll}>
+          <Table size="small">
+            <TableHead>
+              <TableRow>
+                <TableCell>First to save first</TableCell>
+                <TableCell>Power ends, likely</TableCell>
+                <TableCell>Lost, likely</TableCell>
+                <TableCell>1 in 10 by</TableCell>
+                <TableCell>Known by</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {clocks.map((clock) => {
+                const { kind, loadId, name, powerEnds, lost, basis } = clock
+                const falls = lost !== null && lost.likely < outageMin
+                const who =
+                  falls && isWithin(bed, lost.likely)
+                    ? sayHookup('clock.asleep')
+                    : falls && isWithin(gone, lost.likely)
+                      ? sayHookup('clock.away')
+                      : ''
+                return (
+                  <TableRow key={`${kind} ${loadId ?? name}`} data-falls={falls}>
+                    <TableCell component="th" scope="row">
+                      {clockWords(clock, saying)}
+                    </TableCell>
+                    <TableCell>
+                      {powerEnds === null
+                        ? 'not fed at all'
+                        : powerEnds.likely < outageMin
+                          ? at(powerEnds.likely)
+                          : sayHookup('clock.never')}
+                    </TableCell>
+                    <TableCell>
+                      {lost === null
+                        ? sayHookup('clock.unknown')
+                        : falls
+                          ? `${at(lost.likely)}${who && `, ${who}`}`
+                          : sayHookup('clock.never')}
+                    </TableCell>
+                    <TableCell>{lost !== null && lost.early < outageMin ? at(lost.early) : '–'}</TableCell>
+                    <TableCell>{sayHookup('clock.basis', { basis })}</TableCell>
+                  </TableRow>
+                )
+              })}
+            </TableBody>
+          </Table>
+        </div>
+      )}
+      {heats && (
+        <FieldScope id="cooling" name="Cooling house">
+          <FieldTable
+            rows={coolingFields}
+            state={plan.wiring?.risk ?? {}}
+            change={(risk) => edit(changeRisk(risk))}
+          />
+          <CoolingNight keep={(timeConstantH) => edit(changeRisk({ timeConstantH, isMeasured: true }))} />
+        </FieldScope>
+      )}
+      <NeedsList plan={plan} />
+    </section>
+  )
+}
+
+const NIGHT = { startC: 20, endC: 17, outdoorC: 0, hours: 8 }
+
+/** How fast the house cools, from a night with the heating off: two temperatures and the hours between. */
+function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
+  const [isOpen, setOpen] = useState(false)
+  const [night, setNight] = useState(NIGHT)
+  const put = (part: Partial<typeof NIGHT>) => setNight({ ...night, ...part })
+  if (!isOpen)
+    return (
+      <Button variant="text" onClick={() => setOpen(true)}>
+        Measure it in a cooling night
+      </Button>
+    )
+  const { startC, endC, outdoorC, hours } = night
+  const isPossible = startC > endC && endC > outdoorC
+  const found = isPossible ? timeConstantMeasured(startC, endC, outdoorC, hours) : null
+  return (
+    <div>
+      <QuantityField
+        local
+        label="Indoors, heating off"
+        path="scenario.indoorC"
+        value={startC}
+        onChange={(value) => put({ startC: value })}
+      />
+      <QuantityField
+        local
+        label="Indoors, later"
+        path="scenario.indoorC"
+        value={endC}
+        onChange={(value) => put({ endC: value })}
+      />
+      <QuantityField
+        local
+        label="Outdoors meanwhile"
+        path="scenario.outdoorC"
+        value={outdoorC}
+        onChange={(value) => put({ outdoorC: value })}
+      />
+      <QuantityField
+        local
+        label="Hours between"
+        path="scenario.durationH"
+        value={hours}
+        onChange={(value) => put({ hours: value })}
+      />
+      <p role="status">
+        {found === null
+          ? 'It must have cooled, and stayed warmer than outdoors.'
+          : `The house keeps warm for ${Math.round(found)} h: in that time it loses 63 % of its warmth.`}
+      </p>
+      <Button
+        variant="text"
+        disabled={found === null || found < 2 || found > 300}
+        onClick={() => {
+          keep(Math.round(found! * 10) / 10)
+          setOpen(false)
+        }}
+      >
+        Keep it
+      </Button>
+    </div>
+  )
+}

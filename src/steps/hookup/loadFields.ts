@@ -1,0 +1,143 @@
+import type { Load } from '@/core/plan/schema'
+import type { Cord, LoadWiring, Pit } from '@/core/plan/wiring'
+import type { Connection } from '@/core/plan/wiringLimits'
+import type { FieldRow } from '@/ui/field/fieldRows'
+
+/** What the form of a load's connection changes. */
+export interface LoadForm {
+  wiring: LoadWiring
+  pit: Pit | null
+}
+
+/** Choices beside the household's cords. */
+export const NEW_CORD = 'new cord'
+const STRAIGHT = 'straight in'
+const FIXED = 'fixed'
+const UNSAID = 'not said'
+
+/** A pit as it is first drawn up: 45 cm wide, its rim a foot above where the pump starts. */
+const USUAL_PIT = { areaM2: 0.16, toRimM: 0.3 }
+/** A thin lead, as such devices come with: 18 AWG, 2 m. */
+const USUAL_LEAD = { areaMm2: 0.823, lengthM: 2 }
+
+const wired = (state: LoadForm, part: Partial<LoadWiring>): LoadForm => ({
+  ...state,
+  wiring: { ...state.wiring, ...part },
+})
+const dug = (state: LoadForm, part: Partial<Pit>): LoadForm => ({
+  ...state,
+  pit: state.pit && { ...state.pit, ...part },
+})
+
+/**
+ * How a load is connected, and what that asks of it.
+ *
+ * @param usual how such a load is connected where nothing is said
+ * @param isPit whether a pit fills without it
+ */
+export const loadFields = (
+  load: Load,
+  cords: readonly Cord[],
+  usual: Connection,
+  isPit: boolean,
+): readonly FieldRow<LoadForm>[] => [
+  {
+    kind: 'choice',
+    label: 'Connected by',
+    when: () => load.volts !== 12,
+    options: [
+      { value: UNSAID, words: usual === 'hard-wired' ? 'fixed wires, as usual' : 'a cord, not named yet' },
+      { value: STRAIGHT, words: 'its own plug, straight into the source' },
+      { value: FIXED, words: 'fixed wires of the house' },
+      ...cords.map(({ id, name }) => ({ value: id, words: name })),
+      { value: NEW_CORD, words: 'another cord …' },
+    ],
+    value: ({ wiring }) =>
+      wiring.cordId ??
+      (wiring.connection === 'straight' ? STRAIGHT : wiring.connection === 'hard-wired' ? FIXED : UNSAID),
+    put: (state, choice) => {
+      if (choice === STRAIGHT) return wired(state, { connection: 'straight', cordId: undefined })
+      if (choice === FIXED) return wired(state, { connection: 'hard-wired', cordId: undefined })
+      if (choice === UNSAID) return wired(state, { connection: undefined, cordId: undefined })
+      return wired(state, { connection: 'cord', cordId: choice })
+    },
+  },
+  {
+    kind: 'wire',
+    label: 'Lead, wire size',
+    when: () => load.volts === 12,
+    isCord: true,
+    value: ({ wiring }) => wiring.lead?.areaMm2 ?? null,
+    put: (state, areaMm2) => wired(state, { lead: { ...USUAL_LEAD, ...state.wiring.lead, areaMm2 } }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Lead, length',
+    when: () => load.volts === 12,
+    path: 'cord.lengthM',
+    value: ({ wiring }) => wiring.lead?.lengthM ?? null,
+    put: (state, lengthM) => wired(state, { lead: { ...USUAL_LEAD, ...state.wiring.lead, lengthM } }),
+  },
+  {
+    kind: 'check',
+    label: 'Outlet',
+    words: 'with ground-fault protection',
+    when: () => isPit || load.behaviour.kind === 'pump',
+    on: ({ wiring }) => wiring.isGroundFaultProtected ?? false,
+    put: (state, on) => wired(state, { isGroundFaultProtected: on || undefined }),
+  },
+  {
+    kind: 'check',
+    label: 'Own battery',
+    words: 'bridges the moment of switching over',
+    on: ({ wiring }) => wiring.hasOwnBattery ?? false,
+    put: (state, on) => wired(state, { hasOwnBattery: on || undefined }),
+  },
+  {
+    kind: 'check',
+    label: 'Second source',
+    words: 'a charged spare stands ready',
+    when: () => load.medical,
+    on: ({ wiring }) => wiring.hasSecondSource ?? false,
+    put: (state, on) => wired(state, { hasSecondSource: on || undefined }),
+  },
+  {
+    kind: 'check',
+    label: 'Pit',
+    words: 'measured: say when it runs over',
+    when: () => isPit,
+    on: ({ pit }) => pit !== null,
+    put: (state, on) => ({ ...state, pit: on ? { loadId: load.id, ...USUAL_PIT } : null }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Pit, surface',
+    when: ({ pit }) => pit !== null,
+    path: 'pit.areaM2',
+    value: ({ pit }) => pit?.areaM2 ?? USUAL_PIT.areaM2,
+    put: (state, areaM2) => dug(state, { areaM2 }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Pump start to rim',
+    when: ({ pit }) => pit !== null,
+    path: 'pit.toRimM',
+    value: ({ pit }) => pit?.toRimM ?? USUAL_PIT.toRimM,
+    put: (state, toRimM) => dug(state, { toRimM }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Runs in, when measured',
+    when: ({ pit }) => pit !== null,
+    path: 'pit.inflowLH',
+    value: ({ pit }) => pit?.inflowLH ?? null,
+    put: (state, inflowLH) => dug(state, { inflowLH }),
+  },
+  {
+    kind: 'note',
+    label: 'Runs in',
+    when: ({ pit }) => pit !== null,
+    words: () =>
+      'To measure it: pump off, note how far the water rises in ten minutes. Surface × rise × 6 is what runs in within an hour. It is scaled to the rain of each outage.',
+  },
+]

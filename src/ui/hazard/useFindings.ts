@@ -1,0 +1,29 @@
+import { useDeferredValue, useEffect, useState } from 'react'
+import { planOf } from '@/core/plan/planOf'
+import type { Household } from '@/core/plan/household'
+import type { Evaluation } from '@/core/sizing/evaluate'
+import { useHousehold } from '../household/HouseholdContext'
+import type { ShownFinding } from './findingsOf'
+
+let latest: { household: Household; evaluation: Evaluation; findings: ShownFinding[] } | null = null
+
+/** What can hurt in the plan as it stands; null until it is worked out, which happens apart from what is painted first. */
+export function useFindings(): ShownFinding[] | null {
+  const household = useDeferredValue(useHousehold((state) => state.household))
+  const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
+  const [findings, setFindings] = useState<ShownFinding[] | null>(null)
+  useEffect(() => {
+    if (!evaluation) return
+    let isCurrent = true
+    void import('./findingsOf').then(({ shownFindings }) => {
+      if (!isCurrent) return
+      if (latest?.household !== household || latest.evaluation !== evaluation)
+        latest = { household, evaluation, findings: shownFindings(planOf(household), evaluation.result) }
+      setFindings(latest.findings)
+    })
+    return () => {
+      isCurrent = false
+    }
+  }, [household, evaluation])
+  return findings
+}

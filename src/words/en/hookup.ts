@@ -1,0 +1,63 @@
+/** The page Hookup, in ICU messages. */
+export const hookup = {
+  summary: {
+    nothing: 'Nothing was found that can hurt as this is planned. Look at it again when something changes.',
+    found:
+      '{danger, plural, =0 {} one {As it stands one thing is dangerous. {first}} other {As it stands # things are dangerous, first this: {first}}}{danger, plural, =0 {{serious, plural, =0 {} one {One thing is serious. {first}} other {# things are serious, first this: {first}}}} other {{serious, plural, =0 {} one { One more is serious.} other { # more are serious.}}}}{notes, plural, =0 {} one { One is worth a look.} other { # are worth a look.}}',
+    notes:
+      '{notes, plural, one {One thing is worth a look} other {# things are worth a look}}, nothing worse.',
+  },
+  /** above a wire, and below it */
+  wire: {
+    straight: { above: 'straight in', below: '{amps}' },
+    cord: { above: '{wire}, {length}', below: '{amps}{drop, select, none {} other {, {drop} lost}}' },
+    toFind: { above: 'no cord yet', below: '{amps}, at least {least}' },
+    noCord: { above: 'no cord will do', below: '{amps}' },
+    fixed: { above: 'fixed wires', below: '{amps}' },
+    lead: { above: '{wire, select, none {lead} other {{wire}}}', below: '{amps}' },
+    feed: {
+      above: '{volts}, {amps}',
+      below: '{wire, select, none {} other {{wire}{length, select, none {} other {, {length}}}}}',
+    },
+    starting: '{running} ({start}) A',
+    running: '{running} A',
+  },
+  switch: {
+    none: 'no inlet',
+    'transfer-switch': 'transfer switch',
+    interlock: 'interlock',
+    'plug-at-appliance': 'plug, outlet',
+  },
+  part: {
+    cord: 'Cord {size}, {length}',
+    'battery-cable': 'Battery cable {size}, {length}',
+    'car-cable': 'Jumper cables {size}, {length}{amps, select, none {} other {, fuse {amps}}}',
+    lugs: 'Lugs{size, select, none {} other { for {size}}}',
+    'battery-fuse': 'Battery fuse with holder, {amps}',
+    disconnect: 'Battery disconnect',
+    busbars: 'Busbar',
+    inlet: 'Power inlet, fitted by an electrician',
+    'transfer-switch': 'Transfer switch or interlock, fitted by an electrician',
+    'monoxide-alarm': 'Carbon monoxide alarm with a battery',
+    'smoke-alarm': 'Smoke alarm with a battery',
+    cart: 'Cart',
+  },
+  clock: {
+    refrigerator: '{name}: food spoils',
+    freezer: '{name}: thaws',
+    'cold-room': 'Rooms below {coldRoomC}',
+    'frozen-pipes': 'Pipes can freeze',
+    'flooded-pit': '{name}: pit runs over',
+    aquarium: '{name}: fish lack air',
+    roots: '{name}: roots dry',
+    animals: '{name}',
+    medicine: '{name}: too warm',
+    'breathing-aid': '{name} stops',
+    phone: '{name}: no telephone',
+    basis: '{basis, select, published {published hours} own {your figures} other {a guess}}',
+    never: 'not in this outage',
+    unknown: 'not known: describe the pit',
+    asleep: 'nobody is awake',
+    away: 'nobody is at home',
+  },
+}

@@ -1,0 +1,49 @@
+import { formatMoment } from '@/core/plan/clock'
+import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { Units } from '@/core/quantity/units'
+import { formatLength, formatMass, formatTemperature, formatVolume } from '@/core/reading/inUnits'
+
+/** What facts are said in: the household's units, and the clock minutes are counted from. */
+export interface Saying {
+  units: Units
+  /** local start of the outage */
+  startsAt: string
+}
+
+/** Stands for what is not known, for messages that choose by it. */
+export const NONE = 'none'
+
+type Fact = string | number | boolean | null | readonly string[]
+
+/** "A, B and C" */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
+
+const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) => string][] = [
+  [/(^a|A)mps$|A$/, (value) => `${formatNumber(value, value < 10 ? 1 : 0)} A`],
+  [/Fraction$/, (value) => formatPercent(value)],
+  [/Kg$/, (value, { units }) => formatMass(value, units)],
+  [/Cm2$/, (value) => `${formatNumber(Math.ceil(value))} cm²`],
+  [/m3PerH$/, (value) => `${formatNumber(value, 1)} m³ an hour`],
+  [/Min$/, (value, { startsAt, units }) => formatMoment(startsAt, value, 5, units.clock)],
+  [/Ms$/, (value) => `${formatNumber(value)} ms`],
+  [/[a-z]M$/, (value, { units }) => formatLength(value, units)],
+  [/[a-z]L$/, (value, { units }) => formatVolume(value, units)],
+  [/[a-z]C$/, (value, { units }) => formatTemperature(value, units)],
+  [/[a-z]V$/, (value) => `${formatNumber(value, 0)} V`],
+  [/[a-z]W$/, (value) => formatWatts(value)],
+]
+
+/**
+ * A fact as it stands in a sentence, with its unit: the ending of its name says which, as everywhere in the code.
+ *
+ * @returns "none" for null, "yes" and "no", a list of names
+ */
+export function factText(name: string, fact: Fact, saying: Saying): string {
+  if (fact === null) return NONE
+  if (typeof fact === 'boolean') return fact ? 'yes' : 'no'
+  if (typeof fact === 'string') return fact
+  if (typeof fact !== 'number') return listed(fact)
+  const written = WRITTEN.find(([ending]) => ending.test(name))
+  return written ? written[1](fact, saying) : formatNumber(fact)
+}

@@ -1,0 +1,81 @@
+import type { AnsweredFinding } from '@/core/hazard/hazards'
+import { formatNumber } from '@/core/quantity/format'
+import { COLD_ROOM_C } from '@/core/risk/riskClocks'
+import type { RiskClock } from '@/core/risk/riskClock'
+import type { Branch } from '@/core/wiring/diagram'
+import type { Draw } from '@/core/wiring/draw'
+import type { Feed } from '@/core/wiring/feeds'
+import type { Part } from '@/core/wiring/parts'
+import { hookup } from '../en/hookup'
+import { NONE, type Saying, factText } from '../factWords'
+import { type Say, sayFrom } from '../translate'
+
+export const sayHookup: Say = sayFrom(hookup)
+
+/** The sentence over the findings: the worst first, then how many more. */
+export function summaryWords(findings: readonly AnsweredFinding[], firstTitle: string): string {
+  const open = findings.filter(({ answer }) => answer === null)
+  const count = (severity: AnsweredFinding['severity']) =>
+    open.filter((found) => found.severity === severity).length
+  const [danger, serious, notes] = [count('danger'), count('serious'), count('note')]
+  if (open.length === 0) return sayHookup('summary.nothing')
+  if (danger + serious === 0) return sayHookup('summary.notes', { notes })
+  return sayHookup('summary.found', { danger, serious, notes, first: firstTitle })
+}
+
+/** "4.6 (13) A": running, and while it starts where that is more. */
+export function drawWords({ runningA, startA }: Draw): string {
+  const amps = (value: number) => formatNumber(value, value < 10 ? 1 : 0)
+  return startA > runningA * 1.2
+    ? sayHookup('wire.starting', { running: amps(runningA), start: amps(startA) })
+    : sayHookup('wire.running', { running: amps(runningA) })
+}
+
+/** What stands above a wire, and below it. */
+export interface WireWords {
+  above: string
+  below: string
+}
+
+const wireWords = (key: string, values: Record<string, string>): WireWords => ({
+  above: sayHookup(`wire.${key}.above`, values),
+  below: sayHookup(`wire.${key}.below`, values),
+})
+
+/** What stands beside the wire of a branch. */
+export function branchWords(branch: Branch, saying: Saying): WireWords {
+  const { how, wire, lengthM, least, draw, drop } = branch
+  const amps = drawWords(draw)
+  if (how === 'straight') return wireWords('straight', { amps })
+  if (how === 'hard-wired') return wireWords('fixed', { amps })
+  if (how === 'lead') return wireWords('lead', { amps, wire: wire?.name ?? NONE })
+  if (!wire) return least ? wireWords('toFind', { amps, least: least.name }) : wireWords('noCord', { amps })
+  const worst = drop && Math.max(drop.running, drop.start)
+  return wireWords('cord', {
+    amps,
+    wire: wire.name,
+    length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
+    drop: worst !== null && worst >= 0.01 ? factText('dropFraction', worst, saying) : NONE,
+  })
+}
+
+/** What stands beside the wire that brings energy. */
+export const feedWords = ({ volts, amps, wire, lengthM }: Feed, saying: Saying): WireWords =>
+  wireWords('feed', {
+    volts: factText('coldV', volts, saying),
+    amps: factText('amps', amps, saying),
+    wire: wire?.name ?? NONE,
+    length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
+  })
+
+/** A part as one would ask for it in a shop. */
+export const partWords = ({ kind, size, lengthM, amps }: Part, saying: Saying): string =>
+  sayHookup(`part.${kind}`, {
+    size: size ?? NONE,
+    length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
+    amps: amps === null ? NONE : factText('amps', amps, saying),
+  })
+
+/** What a clock counts to. */
+export const clockWords = ({ kind, name }: RiskClock, saying: Saying): string =>
+  sayHookup(`clock.${kind}`, { name, coldRoomC: factText('coldRoomC', COLD_ROOM_C, saying) })
