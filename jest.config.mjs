@@ -1,7 +1,7 @@
 const shared = {
   transform: {
-    // the table's package is written in modules alone
-    '(?:\\.tsx?|/@tanstack/.+\\.js)$': [
+    // some packages are written in modules alone
+    '(?:\\.tsx?|/(?:@tanstack|@formatjs|@schummar|use-intl|intl-messageformat|icu-minify)/.+\\.js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -13,7 +13,9 @@ const shared = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!@tanstack/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(?:@tanstack|@formatjs|@schummar|use-intl|intl-messageformat|icu-minify)/)',
+  ],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/tests/support/styles.cjs',
     '^@/(.*)$': '<rootDir>/src/$1',

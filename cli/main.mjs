@@ -11,6 +11,7 @@ const HELP = `yotrope: plan how a household holds through a power outage
       --runs N                   how many runs (400)
       --seed S                   the seed of their chance (1)
       --at 8h --at 19h           state of charge at these hours of the outage
+  ./yotrope hazards plan.json    what can hurt in a plan, and what is lost when; --json for programs
   ./yotrope run plan.json readings.csv   hold a run's readings against its plan: when it will be empty
       --json                     all figures as JSON
       --at 31h                   as known at this hour of the run; later readings are not looked at
@@ -34,6 +35,7 @@ const COMMANDS = {
   read: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('read', args)),
   run: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('runReadings', args)),
   simulate: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('simulate', args)),
+  hazards: (args) => import('./inHouse.mjs').then(({ inHouse }) => inHouse('hazards', args)),
   help: () => say(HELP),
 }
 

@@ -2,6 +2,7 @@ import { formatMoment } from '@/core/plan/clock'
 import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import { formatLength, formatMass, formatTemperature, formatVolume } from '@/core/reading/inUnits'
+import { listed } from './run/listed'
 
 /** What facts are said in: the household's units, and the clock minutes are counted from. */
 export interface Saying {
@@ -14,10 +15,6 @@ export interface Saying {
 export const NONE = 'none'
 
 type Fact = string | number | boolean | null | readonly string[]
-
-/** "A, B and C" */
-export const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`
 
 const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) => string][] = [
   [/(^a|A)mps$|A$/, (value) => `${formatNumber(value, value < 10 ? 1 : 0)} A`],

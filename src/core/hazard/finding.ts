@@ -78,6 +78,8 @@ export interface FactsOf {
     powerEndsMin: number | null
     lostMin: number
     earliestMin: number
+    /** within the outage most likely, not only one time in ten */
+    isLikely: boolean
     basis: RiskClock['basis']
   }
   'pit-unknown': { name: string }

@@ -5,7 +5,7 @@ import type { Hazard } from './hazardInput'
 /** Usually allowed in a garage: 10 US gal, by many local codes. From memory; local code decides. */
 export const MOST_FUEL_L = 38
 /** Petrol keeps so long without a stabiliser. Common practice, no source. */
-export const FUEL_KEEPS_MONTHS = 6
+const FUEL_KEEPS_MONTHS = 6
 
 /** More fuel than is usually allowed, fuel kept indoors or old, refuelling while it is hot. */
 export const fuel: Hazard = ({ plan }) => {

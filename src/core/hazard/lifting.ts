@@ -2,7 +2,7 @@ import { finding } from './finding'
 import type { Hazard } from './hazardInput'
 
 /** The most one person lifts in the best posture. Source: revised NIOSH lifting equation, load constant. */
-export const MOST_LIFTED_KG = 23
+const MOST_LIFTED_KG = 23
 
 /** A piece that is too heavy for one person. */
 export const lifting: Hazard = ({ plan, sources }) =>

@@ -2,7 +2,7 @@ import { finding } from './finding'
 import type { Hazard } from './hazardInput'
 
 /** Computers bear this without their own battery. Common practice, no source. */
-export const COMPUTER_GAP_MS = 20
+const COMPUTER_GAP_MS = 20
 const COMPUTER = /computer|desktop|\bpc\b|server|\bnas\b|workstation/i
 
 /** A computer or medical device that goes out while the source takes over. */

@@ -22,23 +22,25 @@ export const whatIsLost: Hazard = ({ clocks, result }) =>
   clocks
     // a medical device has a finding of its own
     .filter((clock) => clock.kind !== 'breathing-aid' && fallsInto(clock, result.outageMin))
-    .map(({ kind, name, loadId, powerEnds, lost, basis }) =>
-      finding(
+    .map(({ kind, name, loadId, powerEnds, lost, basis }) => {
+      const isLikely = lost!.likely < result.outageMin
+      return finding(
         'what-is-lost',
         `${kind}-${loadId ?? name}`,
-        SEVERITY[kind],
+        isLikely ? SEVERITY[kind] : 'note',
         { page: 'runtime', part: 'load', id: loadId },
         kind === 'breathing-aid' || kind === 'medicine' ? 'supplier' : 'you',
         {
           kind,
           name,
           powerEndsMin: powerEnds ? Math.round(powerEnds.likely) : null,
-          lostMin: Math.round(lost!.likely),
+          lostMin: Number.isFinite(lost!.likely) ? Math.round(lost!.likely) : result.horizonMin,
+          isLikely,
           earliestMin: Math.round(lost!.early),
           basis,
         },
-      ),
-    )
+      )
+    })
 
 /** A pump whose pit is not described: nothing can be said of when it runs over. */
 export const pitUnknown: Hazard = ({ clocks }) =>

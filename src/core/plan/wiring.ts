@@ -126,7 +126,7 @@ export const riskSchema = z.strictObject({
 })
 
 /** A finding the household has read and answered; it comes back when what it was found in changes. */
-export const acknowledgedSchema = z.strictObject({
+const acknowledgedSchema = z.strictObject({
   finding: z.string().min(1).max(200),
   /** the facts it was found in, as one text */
   facts: z.string().max(400),
@@ -157,5 +157,4 @@ export type HouseWiring = z.infer<typeof houseWiringSchema>
 export type Pit = z.infer<typeof pitSchema>
 export type Need = z.infer<typeof needSchema>
 export type Risk = z.infer<typeof riskSchema>
-export type Acknowledged = z.infer<typeof acknowledgedSchema>
 export type Wiring = z.infer<typeof wiringSchema>

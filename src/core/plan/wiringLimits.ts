@@ -6,22 +6,17 @@ export type Connection = (typeof CONNECTIONS)[number]
 
 /** Where a cord lies. */
 export const ROUTES = ['open', 'doorway', 'covered', 'wet'] as const
-export type Route = (typeof ROUTES)[number]
 
 /** How fixed wires are fed: not at all, or by what a licensed electrician fits. */
 export const TRANSFERS = ['none', 'transfer-switch', 'interlock', 'plug-at-appliance'] as const
-export type Transfer = (typeof TRANSFERS)[number]
 
 /** Whether a source ties its neutral to ground. */
 export const NEUTRALS = ['floating', 'bonded'] as const
-export type Neutral = (typeof NEUTRALS)[number]
 
 /** How a source stands: free, shut in, in the sun. */
 export const STANDS = ['free', 'shut-in', 'sun'] as const
-export type Stand = (typeof STANDS)[number]
 
 export const GENERATOR_PLACES = ['outdoors', 'garage', 'porch'] as const
-export type GeneratorPlace = (typeof GENERATOR_PLACES)[number]
 
 /** What suffers without power beside what the loads say of themselves. */
 export const NEEDS = ['aquarium', 'roots', 'animals', 'medicine', 'phone'] as const

@@ -1,7 +1,7 @@
 import type { Risk } from '../plan/wiring'
 
 /** A house's time constant where nobody said: between a light and a heavy, well kept one. Common practice, no source. */
-export const GUESSED_TIME_CONSTANT_H = 40
+const GUESSED_TIME_CONSTANT_H = 40
 const GUESS_TIMES = 1.6
 const MEASURED_TIMES = 1.15
 

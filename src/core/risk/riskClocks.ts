@@ -44,6 +44,10 @@ export function riskClocks(plan: Plan, result: SimulationResult): RiskClock[] {
 export const fallsInto = ({ lost }: RiskClock, outageMin: number): boolean =>
   lost !== null && lost.early < outageMin
 
+/** What is lost within the outage, most likely, in its order; a telephone is missed at once and spoils nothing. */
+export const lostWithin = (clocks: readonly RiskClock[], outageMin: number): RiskClock[] =>
+  clocks.filter(({ kind, lost }) => kind !== 'phone' && lost !== null && lost.likely < outageMin)
+
 function needClock(need: Need, load: Load | null, ends: Spread | null): RiskClock {
   const minutes = need.hours * 60
   return {

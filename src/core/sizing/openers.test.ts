@@ -78,13 +78,7 @@ describe('what no gate measures', () => {
     )
   })
 
-  test('a modified sine wave names the motor, a plug-over the medical device, a car its fumes', () => {
-    expect(warned(bankOf('lfp-12-200', 1, 1, 'inverter-1500-12-modified', 'b'))).toMatch(
-      /harm or upset Refrigerator/,
-    )
-    expect(
-      warned(sourceOf(equipmentClass('station-300'), 'main'), ({ loads }) => (loads[0].medical = true)),
-    ).toMatch(/Refrigerator stops while it is plugged over/)
+  test('a car that is a source names its fumes', () => {
     expect(warned(sourceOf(equipmentClass('car-battery'), 'main'))).toMatch(/carbon monoxide/)
   })
 })

@@ -13,8 +13,8 @@ const COLD_SHARE = 0.95
 const MOST_STARTER_WH = 5000
 
 /**
- * What no gate measures and yet breaks a night: a unit that goes to sleep, that stands too cold or too hot,
- * a gap at the switch-over, a wave that harms, a car that stays awake.
+ * What no gate measures and yet breaks a night: a unit that goes to sleep, that stands too cold or too hot, a car that stays
+ * awake. What can hurt is found by core/hazard.
  *
  * @returns sentences, the gravest first
  */
@@ -28,7 +28,6 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
   const coldest = Math.min(...around)
   const hottest = Math.max(...around)
   const celsius = (value: number) => formatTemperature(value, plan.household.units)
-  const medical = loads.find((load) => load.medical)
 
   const search = bank?.inverter?.search
   const sleep = outfit?.sleep
@@ -55,14 +54,6 @@ export function sourceWarnings(source: Source, plan: Plan): string[] {
   const share = coldShareOf(source, weather, plan.scenario.durationH)
   if (share < COLD_SHARE)
     warnings.push(`In this cold it gives ${formatNumber(share * 100, 0)} % of its capacity; that is counted.`)
-  if (bank?.inverter?.wave === 'modified sine') {
-    const harmed = medical ?? loads.find(({ behaviour }) => ['cycling', 'pump'].includes(behaviour.kind))
-    if (harmed) warnings.push(`Its modified sine wave can harm or upset ${harmed.name}.`)
-  }
-  if (medical && (outfit?.transferMs === null || (outfit && outfit.transferMs > 20)))
-    warnings.push(
-      `${medical.name} stops while it is plugged over. Ask its supplier what it bears, and for a second source.`,
-    )
   if (source.kind === 'vehicle')
     warnings.push(
       source.capacityWh.value > MOST_STARTER_WH

@@ -17,7 +17,7 @@ import { type Wire, type WiringTables, wireAtMost } from './wire'
 /** One way between battery and inverter where nobody said: an arm's length. */
 export const GUESSED_CABLE_M = 1
 /** A fuse stands this near the battery's terminal where possible: 7 in. Common practice, no source. */
-export const FUSE_WITHIN_M = 0.18
+const FUSE_WITHIN_M = 0.18
 
 /** Cable, fuse and disconnect of a bank of parts. */
 export interface BatteryCircuit {

@@ -56,7 +56,7 @@ export interface Connections {
 export const isUsuallyFixed = (load: Load): boolean => load.volts === 240 || servesFor(load) === 'warm house'
 
 /** The loads a plan feeds: on in this outage, carried, and of a voltage its sources have. */
-export const fedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
+const fedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
 
 /** How every load a plan feeds is connected, and how each cord fares. */
 export function connectionsOf(plan: Plan, tables: WiringTables): Connections {

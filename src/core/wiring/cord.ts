@@ -7,7 +7,7 @@ import { type Wire, type WiringTables, sizesOf } from './wire'
 /** A branch circuit's cord and the wires before it together should lose no more while running: NEC 210.19, informational note. */
 export const MOST_RUNNING_DROP = 0.05
 /** More lost at the start and a motor may stall: motors are made for ±10 % of their volts (NEMA MG 1, from memory). */
-export const MOST_START_DROP = 0.1
+const MOST_START_DROP = 0.1
 /** A cord in its coil cannot shed its heat: about a third, as reels are labelled. Common practice, no source. */
 export const COILED_SHARE = 1 / 3
 /** What a power strip carries. Common practice, no source. */
@@ -72,17 +72,23 @@ export function judgeCord(pieces: readonly CordPiece[], volts: number, stripA: n
 /** Thinner cords for mains are sold for lamps alone: 16 AWG, 1.5 mm². Common practice, no source. */
 const LEAST_SOLD_MM2 = 1.3
 
+/** What a household plug carries. Common practice, no source. */
+const PLUG_A = 20
+
 /**
  * The thinnest cord for appliances that carries a draw over a length, in one system of sizes.
  *
- * @returns null where even the thickest cord that is made will not do
+ * @param plugA what the plugs at its ends carry
+ * @returns null where no cord will do
  */
 export function leastCord(
   { wires }: Pick<WiringTables, 'wires'>,
   system: Units['wire'],
   draw: Draw,
   lengthM: number,
+  plugA = PLUG_A,
 ): Wire | null {
+  if (draw.runningA > plugA) return null
   return (
     sizesOf(wires, system).find(
       (wire) =>

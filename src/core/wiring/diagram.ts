@@ -7,6 +7,7 @@ import { type BatteryCircuit, batteryCircuits } from './batteryCircuit'
 import { type CordUse, type LoadConnection, connectionsOf } from './connections'
 import { type Draw, drawTogether } from './draw'
 import { type Feed, feedsOf } from './feeds'
+import { MOST_LEAD_DROP, leadOf } from './lead'
 import type { Wire, WiringTables } from './wire'
 
 /** A way from a source to loads: into its outlet, by a cord, by fixed wires, by a lead. */
@@ -58,6 +59,7 @@ export function diagramOf(plan: Plan, tables: WiringTables): Diagram {
           connections.loads.filter(({ load }) => load.sourceId === source.id),
           connections.cords,
           connections.toFind,
+          tables,
         ),
       })),
     unfed: plan.loads.filter(({ id, on, tier }) => on && tier !== 'notOnBattery' && !fedIds.has(id)),
@@ -68,19 +70,21 @@ function branchesOf(
   loads: readonly LoadConnection[],
   cords: readonly CordUse[],
   toFind: readonly { load: Load; least: Wire | null; lengthM: number }[],
+  { wires }: WiringTables,
 ): Branch[] {
   const ownBranch = ({ load, draw, how, cords: chain, wiring }: LoadConnection): Branch => {
     const missing = toFind.find((one) => one.load.id === load.id)
+    const lead = leadOf(load, wiring, wires)
     return {
       id: load.id,
       how,
       cord: null,
-      wire: null,
+      wire: lead?.wire ?? null,
       lengthM: missing?.lengthM ?? wiring?.lead?.lengthM ?? null,
       least: missing?.least ?? null,
       draw,
-      drop: null,
-      isOver: false,
+      drop: lead && { running: lead.dropFraction, start: lead.dropFraction },
+      isOver: lead !== null && lead.dropFraction > MOST_LEAD_DROP,
       loads: chain.length === 0 ? [load] : [],
     }
   }

@@ -28,6 +28,8 @@ export interface Feed {
 
 /** From the generator outdoors to the inlet or the station where nobody said: 50 ft. */
 export const GENERATOR_CORD_M = 15
+/** Its twist plug carries more than a household one. From memory. */
+const GENERATOR_PLUG_A = 30
 /** Jumper cables, one way. */
 export const CAR_CABLE_M = 3
 /** A car's system with its engine running, and what an inverter or charger on it makes of its amps. */
@@ -83,7 +85,7 @@ export function feedsOf(plan: Plan, tables: WiringTables): Feed[] {
       lengthM: said?.lengthM ?? null,
       wire,
       drop: wire && said ? voltsLost(wire, lengthM, amps) / mainsV : null,
-      least: leastCord(tables, system, draw, lengthM),
+      least: leastCord(tables, system, draw, lengthM, GENERATOR_PLUG_A),
       fuseA: null,
       isDc: false,
     })

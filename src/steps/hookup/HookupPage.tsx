@@ -112,11 +112,18 @@ const Body = memo(function Body(props: {
             </section>
           </FieldScope>
         </div>
-        {evaluation && <RiskClocks plan={plan} clocks={clocks} outageMin={evaluation.result.outageMin} />}
+        {evaluation && (
+          <RiskClocks
+            plan={plan}
+            clocks={clocks}
+            outageMin={evaluation.result.outageMin}
+            endsMin={evaluation.gates.lasts.runtimeMin}
+          />
+        )}
+        <PartsList plan={plan} parts={parts} />
       </div>
       <aside className={styles.aside}>
         <Findings findings={findings} show={show} />
-        <PartsList plan={plan} parts={parts} />
       </aside>
     </div>
   )

@@ -8,6 +8,10 @@ import type { Plan } from '@/core/plan/document'
 import { servesFor } from '@/core/load/servesFor'
 import type { Cord } from '@/core/plan/wiring'
 import type { Diagram } from '@/core/wiring/diagram'
+import { leadOf } from '@/core/wiring/lead'
+import { legBalance } from '@/core/wiring/legs'
+import { WIRING_TABLES } from '@/catalog/wires'
+import { leadWords, legWords } from '@/words/hookup/hookupWords'
 import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
@@ -82,11 +86,15 @@ export function PartPanel(props: {
         isUsuallyFixed(load) ? 'hard-wired' : 'cord',
         servesFor(load) === 'pit',
       )
+      const lead = leadOf(load, form.wiring, WIRING_TABLES.wires)
       const usable = cords.length >= MOST_WIRING.cords ? rows.slice(0, -1) : rows
       return panel(
         load.id,
         load.name,
-        <FieldTable rows={usable} state={form} change={change} />,
+        <>
+          <FieldTable rows={usable} state={form} change={change} />
+          {lead && <p className={styles.soft}>{leadWords(lead)}</p>}
+        </>,
         link('loads', 'Watts, volts and start: Loads'),
       )
     }
@@ -123,11 +131,21 @@ export function PartPanel(props: {
       return panel(
         hub.source.id,
         hub.source.name,
-        <FieldTable
-          rows={sourceFields(hub.source, hub.circuit?.leastFuseA ?? null)}
-          state={state}
-          change={(part) => edit(changeSourceWiring(systemId, hub.source.id, part))}
-        />,
+        <>
+          <FieldTable
+            rows={sourceFields(hub.source, hub.circuit?.leastFuseA ?? null)}
+            state={state}
+            change={(part) => edit(changeSourceWiring(systemId, hub.source.id, part))}
+          />
+          {hub.source.volts.includes(240) && (
+            <p className={styles.soft}>
+              {legWords(
+                legBalance(hub.branches.flatMap(({ loads }) => loads)),
+                (id) => plan.loads.find((load) => load.id === id)?.name ?? '',
+              )}
+            </p>
+          )}
+        </>,
         link('power', 'Watts, watt-hours and inputs: Power'),
       )
     }

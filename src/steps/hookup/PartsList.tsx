@@ -84,8 +84,14 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
         </TableBody>
       </Table>
       <p>
-        Together <b>{money(sum.price)}</b>
-        {sum.unpriced > 0 && `, ${sum.unpriced} without a price`}.
+        {sum.unpriced === parts.length ? (
+          'Say what they cost where you buy, and the sum stands here.'
+        ) : (
+          <>
+            Together <b>{money(sum.price)}</b>
+            {sum.unpriced > 0 && `, and ${sum.unpriced} without a price`}.
+          </>
+        )}
       </p>
       <div className={styles.findingKeys}>
         <Button variant="text" onClick={() => void save()}>

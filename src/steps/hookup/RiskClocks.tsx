@@ -9,6 +9,7 @@ import { useState } from 'react'
 import { isWithin, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { timeConstantMeasured } from '@/core/risk/coolingHouse'
+import { nothingLostMin } from '@/core/risk/nothingLost'
 import type { RiskClock } from '@/core/risk/riskClock'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
@@ -16,7 +17,7 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { useMoment } from '@/ui/field/useMoment'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { changeRisk } from '@/ui/household/wiringEdits'
-import { clockWords, sayHookup } from '@/words/hookup/hookupWords'
+import { clockWords, nothingLostWords, sayHookup } from '@/words/hookup/hookupWords'
 import styles from './hookup.module.css'
 import { coolingFields } from './houseFields'
 import { NeedsList } from './NeedsList'
@@ -26,10 +27,13 @@ export function RiskClocks({
   plan,
   clocks,
   outageMin,
+  endsMin,
 }: {
   plan: Plan
   clocks: readonly RiskClock[]
   outageMin: number
+  /** when the power ends, with the confidence asked for */
+  endsMin: number
 }) {
   const moment = useMoment()
   const { edit } = useHouseholdStore().getState()
@@ -38,6 +42,7 @@ export function RiskClocks({
   const bed = windowIntervals(asleep, startsAt, 2 * outageMin)
   const gone = windowIntervals(away, startsAt, 2 * outageMin)
   const heats = clocks.some(({ kind }) => kind === 'cold-room')
+  const until = nothingLostMin(clocks, outageMin)
   const at = (minute: number) => moment(startsAt, minute, 5)
   return (
     <section aria-label="What is lost, and when" className={styles.clocks}>
@@ -96,6 +101,7 @@ export function RiskClocks({
           </Table>
         </div>
       )}
+      {until !== null && <p className={styles.aim}>{nothingLostWords(until, endsMin, saying)}</p>}
       {heats && (
         <FieldScope id="cooling" name="Cooling house">
           <FieldTable

@@ -9,6 +9,7 @@ import { interval80 } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { QuantityField } from '@/ui/field/QuantityField'
 import {
   addLoad,
@@ -118,6 +119,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           list.
         </p>
       )}
+      <FindingMarks part="load" id={load.id} />
       {isPlaceholder(load) && (
         <p className={styles.asks} role="note">
           Nothing is known of it yet: {formatWatts(behaviour.runningW.value)} day and night stand in for it.

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { useMemo, useState } from 'react'
 import { USUAL_WINDOW } from '@/catalog/plainOutfit'
@@ -79,6 +80,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             {isOpen ? 'Fold it' : 'Change it'}
           </Button>
         </div>
+        <FindingMarks part="panels" id={array.id} />
         <div className={styles.pair}>
           <div>
             {window && check ? <WindowDrawing window={window} check={check} /> : null}

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { CARS } from '@/catalog/refill'
 import type { Source } from '@/core/plan/power'
 import type { Car } from '@/core/plan/refill'
@@ -89,6 +90,7 @@ export function CarPanel({
             ? 'Outlet and cable must suit the car and each other; keep what you need for a drive to safety. Never feed the house’s wiring without a transfer switch fitted by a licensed electrician.'
             : 'Engine running outdoors only, never in a garage or near a window: carbon monoxide kills. Fuse cables at the battery, keep them short and away from belts; an alternator at idle overheats when it gives more than about a third of its rating.'}
         </p>
+        <FindingMarks part="car" />
         <Foldable name="the car">
           <CheckField label="Counts" words="in use" on={car.on} onChange={(on) => put({ ...car, on })} />
           <SelectField

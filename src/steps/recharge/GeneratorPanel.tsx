@@ -2,6 +2,7 @@
 import { useMoment } from '@/ui/field/useMoment'
 import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { generatorOf } from '@/catalog/refill'
 import type { Generator } from '@/core/plan/refill'
 import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
@@ -102,6 +103,7 @@ export function GeneratorPanel(props: {
           alarms with batteries on every floor. Fill it cold. Never back-feed an outlet; an inlet and transfer
           switch belong to a licensed electrician and local code.
         </p>
+        <FindingMarks part="generator" />
         <Foldable name="the generator">
           <CheckField
             label="Counts"

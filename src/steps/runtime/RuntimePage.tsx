@@ -17,6 +17,7 @@ import { Ends } from './Ends'
 import { HoursTable } from './HoursTable'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
+import { Lost } from './Lost'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
 import { Later } from '@/ui/shell/Later'
@@ -124,6 +125,7 @@ const Body = memo(function Body(props: {
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
+        {evaluation && <Lost plan={plan} result={evaluation.result} />}
         <BuysHours plan={plan} />
         <Later>
           <InForce plan={plan} />

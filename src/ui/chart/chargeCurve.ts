@@ -2,6 +2,7 @@ import { middlePath } from '@/core/conversion/loss'
 import { type ClockStyle, type Intervals, formatMoment, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
+import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/core/sizing/evaluate'
 import type { Band, Percentiles } from '@/core/simulation/result'
 import { shownMinutes } from '@/core/simulation/shownMinutes'
@@ -20,6 +21,8 @@ export interface ChargeCurve {
   emptyMin: Percentiles
   asleep: Intervals
   away: Intervals
+  /** minutes at which something is lost after its power has ended, in their order */
+  losses: number[]
   /** words for the hour it is empty, or null when that is not in sight */
   ends: { title: string; detail: string } | null
 }
@@ -45,6 +48,9 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     emptyMin,
     asleep: windowIntervals(asleep, startsAt, shownMin),
     away: windowIntervals(away, startsAt, shownMin),
+    losses: lostWithin(riskClocks(plan, result), outageMin)
+      .map(({ lost }) => lost!.likely)
+      .filter((minute) => minute <= shownMin),
     ends: emptyMin.p50 > shownMin ? null : endsWords(startsAt, clock, emptyMin, horizonMin),
   }
 }

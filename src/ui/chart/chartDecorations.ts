@@ -44,6 +44,7 @@ export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {
     afterDatasetsDraw: (chart) => {
       chart.ctx.save()
       drawPlannedEnd(chart, curve, ink)
+      drawLosses(chart, curve, ink)
       drawEnds(chart, curve, ink)
       chart.ctx.restore()
     },
@@ -93,6 +94,27 @@ function drawPlannedEnd(chart: LineChart, { outageMin, shownMin }: ChargeCurve, 
   ctx.font = `12px ${fontOf(chart)}`
   ctx.textAlign = x > (chartArea.left + chartArea.right) / 2 ? 'right' : 'left'
   ctx.fillText('planned end', x + (ctx.textAlign === 'right' ? -6 : 6), chartArea.top + 14)
+}
+
+const MARK = 9
+
+/** Numbered marks on the clock, as the list beside the chart has them. */
+function drawLosses(chart: LineChart, { losses }: ChargeCurve, ink: Ink) {
+  const { ctx, chartArea, scales } = chart
+  ctx.font = `700 11px ${fontOf(chart)}`
+  ctx.textAlign = 'center'
+  let last = -Infinity
+  losses.forEach((minute, i) => {
+    // marks of one hour stand beside each other
+    const x = Math.max(scales.x.getPixelForValue(minute), last + 2 * MARK + 1)
+    last = x
+    ctx.fillStyle = ink.demand
+    ctx.beginPath()
+    ctx.arc(x, chartArea.bottom - MARK, MARK, 0, 2 * Math.PI)
+    ctx.fill()
+    ctx.fillStyle = ink.paper
+    ctx.fillText(String(i + 1), x, chartArea.bottom - MARK + 4)
+  })
 }
 
 function drawEnds(chart: LineChart, { ends, emptyMin, reserveFraction, shownMin }: ChargeCurve, ink: Ink) {

@@ -5,25 +5,21 @@ import type { Place } from '@/core/hazard/finding'
 import styles from './hazard.module.css'
 import { useFindings } from './useFindings'
 
-/** Where something arises that can hurt: a mark with its title, which leads to what is said of it on the page Hookup. */
-export function FindingMarks({
-  page,
-  part,
-  id = null,
-}: Place | (Omit<Place, 'id'> & { id?: string | null })) {
+/**
+ * Where something arises that can hurt: a mark with its title, which leads to what is said of it on the page Hookup.
+ *
+ * @param id of the load, source or array; any where the part is there only once
+ */
+export function FindingMarks({ part, id = null }: { part: Place['part']; id?: string | null }) {
   const { householdId } = useParams<{ householdId: string }>()
   const findings = useFindings()
-  const here =
-    findings?.filter(
-      ({ found: { place, answer } }) =>
-        answer === null &&
-        place.page === page &&
-        place.part === part &&
-        (id === null || place.id === null || place.id === id),
-    ) ?? []
+  const here = (findings ?? []).filter(
+    ({ found: { id: hazard, place, answer } }) =>
+      answer === null && hazard !== 'cord-to-find' && place.part === part && (id === null || place.id === id),
+  )
   if (here.length === 0) return null
   return (
-    <ul className={styles.marks}>
+    <ul className={styles.marks} aria-label="What can hurt here">
       {here.map(({ found, words }) => (
         <li key={found.key} data-severity={found.severity}>
           <Link href={`/h/${householdId}/hookup#${encodeURIComponent(found.key)}`}>{words.title}</Link>

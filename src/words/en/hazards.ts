@@ -81,7 +81,7 @@ export const hazards = {
     act: 'Fewer panels in a row, more rows beside each other.',
   },
   'wrong-voltage': {
-    title: '{name} wants {volts} V; {source} has none.',
+    title: '{name} wants {volts} V, which {source} does not give.',
     happens: 'It will not run at all, or is damaged.',
     act: 'Plan to do without it, or find a source with {volts} V. No adapter makes 240 V of 120 V.',
   },
@@ -117,7 +117,7 @@ export const hazards = {
   },
   'what-is-lost': {
     title:
-      '{kind, select, refrigerator {{name}: food spoils by {lostMin}} freezer {{name}: thaws by {lostMin}} room {Below {coldRoomC} indoors by {lostMin}} pipes {Pipes can freeze by {lostMin}} pit {{name}: the pit runs over by {lostMin}} aquarium {{name}: the fish lack air by {lostMin}} roots {{name}: roots dry by {lostMin}} animals {{name} by {lostMin}} medicine {{name}: too warm by {lostMin}} other {{name}: no telephone or internet from {lostMin}}}.',
+      '{kind, select, refrigerator {{name}: food spoils} freezer {{name}: thaws} room {Below {coldRoomC} indoors} pipes {Pipes can freeze} pit {{name}: the pit runs over} aquarium {{name}: the fish lack air} roots {{name}: roots dry} animals {{name}} medicine {{name}: too warm} other {{name}: no telephone or internet}} {isLikely, select, yes {{kind, select, phone {from} other {by}} {lostMin}} other {one time in ten by {earliestMin}}}.',
     happens:
       '{powerEndsMin, select, none {{name} has no power from the first minute.} other {The power of {name} ends {powerEndsMin}, most likely; one time in ten this comes by {earliestMin}.}} {basis, select, guess {The hours after that are a guess: say how fast the house cools, or how much it bears.} published {Hours after that as food authorities give them, doors kept closed.} other {}}',
     act: '{kind, select, refrigerator {Keep it closed. Above 4 °C (40 °F) for two hours: throw it out, whatever it smells like.} freezer {Keep it closed and full; what still holds ice can be frozen again.} room {One warm room, curtains shut, water in bottles. Never a camp stove or grill indoors.} pipes {Shut the water off and drain the pipes before you leave, or let taps drip; know where the valve is.} pit {Set an alarm before that hour; a second pump, a bucket, things off the floor.} aquarium {A battery air pump, or scoop water by hand; do not feed.} medicine {A cold box with a thermometer; ask which medicine bears what.} phone {A mobile phone kept charged, and who to call on paper.} other {Plan what can be done by hand.}}',

@@ -7,6 +7,12 @@ export const hookup = {
     notes:
       '{notes, plural, one {One thing is worth a look} other {# things are worth a look}}, nothing worse.',
   },
+  note: {
+    legs: 'Leg A {a}, leg B {b}, with the largest start.{move, select, none {} other { Even them out: {move} on leg {to}.}}',
+    lead: 'At its end {arrivesV} arrive, {dropFraction} less; {lossW} go into the lead. Plug and polarity as its own supply has them.',
+    nothingLost:
+      '{isReached, select, yes {Nothing is lost: the power lasts longer than until {untilMin}.} other {So that nothing is lost the power has to last until {untilMin}; with the confidence asked for it ends {endsMin}.}}',
+  },
   /** above a wire, and below it */
   wire: {
     straight: { above: 'straight in', below: '{amps}' },
@@ -14,7 +20,10 @@ export const hookup = {
     toFind: { above: 'no cord yet', below: '{amps}, at least {least}' },
     noCord: { above: 'no cord will do', below: '{amps}' },
     fixed: { above: 'fixed wires', below: '{amps}' },
-    lead: { above: '{wire, select, none {lead} other {{wire}}}', below: '{amps}' },
+    lead: {
+      above: '{wire, select, none {lead} other {{wire}, {length}}}',
+      below: '{amps}{drop, select, none {} other {, {drop} lost}}',
+    },
     feed: {
       above: '{volts}, {amps}',
       below: '{wire, select, none {} other {{wire}{length, select, none {} other {, {length}}}}}',

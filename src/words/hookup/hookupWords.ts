@@ -1,10 +1,12 @@
 import type { AnsweredFinding } from '@/core/hazard/hazards'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'
 import type { Branch } from '@/core/wiring/diagram'
 import type { Draw } from '@/core/wiring/draw'
 import type { Feed } from '@/core/wiring/feeds'
+import type { Lead } from '@/core/wiring/lead'
+import type { LegBalance } from '@/core/wiring/legs'
 import type { Part } from '@/core/wiring/parts'
 import { hookup } from '../en/hookup'
 import { NONE, type Saying, factText } from '../factWords'
@@ -24,7 +26,7 @@ export function summaryWords(findings: readonly AnsweredFinding[], firstTitle: s
 }
 
 /** "4.6 (13) A": running, and while it starts where that is more. */
-export function drawWords({ runningA, startA }: Draw): string {
+function drawWords({ runningA, startA }: Draw): string {
   const amps = (value: number) => formatNumber(value, value < 10 ? 1 : 0)
   return startA > runningA * 1.2
     ? sayHookup('wire.starting', { running: amps(runningA), start: amps(startA) })
@@ -48,12 +50,12 @@ export function branchWords(branch: Branch, saying: Saying): WireWords {
   const amps = drawWords(draw)
   if (how === 'straight') return wireWords('straight', { amps })
   if (how === 'hard-wired') return wireWords('fixed', { amps })
-  if (how === 'lead') return wireWords('lead', { amps, wire: wire?.name ?? NONE })
-  if (!wire) return least ? wireWords('toFind', { amps, least: least.name }) : wireWords('noCord', { amps })
+  if (!wire && how !== 'lead')
+    return least ? wireWords('toFind', { amps, least: least.name }) : wireWords('noCord', { amps })
   const worst = drop && Math.max(drop.running, drop.start)
-  return wireWords('cord', {
+  return wireWords(how === 'lead' ? 'lead' : 'cord', {
     amps,
-    wire: wire.name,
+    wire: wire?.name ?? NONE,
     length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
     drop: worst !== null && worst >= 0.01 ? factText('dropFraction', worst, saying) : NONE,
   })
@@ -66,6 +68,31 @@ export const feedWords = ({ volts, amps, wire, lengthM }: Feed, saying: Saying):
     amps: factText('amps', amps, saying),
     wire: wire?.name ?? NONE,
     length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
+  })
+
+/** How a source's two legs are loaded, and the move that evens them out. */
+export const legWords = ({ startA, move }: LegBalance, nameOf: (loadId: string) => string): string =>
+  sayHookup('note.legs', {
+    a: `${formatNumber(startA.A, 0)} A`,
+    b: `${formatNumber(startA.B, 0)} A`,
+    move: move ? nameOf(move.loadId) : NONE,
+    to: move?.to ?? NONE,
+  })
+
+/** What a lead of direct current does. */
+export const leadWords = ({ arrivesV, dropFraction, lossW }: Lead): string =>
+  sayHookup('note.lead', {
+    arrivesV: `${formatNumber(arrivesV, 1)} V`,
+    dropFraction: formatPercent(dropFraction),
+    lossW: formatWatts(lossW),
+  })
+
+/** Until when the power has to last so that nothing is lost, beside when it ends; minutes since the outage began. */
+export const nothingLostWords = (untilMin: number, endsMin: number, saying: Saying): string =>
+  sayHookup('note.nothingLost', {
+    isReached: endsMin >= untilMin ? 'yes' : 'no',
+    untilMin: factText('untilMin', untilMin, saying),
+    endsMin: Number.isFinite(endsMin) ? factText('endsMin', endsMin, saying) : NONE,
   })
 
 /** A part as one would ask for it in a shop. */

@@ -3,9 +3,12 @@ import LinearProgress from '@mui/material/LinearProgress'
 import { FieldScope } from '@/ui/field/FieldScope'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
-import { useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import { planOf } from '@/core/plan/planOf'
+import { formatNumber } from '@/core/quantity/format'
+import { nothingLostMin } from '@/core/risk/nothingLost'
+import { riskClocks } from '@/core/risk/riskClocks'
 import { type SearchConstraints, usualConstraints } from '@/core/sizing/search/candidates'
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
@@ -48,14 +51,24 @@ export function SearchPanel() {
   const isRefilled = useHousehold(
     ({ evaluation }) => evaluation !== null && evaluation.gates.refills.verdict !== 'unplanned',
   )
+  const household = useDeferredValue(useHousehold((state) => state.household))
+  const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
+  const safeH = useMemo(() => {
+    if (!evaluation) return null
+    const { result } = evaluation
+    const untilMin = nothingLostMin(riskClocks(planOf(household), result), result.outageMin)
+    // less than the search can look for, or the whole outage: no aim of its own
+    const tenths = untilMin === null ? 0 : Math.ceil(untilMin / 6) / 10
+    return tenths >= 0.3 && tenths < result.outageMin / 60 ? tenths : null
+  }, [evaluation, household])
   const search = useSearch()
   usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWish({ ...wish, ...part })
   const isRunning = search.stage === 'running'
 
   const begin = () => {
-    const { household } = store.getState()
-    const searched = inAll ? household.scenarios : [scenario]
+    const { household: now } = store.getState()
+    const searched = inAll ? now.scenarios : [scenario]
     const sure = confidence ?? scenario.confidence
     setAsked({
       neededH: hours ?? Math.max(...searched.map(({ durationH }) => durationH)),
@@ -63,7 +76,7 @@ export function SearchPanel() {
       count: searched.length,
     })
     void search.run({
-      plans: searched.map(({ id }) => planOf(household, id, household.chosen.powerSystemId)),
+      plans: searched.map(({ id }) => planOf(now, id, now.chosen.powerSystemId)),
       want: {
         ...want,
         countsRefill: isRefilled && countsRefill,
@@ -93,14 +106,19 @@ export function SearchPanel() {
             />
             <SelectField
               label="That holds"
-              value={hours === null ? 'outage' : 'hours'}
+              value={hours === null ? 'outage' : hours === safeH ? 'safe' : 'hours'}
               options={[
                 { value: 'outage', words: inAll ? 'each outage through' : 'the outage through' },
+                ...(safeH === null
+                  ? []
+                  : [{ value: 'safe', words: `until nothing is lost: ${formatNumber(safeH, 1)} h` }]),
                 { value: 'hours', words: 'so many hours' },
               ]}
-              onChange={(choice) => setHours(choice === 'outage' ? null : scenario.durationH)}
+              onChange={(choice) =>
+                setHours(choice === 'outage' ? null : choice === 'safe' ? safeH : scenario.durationH)
+              }
             />
-            {hours !== null && (
+            {hours !== null && hours !== safeH && (
               <QuantityField
                 local
                 label="Hours to hold"

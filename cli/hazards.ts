@@ -1,0 +1,61 @@
+import { parseArgs } from 'node:util'
+import { WIRING_TABLES } from '@/catalog/wires'
+import { hazardsOf } from '@/core/hazard/hazards'
+import { formatMoment } from '@/core/plan/clock'
+import { riskClocks } from '@/core/risk/riskClocks'
+import type { Spread } from '@/core/risk/riskClock'
+import { simulate } from '@/core/simulation/simulate'
+import { findingWords } from '@/words/hookup/hazardWords'
+import { clockWords } from '@/words/hookup/hookupWords'
+import { readPlanFile, refuse } from './readPlanFile'
+
+function readOptions() {
+  try {
+    return parseArgs({ allowPositionals: true, options: { json: { type: 'boolean' } } })
+  } catch (error) {
+    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+  }
+}
+
+// a reader that has seen enough, such as head, closes the pipe
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
+
+const { values, positionals } = readOptions()
+if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope hazards plan.json'])
+const plan = readPlanFile(positionals[0])
+const result = simulate(plan)
+const { startsAt } = plan.scenario
+const saying = { units: plan.household.units, startsAt }
+const findings = hazardsOf(plan, result, WIRING_TABLES).map((found) => ({
+  ...found,
+  words: findingWords(found, saying),
+}))
+const clocks = riskClocks(plan, result)
+
+if (values.json) {
+  /** A time beyond what is looked at is null. */
+  const minutes = (spread: Spread | null) =>
+    spread &&
+    Object.fromEntries(
+      Object.entries(spread).map(([name, minute]) => [name, Number.isFinite(minute) ? minute : null]),
+    )
+  const asJson = clocks.map((clock) => ({
+    ...clock,
+    powerEnds: minutes(clock.powerEnds),
+    lost: minutes(clock.lost),
+  }))
+  console.log(JSON.stringify({ outageMin: result.outageMin, findings, clocks: asJson }, null, 2))
+} else {
+  for (const { words, answer } of findings) {
+    console.log(`[${words.severity}] ${words.title}`)
+    console.log(`    ${words.happens} ${words.act} ${words.who}`)
+    if (answer !== null) console.log(`    Answered: ${answer || 'seen'}`)
+  }
+  if (findings.length === 0) console.log('Nothing was found that can hurt as this is planned.')
+  const shown = clocks.filter(({ lost }) => lost !== null && lost.likely < result.outageMin)
+  if (shown.length > 0) console.log('\nWhat is lost, and when:')
+  for (const clock of shown)
+    console.log(
+      `    ${formatMoment(startsAt, clock.lost!.likely, 5, saying.units.clock)}  ${clockWords(clock, saying)}`,
+    )
+}
