@@ -55,7 +55,7 @@ test('no violation in the dialogs, in an empty household, nor where nothing is',
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
-  for (const step of ['outage', 'loads', 'power', 'runtime', 'run']) {
+  for (const step of ['outage', 'loads', 'power', 'runtime', 'hookup', 'run']) {
     test(`${step === 'outage' || step === 'power' ? '@soak ' : ''}${step} fits the width and has no violation`, async ({
       page,
     }) => {

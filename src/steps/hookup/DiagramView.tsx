@@ -100,6 +100,7 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
                     select({ kind: 'cord', id: branch.cord!.id })
                   }}
                 >
+                  <rect x={label.x - 4} y={label.y - 14} width={label.width + 4} height={40} />
                   <WireLabel words={words} {...label} />
                 </a>
               ) : (

@@ -69,7 +69,7 @@ const Body = memo(function Body(props: {
   const open = findings.filter(({ found }) => found.answer === null)
   return (
     <div className={styles.columns}>
-      <div className={styles.main}>
+      <div className={styles.top}>
         <p className={styles.summary} data-testid="hookup-summary" role="status">
           {props.findings ? (
             summaryWords(
@@ -99,6 +99,11 @@ const Body = memo(function Body(props: {
         {diagram.unfed.length > 0 && (
           <p className={styles.soft}>Not on it: {diagram.unfed.map(({ name }) => name).join(', ')}.</p>
         )}
+      </div>
+      <aside className={styles.aside}>
+        <Findings findings={findings} show={show} />
+      </aside>
+      <div className={styles.main}>
         <div className={styles.forms}>
           <PartPanel selected={selected} plan={plan} diagram={diagram} select={select} />
           <FieldScope id="house" name="House">
@@ -122,9 +127,6 @@ const Body = memo(function Body(props: {
         )}
         <PartsList plan={plan} parts={parts} />
       </div>
-      <aside className={styles.aside}>
-        <Findings findings={findings} show={show} />
-      </aside>
     </div>
   )
 })

@@ -1,7 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
 import Link from 'next/link'
-import { useParams } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { MOST_WIRING } from '@/core/plan/wiringLimits'
 import type { Plan } from '@/core/plan/document'
@@ -16,7 +15,7 @@ import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { freshId, freshName } from '@/ui/household/edits'
-import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import {
   addCord,
   changeCord,
@@ -41,7 +40,7 @@ export function PartPanel(props: {
   select: (selected: Selected) => void
 }) {
   const { selected, plan, diagram, select } = props
-  const { householdId } = useParams<{ householdId: string }>()
+  const householdId = useHousehold((state) => state.householdId)
   const { edit } = useHouseholdStore().getState()
   const wiring = plan.wiring ?? {}
   const cords = wiring.cords ?? []

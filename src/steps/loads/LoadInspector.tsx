@@ -119,7 +119,6 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           list.
         </p>
       )}
-      <FindingMarks part="load" id={load.id} />
       {isPlaceholder(load) && (
         <p className={styles.asks} role="note">
           Nothing is known of it yet: {formatWatts(behaviour.runningW.value)} day and night stand in for it.
@@ -201,6 +200,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           onChange={(note) => change({ note })}
         />
       </More>
+      <FindingMarks part="load" id={load.id} />
       <div className={styles.actions}>
         <Button variant="text" onClick={duplicate}>
           Duplicate

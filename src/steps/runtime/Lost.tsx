@@ -1,17 +1,17 @@
 'use client'
 import Link from 'next/link'
-import { useParams } from 'next/navigation'
 import { momentOf } from '@/core/plan/momentOf'
 import { isWithin, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
 import type { SimulationResult } from '@/core/simulation/result'
+import { useHousehold } from '@/ui/household/HouseholdContext'
 import { clockWords } from '@/words/hookup/hookupWords'
 import styles from './RuntimePage.module.css'
 
 /** What is lost behind the end, by the numbers it has on the chart. */
 export function Lost({ plan, result }: { plan: Plan; result: SimulationResult }) {
-  const { householdId } = useParams<{ householdId: string }>()
+  const householdId = useHousehold((state) => state.householdId)
   const lost = lostWithin(riskClocks(plan, result), result.outageMin)
   if (lost.length === 0) return null
   const { startsAt, asleep } = plan.scenario
@@ -20,10 +20,10 @@ export function Lost({ plan, result }: { plan: Plan; result: SimulationResult })
   return (
     <>
       <h2>What is lost then</h2>
-      <ol className={styles.lost}>
+      <ol className={styles.losses}>
         {lost.map((clock) => (
           <li key={`${clock.kind} ${clock.loadId ?? clock.name}`}>
-            {clockWords(clock, saying)} <b>{momentOf(plan, clock.lost!.likely, 10)}</b>
+            {clockWords(clock, saying)} <b>{momentOf(plan, clock.lost!.likely, 5)}</b>
             {isWithin(bed, clock.lost!.likely) && ', nobody is awake'}
           </li>
         ))}

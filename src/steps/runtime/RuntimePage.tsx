@@ -17,7 +17,6 @@ import { Ends } from './Ends'
 import { HoursTable } from './HoursTable'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
-import { Lost } from './Lost'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
 import { Later } from '@/ui/shell/Later'
@@ -28,6 +27,8 @@ import { EnergyPath } from './EnergyPath'
 import { WhatIf } from './WhatIf'
 import styles from './RuntimePage.module.css'
 
+// its words come with the page's later parts
+const Lost = dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false })
 const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false })
 
 /**

@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
-import { useParams } from 'next/navigation'
 import type { Place } from '@/core/hazard/finding'
+import { useHousehold } from '../household/HouseholdContext'
 import styles from './hazard.module.css'
 import { useFindings } from './useFindings'
 
@@ -11,7 +11,7 @@ import { useFindings } from './useFindings'
  * @param id of the load, source or array; any where the part is there only once
  */
 export function FindingMarks({ part, id = null }: { part: Place['part']; id?: string | null }) {
-  const { householdId } = useParams<{ householdId: string }>()
+  const householdId = useHousehold((state) => state.householdId)
   const findings = useFindings()
   const here = (findings ?? []).filter(
     ({ found: { id: hazard, place, answer } }) =>
