@@ -309,7 +309,7 @@ test.describe('own equipment', () => {
     'Small one,500,300,120,200,no',
   ].join('\n')
 
-  test('a CSV with faults: lines are told, the rest is kept, searched and written again', async ({
+  test('@soak a CSV with faults: lines are told, the rest is kept, searched and written again', async ({
     page,
   }) => {
     await openSample(page, 'power')

@@ -96,7 +96,7 @@ test.describe('panels', () => {
     await expect(page.getByLabel('Tilt', { exact: true })).toHaveValue('50 °')
   })
 
-  test('are held against the input as its own label says', async ({ page }) => {
+  test('@soak are held against the input as its own label says', async ({ page }) => {
     await openSample(page, 'recharge')
     await page.getByRole('button', { name: 'Change it' }).click()
     const input = page.getByRole('group', { name: 'The input of 2 kWh station' })
@@ -126,7 +126,7 @@ test.describe('panels', () => {
     await saved(page)
   })
 
-  test('a bank needs more volts than the lean-to’s panels give, and says so', async ({ page }) => {
+  test('@soak a bank needs more volts than the lean-to’s panels give, and says so', async ({ page }) => {
     await openSample(page, 'recharge')
     await page.keyboard.press(']')
     await page.keyboard.press(']')
@@ -237,7 +237,7 @@ test.describe('generator, car and wall', () => {
 })
 
 test.describe('who gives way', () => {
-  test('a rule is made, its hours told, seen on the Runtime page, and taken back', async ({ page }) => {
+  test('@soak a rule is made, its hours told, seen on the Runtime page, and taken back', async ({ page }) => {
     await openSample(page, 'recharge')
     const box = page.getByRole('region', { name: 'Load-shedding rules' })
     await box.getByLabel('Load to shed').selectOption('network')

@@ -249,7 +249,7 @@ test.describe('when something fails', () => {
     await expect(page).toHaveURL(/power$/)
   })
 
-  test('two windows offline: neither loses its change', async ({ page, context }) => {
+  test('@soak two windows offline: neither loses its change', async ({ page, context }) => {
     await openSample(page, 'loads')
     const other = await context.newPage()
     await other.goto(page.url())
