@@ -30,6 +30,7 @@ const VIEWS = [
   { name: 'working', step: 'runtime', act: openWorking },
   { name: 'recharge-day', step: 'recharge', act: planDay },
   { name: 'recharge-panels', step: 'recharge', act: showPanels },
+  { name: 'hookup-day', step: 'hookup', act: showHookup },
   { name: 'run-day', step: 'run', act: showRun },
   { name: 'run-phone-night', step: 'run', phone: true, colorScheme: 'dark', act: showRun },
   { name: 'loads-phone', step: 'loads', phone: true },
@@ -51,6 +52,11 @@ async function tickFour(page) {
   await page.getByLabel('Capacity').fill('2 kWh')
   await page.getByLabel('Capacity').press('Enter')
   await page.getByTestId('answer').filter({ hasText: '2 kWh station' }).waitFor()
+}
+/** The drawing, once what can hurt was found. */
+async function showHookup(page) {
+  await page.getByRole('region', { name: 'What can hurt' }).getByRole('listitem').first().waitFor()
+  await page.getByTestId('hookup-summary').evaluate((element) => element.scrollIntoView({ block: 'start' }))
 }
 async function search(page) {
   await page.getByRole('tab', { name: 'Find', exact: true }).click()

@@ -1,3 +1,4 @@
+import { benchHookup } from './hookup'
 import { benchManyPlans } from './manyPlans'
 import { benchPages } from './pages'
 import { benchLongRun, benchPredictions } from './runs'
@@ -13,6 +14,7 @@ const figures = {
   ...benchRefill(),
   ...benchManyPlans(),
   ...benchPredictions(),
+  ...benchHookup(),
   ...(origin ? { ...(await benchPages(origin)), ...(await benchLongRun(origin)) } : {}),
 }
 for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(58)} ${value}`)

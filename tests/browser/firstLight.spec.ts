@@ -81,7 +81,9 @@ test('the outage’s start and length', async ({ page }) => {
   await expect(answer(page)).toContainText('from Sunday 06:00')
 })
 
-test('@soak every figure of the strip opens its working, with values, evidence and result', async ({ page }) => {
+test('@soak every figure of the strip opens its working, with values, evidence and result', async ({
+  page,
+}) => {
   await openSample(page)
   const titles: [string, RegExp][] = [
     ['gate-carries', /Running power/],

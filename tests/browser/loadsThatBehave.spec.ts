@@ -84,7 +84,9 @@ function meterFile(): string {
 }
 
 test.describe('the meter', () => {
-  test('@soak a file with faults: they are told by line, the rest is read, drawn and used', async ({ page }) => {
+  test('@soak a file with faults: they are told by line, the rest is read, drawn and used', async ({
+    page,
+  }) => {
     await openMeter(page, 'Larder refrigerator')
     await page.getByRole('tab', { name: 'A file' }).click()
     await page

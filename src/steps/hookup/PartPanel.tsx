@@ -8,9 +8,11 @@ import { servesFor } from '@/core/load/servesFor'
 import type { Cord } from '@/core/plan/wiring'
 import type { Diagram } from '@/core/wiring/diagram'
 import { leadOf } from '@/core/wiring/lead'
+import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import { legBalance } from '@/core/wiring/legs'
+import { type TakeOff, stringCurrents } from '@/core/wiring/stringCurrents'
 import { WIRING_TABLES } from '@/catalog/wires'
-import { leadWords, legWords } from '@/words/hookup/hookupWords'
+import { leadWords, legWords, stringWords } from '@/words/hookup/hookupWords'
 import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
@@ -136,6 +138,9 @@ export function PartPanel(props: {
             state={state}
             change={(part) => edit(changeSourceWiring(systemId, hub.source.id, part))}
           />
+          {hub.circuit && (hub.source.bank?.parallel ?? 1) > 1 && (
+            <p className={styles.soft}>{sharesOf(hub.circuit)}</p>
+          )}
           {hub.source.volts.includes(240) && (
             <p className={styles.soft}>
               {legWords(
@@ -166,6 +171,18 @@ export function PartPanel(props: {
     default:
       return null
   }
+}
+
+/** From one string to the next, m. Common practice, no source. */
+const LINK_M = 0.3
+
+/** How the strings of a bank share its current over leads of the size between it and its inverter. */
+function sharesOf({ source, cable, least }: BatteryCircuit): string {
+  const bank = source.bank!
+  const stringOhm = bank.battery.internalOhm.value * bank.series
+  const linkOhm = LINK_M * (cable?.wire ?? least ?? WIRING_TABLES.wires[0]).ohmPerM
+  const shares = (takeOff: TakeOff) => stringCurrents(bank.parallel, stringOhm, linkOhm, takeOff)
+  return stringWords(shares('same end'), shares('diagonal'))
 }
 
 /** A cord for a load, named after it; its size is still to be said. */

@@ -27,6 +27,13 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     labels: ['Average W', 'Average power'],
   },
   {
+    term: 'Battery fuse and disconnect',
+    meaning:
+      'A fuse melts before a cable does; a disconnect is the switch that cuts a battery off by hand. Both stand near its plus terminal.',
+    example: '108 A at full load ask for a fuse of 150 A and a cable that bears as much.',
+    labels: ['Battery fuse', 'Fuse', 'Fuse can interrupt', 'Fuse from battery', 'Disconnect'],
+  },
+  {
     term: 'Capacity',
     meaning: 'The energy a full battery holds, by its label; a part of it never reaches the outlets.',
     example: 'A “2 kWh” station gives about 1.7 kWh at its outlets.',
@@ -66,6 +73,12 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     labels: ['Runs, share of time'],
   },
   {
+    term: 'Ground-fault protection',
+    meaning: 'An outlet that switches off within a blink when current leaks, through water or a person.',
+    example: 'For pumps in cellars and everything out of doors.',
+    labels: ['Outlet'],
+  },
+  {
     term: 'Idle draw (no-load)',
     meaning: 'What an inverter uses merely for being on, whether anything is plugged in or not.',
     example: '15 W over a day are 360 Wh, more than a router needs.',
@@ -75,6 +88,20 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     term: 'Inverter',
     meaning: 'Turns the DC of a battery into the AC of an outlet; its watts are the most it can carry.',
     example: 'A 1,000 W inverter carries a refrigerator, not a space heater.',
+  },
+  {
+    term: 'Keeps warm for (time constant)',
+    meaning:
+      'The hours in which a house without heating loses about two thirds of its warmth to the outside.',
+    example: '20 to 60 h: a light house cools in a day, a heavy one in two or three.',
+    labels: ['House keeps warm for'],
+  },
+  {
+    term: 'Inlet, transfer switch, interlock',
+    meaning:
+      'An inlet is a plug on the house’s wall for a cord from outside; a switch or an interlock sees to it that wires are fed from the street or from you, never both.',
+    example: 'A furnace on fixed wires needs one, fitted by a licensed electrician.',
+    labels: ['Fixed wires are fed by'],
   },
   {
     term: 'Likely range (80 %)',
@@ -87,6 +114,12 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     term: 'Low-voltage cut-off',
     meaning: 'The battery volts at which an inverter switches itself off.',
     example: '10.5 V on a 12 V battery; under a heavy load it comes sooner.',
+  },
+  {
+    term: 'Neutral, bonded or floating',
+    meaning: 'The second wire of an outlet; bonded is tied to ground, floating is tied to nothing.',
+    example: 'Some furnace boards do not light the burner on a floating neutral.',
+    labels: ['Neutral', 'Its neutral'],
   },
   {
     term: 'Nameplate (label)',
@@ -170,6 +203,12 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     meaning: 'Energy: watts times hours. A thousand make a kilowatt-hour (kWh).',
     example: 'A 10 W router takes 240 Wh in a day.',
     labels: ['Wh a day'],
+  },
+  {
+    term: 'Wire size (AWG, mm²)',
+    meaning: 'How thick the copper is: more mm², or a smaller AWG number, carries more and loses less.',
+    example: '12 AWG (3.3 mm²) carries 25 A as a cord, 16 AWG (1.3 mm²) 13 A.',
+    labels: ['Wire size', 'Lead, wire size', 'Battery cable', 'Its cord', 'Jumper cables'],
   },
 ]
 

@@ -10,6 +10,8 @@ export const hookup = {
   note: {
     legs: 'Leg A {a}, leg B {b}, with the largest start.{move, select, none {} other { Even them out: {move} on leg {to}.}}',
     lead: 'At its end {arrivesV} arrive, {dropFraction} less; {lossW} go into the lead. Plug and polarity as its own supply has them.',
+    strings:
+      'Strings share the load unevenly where plus and minus leave at the same end: the first carries {same} of it, the last {last}. Plus from the first and minus from the last, leads of equal length, and none carries more than {diagonal}.',
     nothingLost:
       '{isReached, select, yes {Nothing is lost: the power lasts longer than until {untilMin}.} other {So that nothing is lost the power has to last until {untilMin}; with the confidence asked for it ends {endsMin}.}}',
   },

@@ -87,6 +87,15 @@ export const leadWords = ({ arrivesV, dropFraction, lossW }: Lead): string =>
     lossW: formatWatts(lossW),
   })
 
+/** How a bank's strings share its current, by where its cables leave. */
+export function stringWords(same: readonly number[], diagonal: readonly number[]): string {
+  return sayHookup('note.strings', {
+    same: formatPercent(same[0]),
+    last: formatPercent(same[same.length - 1]),
+    diagonal: formatPercent(Math.max(...diagonal)),
+  })
+}
+
 /** Until when the power has to last so that nothing is lost, beside when it ends; minutes since the outage began. */
 export const nothingLostWords = (untilMin: number, endsMin: number, saying: Saying): string =>
   sayHookup('note.nothingLost', {
