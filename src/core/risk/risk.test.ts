@@ -8,6 +8,8 @@ import { simulate } from '../simulation/simulate'
 import { coolsAfterMin, timeConstantMeasured, timeConstantOf } from './coolingHouse'
 import { freezerKeeps, refrigeratorKeeps } from './food'
 import { pitFills, pitInflow } from './pit'
+import { nothingLostMin } from './nothingLost'
+import type { RiskClock } from './riskClock'
 import { lostWithin, riskClocks } from './riskClocks'
 
 describe('food, as the FDA and USDA give it', () => {
@@ -82,6 +84,26 @@ describe('a pit', () => {
     const inflow = (rain: 'dry' | 'rain' | 'downpour') => pitInflow({ ...pit, inflowLH: 100 }, pump, rain)
     expect([inflow('dry'), inflow('rain'), inflow('downpour')]).toEqual([20, 100, 300])
     expect(pitInflow(pit, pump, 'rain')).toBeNull()
+  })
+})
+
+describe('so that nothing is lost', () => {
+  const clock = (kind: RiskClock['kind'], endsMin: number | null, bearsMin: number): RiskClock => ({
+    kind,
+    loadId: null,
+    name: kind,
+    powerEnds: endsMin === null ? null : { early: endsMin, likely: endsMin, late: endsMin },
+    lost: { early: (endsMin ?? 0) + bearsMin, likely: (endsMin ?? 0) + bearsMin, late: Infinity },
+    basis: 'own',
+    missing: null,
+  })
+  test('the power has to last the outage less what the most delicate bears', () => {
+    expect(nothingLostMin([clock('freezer', 600, 1440), clock('refrigerator', 600, 240)], 2880)).toBe(2640)
+    expect(nothingLostMin([clock('breathing-aid', 600, 0)], 2880)).toBe(2880)
+    expect(nothingLostMin([clock('freezer', 600, 5000)], 2880)).toBe(0)
+  })
+  test('a telephone and what is not fed at all set no hour', () => {
+    expect(nothingLostMin([clock('phone', 600, 0), clock('freezer', null, 1440)], 2880)).toBeNull()
   })
 })
 

@@ -85,6 +85,13 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     labels: ['Idle draw'],
   },
   {
+    term: 'Inlet, transfer switch, interlock',
+    meaning:
+      'An inlet is a plug on the house’s wall for a cord from outside; a switch or an interlock sees to it that wires are fed from the street or from you, never both.',
+    example: 'A furnace on fixed wires needs one, fitted by a licensed electrician.',
+    labels: ['Fixed wires are fed by'],
+  },
+  {
     term: 'Inverter',
     meaning: 'Turns the DC of a battery into the AC of an outlet; its watts are the most it can carry.',
     example: 'A 1,000 W inverter carries a refrigerator, not a space heater.',
@@ -95,13 +102,6 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
       'The hours in which a house without heating loses about two thirds of its warmth to the outside.',
     example: '20 to 60 h: a light house cools in a day, a heavy one in two or three.',
     labels: ['House keeps warm for'],
-  },
-  {
-    term: 'Inlet, transfer switch, interlock',
-    meaning:
-      'An inlet is a plug on the house’s wall for a cord from outside; a switch or an interlock sees to it that wires are fed from the street or from you, never both.',
-    example: 'A furnace on fixed wires needs one, fitted by a licensed electrician.',
-    labels: ['Fixed wires are fed by'],
   },
   {
     term: 'Likely range (80 %)',
@@ -116,16 +116,16 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     example: '10.5 V on a 12 V battery; under a heavy load it comes sooner.',
   },
   {
-    term: 'Neutral, bonded or floating',
-    meaning: 'The second wire of an outlet; bonded is tied to ground, floating is tied to nothing.',
-    example: 'Some furnace boards do not light the burner on a floating neutral.',
-    labels: ['Neutral', 'Its neutral'],
-  },
-  {
     term: 'Nameplate (label)',
     meaning: 'The plate or sticker on a thing with its volts, amps and watts; often the most it ever draws.',
     example: '“120 V 6.5 A” is at most 780 W.',
     labels: ['Label (nameplate)'],
+  },
+  {
+    term: 'Neutral, bonded or floating',
+    meaning: 'The second wire of an outlet; bonded is tied to ground, floating is tied to nothing.',
+    example: 'Some furnace boards do not light the burner on a floating neutral.',
+    labels: ['Neutral', 'Its neutral'],
   },
   {
     term: 'Pass-through',
