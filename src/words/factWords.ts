@@ -1,7 +1,13 @@
 import { formatMoment } from '@/core/plan/clock'
 import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
-import { formatLength, formatMass, formatTemperature, formatVolume } from '@/core/reading/inUnits'
+import {
+  formatLength,
+  formatMass,
+  formatOpening,
+  formatTemperature,
+  formatVolume,
+} from '@/core/reading/inUnits'
 import { listed } from './run/listed'
 
 /** What facts are said in: the household's units, and the clock minutes are counted from. */
@@ -16,12 +22,20 @@ export const NONE = 'none'
 
 type Fact = string | number | boolean | null | readonly string[]
 
+const CUBIC_FEET_PER_M3 = 35.3147
+
 const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) => string][] = [
   [/(^a|A)mps$|A$/, (value) => `${formatNumber(value, value < 10 ? 1 : 0)} A`],
   [/Fraction$/, (value) => formatPercent(value)],
   [/Kg$/, (value, { units }) => formatMass(value, units)],
-  [/Cm2$/, (value) => `${formatNumber(Math.ceil(value))} cm²`],
-  [/m3PerH$/, (value) => `${formatNumber(value, 1)} m³ an hour`],
+  [/Cm2$/, (value, { units }) => formatOpening(value, units)],
+  [
+    /m3PerH$/,
+    (value, { units }) =>
+      units.length === 'ft'
+        ? `${formatNumber(value * CUBIC_FEET_PER_M3, 0)} cubic feet an hour`
+        : `${formatNumber(value, 1)} m³ an hour`,
+  ],
   [/Min$/, (value, { startsAt, units }) => formatMoment(startsAt, value, 5, units.clock)],
   [/Ms$/, (value) => `${formatNumber(value)} ms`],
   [/[a-z]M$/, (value, { units }) => formatLength(value, units)],

@@ -31,9 +31,16 @@ function generator({ plan, asleep }: HazardInput) {
   ]
 }
 
-function car({ plan, asleep }: HazardInput) {
+/** A vehicle that holds more than a starter battery ever does is an electric one: it has no exhaust. */
+const MOST_STARTER_WH = 5000
+
+function car({ plan, sources, asleep }: HazardInput) {
   const { car: planned } = plan.refill
-  if (!planned?.on || planned.way === 'electric') return []
+  const charges = planned !== null && planned.on && planned.way !== 'electric'
+  const feeds = sources.some(
+    ({ kind, capacityWh }) => kind === 'vehicle' && capacityWh.value <= MOST_STARTER_WH,
+  )
+  if (!charges && !feeds) return []
   const house = plan.wiring?.house
   const where = house?.carPlace ?? ('not said' as const)
   const whileAsleep = commonMinutes((plan.scenario.charging ?? NO_CHARGING).car, asleep) > 0

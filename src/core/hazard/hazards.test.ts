@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { bankOf } from '@/catalog/equipment'
+import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { burner, coldBox, constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
@@ -94,6 +94,12 @@ const PAIRS: [HazardId, string, Plan, Plan][] = [
     'a car runs, not an electric one',
     { ...planWith([lamp]), refill: { ...planWith([]).refill, car: { ...CARS.inverter, on: true } } },
     { ...planWith([lamp]), refill: { ...planWith([]).refill, car: { ...CARS.electric, on: true } } },
+  ],
+  [
+    'carbon-monoxide',
+    'a car with an engine is the source',
+    planWith([lamp], [sourceOf(equipmentClass('car-battery'), 'main')]),
+    planWith([lamp]),
   ],
   [
     'back-feed',

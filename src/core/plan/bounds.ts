@@ -146,7 +146,7 @@ export const BOUNDS = {
   'fuse.awayM': of('length', 0, 30),
   'inlet.amps': of('current', 15, 200),
   'source.aboveFloorM': of('length', 0, 5),
-  'source.ventCm2': of('count', 0, 100_000),
+  'source.ventCm2': of('opening', 0, 100_000),
   'generator.awayM': of('length', 0, 200),
   'house.alarms': whole(0, 40),
   'house.fuelAgeMonths': of('count', 0, 120),

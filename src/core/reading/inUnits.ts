@@ -33,3 +33,9 @@ export const formatVolume = (litres: number, units: Units, digits = 0): string =
 /** A length in the household's unit. @example formatLength(7.62, UNITS_OF.us) // "25 ft" */
 export const formatLength = (metres: number, units: Units, digits = units.length === 'ft' ? 0 : 1): string =>
   inUnits('length', metres, units, digits)
+
+/** An opening, rounded up: less would not do. @example formatOpening(67.2, UNITS_OF.us) // "11 sq in" */
+export function formatOpening(cm2: number, units: Units): string {
+  const shownIn = shownUnitOf('opening', units)
+  return `${formatNumber(Math.ceil(shownIn ? shownIn.ofKept(cm2) : cm2))} ${shownIn?.unit ?? 'cm²'}`
+}

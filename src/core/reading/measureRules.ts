@@ -21,6 +21,7 @@ export type MeasureKind =
   | 'length'
   | 'surface'
   | 'wireArea'
+  | 'opening'
   | 'flow'
   | 'inflow'
   | 'horsepower'
@@ -219,6 +220,23 @@ export const RULES: Record<MeasureKind, KindRule> = {
     range: [0, 1000],
     noun: 'a surface',
     example: '0.2 m² or 2 sq ft',
+    confusions: {},
+  },
+  opening: {
+    unit: 'cm²',
+    factors: {
+      'cm²': 1,
+      cm2: 1,
+      'sq cm': 1,
+      'in²': 6.4516,
+      in2: 6.4516,
+      'sq in': 6.4516,
+      'm²': 10_000,
+      m2: 10_000,
+    },
+    range: [0, 100_000],
+    noun: 'an opening',
+    example: '200 cm² or 30 sq in',
     confusions: {},
   },
   // read by its own reader: gauges are no multiples of a unit

@@ -31,6 +31,7 @@ const GALLONS: Partial<Record<MeasureKind, ShownUnit>> = {
 }
 
 const FEET = scaled('ft', 0.3048)
+const SQUARE_INCHES = scaled('sq in', 6.4516)
 const SQUARE_FEET = scaled('sq ft', 0.09290304)
 
 /** The unit a household reads a kind of figure in; null where that is the one it is kept in. US gallons. */
@@ -38,6 +39,7 @@ export function shownUnitOf(kind: MeasureKind, units: Units): ShownUnit | null {
   if (kind === 'temperature') return units.temperature === '°F' ? FAHRENHEIT : null
   if (kind === 'weight') return units.mass === 'lb' ? POUNDS : null
   if (kind === 'length') return units.length === 'ft' ? FEET : null
+  if (kind === 'opening') return units.length === 'ft' ? SQUARE_INCHES : null
   if (kind === 'surface') return units.length === 'ft' ? SQUARE_FEET : null
   return units.volume === 'gal' ? (GALLONS[kind] ?? null) : null
 }

@@ -124,7 +124,7 @@ export const sourceFields = (
     },
     {
       kind: 'quantity',
-      label: 'Room’s opening, cm²',
+      label: 'Room’s opening',
       when: () => bank !== undefined && bank.battery.chemistry !== 'lifepo4',
       path: 'source.ventCm2',
       value: ({ ventCm2 }) => ventCm2 ?? null,

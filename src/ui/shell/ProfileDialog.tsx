@@ -11,11 +11,13 @@ import { changeProfile } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { DialogFrame } from './DialogFrame'
 
-/** What is offered now: lengths and wires follow with the page that shows them. */
+/** Each unit, in the order they are asked in. */
 const SHOWN = {
   temperature: 'Temperatures',
   mass: 'Weights',
   volume: 'Volumes',
+  length: 'Lengths',
+  wire: 'Wire sizes',
   clock: 'Clock',
   decimal: 'Decimal sign',
 } as const
@@ -53,7 +55,7 @@ export function ProfileDialog({ onClose }: { onClose: () => void }) {
           onChange={(next) => change({ currency: next })}
         />
         <Typography variant="caption" color="text.secondary">
-          Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L.
+          Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L, 25 ft, 12 AWG.
         </Typography>
       </Stack>
     </DialogFrame>
