@@ -117,13 +117,18 @@ export function RiskClocks({
   )
 }
 
+const NIGHT_FIELDS = [
+  ['startC', 'Indoors, heating off', 'scenario.indoorC'],
+  ['endC', 'Indoors, later', 'scenario.indoorC'],
+  ['outdoorC', 'Outdoors meanwhile', 'scenario.outdoorC'],
+  ['hours', 'Hours between', 'scenario.durationH'],
+] as const
 const NIGHT = { startC: 20, endC: 17, outdoorC: 0, hours: 8 }
 
 /** How fast the house cools, from a night with the heating off: two temperatures and the hours between. */
 function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
   const [isOpen, setOpen] = useState(false)
   const [night, setNight] = useState(NIGHT)
-  const put = (part: Partial<typeof NIGHT>) => setNight({ ...night, ...part })
   if (!isOpen)
     return (
       <Button variant="text" onClick={() => setOpen(true)}>
@@ -135,34 +140,16 @@ function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
   const found = isPossible ? timeConstantMeasured(startC, endC, outdoorC, hours) : null
   return (
     <div>
-      <QuantityField
-        local
-        label="Indoors, heating off"
-        path="scenario.indoorC"
-        value={startC}
-        onChange={(value) => put({ startC: value })}
-      />
-      <QuantityField
-        local
-        label="Indoors, later"
-        path="scenario.indoorC"
-        value={endC}
-        onChange={(value) => put({ endC: value })}
-      />
-      <QuantityField
-        local
-        label="Outdoors meanwhile"
-        path="scenario.outdoorC"
-        value={outdoorC}
-        onChange={(value) => put({ outdoorC: value })}
-      />
-      <QuantityField
-        local
-        label="Hours between"
-        path="scenario.durationH"
-        value={hours}
-        onChange={(value) => put({ hours: value })}
-      />
+      {NIGHT_FIELDS.map(([name, label, path]) => (
+        <QuantityField
+          key={name}
+          local
+          label={label}
+          path={path}
+          value={night[name]}
+          onChange={(value) => setNight({ ...night, [name]: value })}
+        />
+      ))}
       <p role="status">
         {found === null
           ? 'It must have cooled, and stayed warmer than outdoors.'
