@@ -1,3 +1,5 @@
+import { LENGTH, OPENING, SURFACE, TIME, VOLUME, WEIGHT, scaled } from './measureFactors'
+
 /** What a field asks for; each kind has a unit it is kept in and units people write. */
 export type MeasureKind =
   | 'power'
@@ -49,27 +51,6 @@ const ENERGY_FOR_POWER = 'that is energy; running watts are wanted here'
 const RATE = 'watts are already a rate; leave out “per hour”'
 const DAY_FOR_POWER = 'that is energy; 1 kWh a day is 42 W on average, 1 kWh a year 0.1 W'
 const POWER_FOR_ENERGY = 'that is power; how much is stored is wanted here, in watt-hours'
-
-const TIME = {
-  s: 1 / 60,
-  sec: 1 / 60,
-  second: 1 / 60,
-  seconds: 1 / 60,
-  min: 1,
-  minute: 1,
-  minutes: 1,
-  m: 1,
-  h: 60,
-  hr: 60,
-  hrs: 60,
-  hour: 60,
-  hours: 60,
-  d: 1440,
-  day: 1440,
-  days: 1440,
-}
-const scaled = (factors: Record<string, number>, by: number) =>
-  Object.fromEntries(Object.entries(factors).map(([unit, factor]) => [unit, factor * by]))
 
 /** By kind: its unit, what people write for it, and what it can be. */
 export const RULES: Record<MeasureKind, KindRule> = {
@@ -163,7 +144,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   weight: {
     unit: 'kg',
-    factors: { kg: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, pound: 0.45359237, pounds: 0.45359237 },
+    factors: WEIGHT,
     range: [0, 2000],
     noun: 'kilograms',
     example: '24 or 53 lb',
@@ -171,16 +152,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   volume: {
     unit: 'L',
-    factors: {
-      l: 1,
-      liter: 1,
-      liters: 1,
-      litre: 1,
-      litres: 1,
-      gal: 3.785412,
-      gallon: 3.785412,
-      gallons: 3.785412,
-    },
+    factors: VOLUME,
     range: [0.5, 100_000],
     noun: 'a volume',
     example: '30 L or 8 gal',
@@ -188,27 +160,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   length: {
     unit: 'm',
-    factors: {
-      m: 1,
-      meter: 1,
-      meters: 1,
-      metre: 1,
-      metres: 1,
-      cm: 0.01,
-      mm: 0.001,
-      km: 1000,
-      ft: 0.3048,
-      "'": 0.3048,
-      '′': 0.3048,
-      foot: 0.3048,
-      feet: 0.3048,
-      in: 0.0254,
-      '"': 0.0254,
-      '″': 0.0254,
-      inch: 0.0254,
-      inches: 0.0254,
-      yd: 0.9144,
-    },
+    factors: LENGTH,
     range: [0, 1000],
     noun: 'a length',
     example: '7.5 m or 25 ft',
@@ -216,7 +168,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   surface: {
     unit: 'm²',
-    factors: { 'm²': 1, m2: 1, 'sq m': 1, 'cm²': 0.0001, 'ft²': 0.092903, ft2: 0.092903, 'sq ft': 0.092903 },
+    factors: SURFACE,
     range: [0, 1000],
     noun: 'a surface',
     example: '0.2 m² or 2 sq ft',
@@ -224,16 +176,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   opening: {
     unit: 'cm²',
-    factors: {
-      'cm²': 1,
-      cm2: 1,
-      'sq cm': 1,
-      'in²': 6.4516,
-      in2: 6.4516,
-      'sq in': 6.4516,
-      'm²': 10_000,
-      m2: 10_000,
-    },
+    factors: OPENING,
     range: [0, 100_000],
     noun: 'an opening',
     example: '200 cm² or 30 sq in',
@@ -324,16 +267,7 @@ export const RULES: Record<MeasureKind, KindRule> = {
   },
   fuel: {
     unit: 'L',
-    factors: {
-      l: 1,
-      litre: 1,
-      litres: 1,
-      liter: 1,
-      liters: 1,
-      gal: 3.785412,
-      gallon: 3.785412,
-      gallons: 3.785412,
-    },
+    factors: VOLUME,
     range: [0, 1000],
     noun: 'fuel',
     example: '20 L or 5 gal',
