@@ -145,7 +145,7 @@ test('the plan document downloads, and is one that the command reads', async ({ 
   expect(response.headers()['content-disposition']).toContain('plan-february-ice-station-1000.json')
   expect(await response.json()).toMatchObject({
     format: 'yotrope-plan',
-    version: 9,
+    version: 10,
     powerSystem: { id: 'station-1000' },
   })
 })

@@ -26,6 +26,7 @@ test.describe('a test run', () => {
     await page.getByLabel('Charge, %').fill('98')
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByTestId('run-entry')).toHaveCount(2)
+    await expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
 
     await context.setOffline(true)
     await reading('97')

@@ -109,7 +109,7 @@ describe('migrating', () => {
       UPDATE loads SET behaviour = REPLACE(behaviour, '"evidence":"measured"', '"evidence":"drilled"'),
         start = REPLACE(start, '"evidence":"measured"', '"evidence":"drilled"');
       UPDATE households SET profile = JSON_SET(profile, '$.units', 'us');
-      DROP TABLE run_photos; DROP TABLE run_entries; DROP TABLE runs; ALTER TABLE households DROP COLUMN wiring;
+      DROP TABLE run_photos; DROP TABLE run_entries; DROP TABLE runs;
       DELETE FROM __drizzle_migrations ORDER BY id DESC LIMIT 4`
     await admin.query(older)
     const read = async () => (await findHousehold(opened.db, 'w', id))!.household

@@ -33,7 +33,8 @@ const NOTHING: readonly ShownFinding[] = []
 
 /** What plugs into what, what can hurt, and what is lost when it ends. */
 export function HookupPage() {
-  const household = useDeferredValue(useHousehold((state) => state.household))
+  // its fields write what they show beside what they change: they must never show an older state
+  const household = useHousehold((state) => state.household)
   const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
   const findings = useFindings()
   return <Body household={household} evaluation={evaluation} findings={findings} />

@@ -80,7 +80,6 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             {isOpen ? 'Fold it' : 'Change it'}
           </Button>
         </div>
-        <FindingMarks part="panels" id={array.id} />
         <div className={styles.pair}>
           <div>
             {window && check ? <WindowDrawing window={window} check={check} /> : null}
@@ -174,6 +173,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             </div>
           </div>
         )}
+        <FindingMarks part="panels" id={array.id} />
       </section>
     </FieldScope>
   )

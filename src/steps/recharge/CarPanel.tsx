@@ -90,7 +90,6 @@ export function CarPanel({
             ? 'Outlet and cable must suit the car and each other; keep what you need for a drive to safety. Never feed the house’s wiring without a transfer switch fitted by a licensed electrician.'
             : 'Engine running outdoors only, never in a garage or near a window: carbon monoxide kills. Fuse cables at the battery, keep them short and away from belts; an alternator at idle overheats when it gives more than about a third of its rating.'}
         </p>
-        <FindingMarks part="car" />
         <Foldable name="the car">
           <CheckField label="Counts" words="in use" on={car.on} onChange={(on) => put({ ...car, on })} />
           <SelectField
@@ -173,6 +172,7 @@ export function CarPanel({
             Remove it
           </Button>
         </Foldable>
+        <FindingMarks part="car" />
       </section>
     </FieldScope>
   )

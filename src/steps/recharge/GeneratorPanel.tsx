@@ -103,7 +103,6 @@ export function GeneratorPanel(props: {
           alarms with batteries on every floor. Fill it cold. Never back-feed an outlet; an inlet and transfer
           switch belong to a licensed electrician and local code.
         </p>
-        <FindingMarks part="generator" />
         <Foldable name="the generator">
           <CheckField
             label="Counts"
@@ -200,6 +199,7 @@ export function GeneratorPanel(props: {
             Remove it
           </Button>
         </Foldable>
+        <FindingMarks part="generator" />
       </section>
     </FieldScope>
   )
