@@ -115,6 +115,17 @@ test('a bank from parts to its parts list', async ({ page }) => {
   expect(csv).toMatch(/^part,amount,price_each,currency,for\r\n/)
   expect(csv).toContain('"Battery fuse with holder, 100 A",1,40,USD,"24 V AGM bank, 2S2P"')
 
+  // the drawing as a file needs nothing of the page
+  const [svg] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as SVG' }).click(),
+  ])
+  const drawn = readFileSync(await svg.path(), 'utf8')
+  expect(svg.suggestedFilename()).toBe('24 V AGM bank, 2S2P.svg')
+  expect(drawn).toMatch(/^<svg .*xmlns="http:\/\/www.w3.org\/2000\/svg"/)
+  expect(drawn).not.toMatch(/class=|href=|var\(--/)
+  expect(drawn).toContain('Breathing aid')
+
   // what is there is said, and judged
   await drawing(page)
     .getByRole('link', { name: /^24 V AGM bank/ })

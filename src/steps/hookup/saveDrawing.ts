@@ -11,21 +11,30 @@ const KEPT = [
   'font-weight',
 ] as const
 
-/** Hands the drawing out as an SVG file that needs nothing of the page: colours and type written into it, links taken out. */
+/** Hands the drawing out as an SVG file that needs nothing of the page: by day's colours, on paper, links taken out. */
 export function saveDrawing(name: string): void {
   const drawing = document.getElementById('hookup-drawing')
   if (!drawing) return
+  const sheet = document.createElement('div')
+  sheet.dataset.theme = 'light'
+  // its styles reach what stands in a frame of the same class
+  sheet.className = drawing.parentElement?.className ?? ''
+  sheet.hidden = true
   const copy = drawing.cloneNode(true) as SVGElement
-  const shown = [...drawing.querySelectorAll('*')]
-  ;[...copy.querySelectorAll('*')].forEach((element, i) => {
-    const style = getComputedStyle(shown[i])
+  sheet.append(copy)
+  document.body.append(sheet)
+  for (const element of copy.querySelectorAll('*')) {
+    const style = getComputedStyle(element)
     for (const property of KEPT) {
       const value = style.getPropertyValue(property)
       if (value) element.setAttribute(property, value)
     }
-    element.removeAttribute('class')
-    element.removeAttribute('href')
-  })
+  }
+  copy.setAttribute('style', `background: ${getComputedStyle(sheet).getPropertyValue('--paper')}`)
+  sheet.remove()
+  for (const element of copy.querySelectorAll('*'))
+    for (const attribute of ['class', 'href', 'aria-current']) element.removeAttribute(attribute)
+  copy.removeAttribute('id')
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
   saveText(`${name}.svg`, 'image/svg+xml', copy.outerHTML)
 }
