@@ -5,7 +5,8 @@ import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
 import { planOf } from '../plan/planOf'
 import type { Plan } from '../plan/document'
 import { diagramOf } from './diagram'
-import { type Box, MOST_BOXES, layOut } from './diagramLayout'
+import { MOST_BOXES, layOut } from './diagramLayout'
+import { BATTERY_LINE, type Box } from './sheet'
 
 const overlap = (a: Box, b: Box) =>
   a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height
@@ -29,8 +30,15 @@ function crowded(): Plan {
 }
 
 describe('the drawing', () => {
-  test.each([860, 1200, 330])('at %d px no box lies on another, and all lie on the sheet', (width) => {
-    const { boxes, height } = layOut(diagramOf(planOf(demoHousehold()), WIRING_TABLES), width)
+  const planOn = (system: string) => planOf(demoHousehold(), undefined, system)
+  test.each([
+    [860, 'station-2000'],
+    [1200, 'station-2000'],
+    [330, 'station-2000'],
+    [860, 'bank-agm-24'],
+    [330, 'bank-agm-24'],
+  ])('at %d px with %s no box lies on another, and all lie on the sheet', (width, system) => {
+    const { boxes, height } = layOut(diagramOf(planOn(system), WIRING_TABLES), width)
     expect(boxes.length).toBeGreaterThan(8)
     boxes.forEach((box, i) => {
       expect(box.x + box.width).toBeLessThanOrEqual(width)
@@ -48,6 +56,20 @@ describe('the drawing', () => {
     )
     for (const branch of branches) expect(lines.some(({ branchId }) => branchId === branch.id)).toBe(true)
   })
+  test.each([860, 330])(
+    'at %d px a bank stands before its inverter, its fuse on the wire between',
+    (width) => {
+      const { boxes, lines } = layOut(diagramOf(planOn('bank-agm-24'), WIRING_TABLES), width)
+      const battery = boxes.find(({ kind }) => kind === 'battery')!
+      const inverter = boxes.find(({ kind }) => kind === 'source')!
+      const { points, fuse } = lines.find(({ id }) => id === BATTERY_LINE)!
+      const touches = ([x, y]: [number, number], box: Box) =>
+        x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height
+      expect(touches(points[0], battery)).toBe(true)
+      expect(touches(points[1], inverter)).toBe(true)
+      expect([battery, inverter].some((box) => touches([fuse!.x, fuse!.y], box))).toBe(false)
+    },
+  )
   test('200 loads fold by their cords, 30 boxes at most; a group that is opened shows its loads', () => {
     const diagram = diagramOf(crowded(), WIRING_TABLES)
     const folded = layOut(diagram, 860)

@@ -1,13 +1,14 @@
 'use client'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
-import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { NEUTRALS } from '@/core/plan/wiringLimits'
 import type { Severity } from '@/core/hazard/finding'
 import { sourceWiringOf } from '@/core/wiring/batteryCircuit'
 import type { Branch, Diagram, Hub } from '@/core/wiring/diagram'
-import { type Box, layOut } from '@/core/wiring/diagramLayout'
-import { type WireWords, branchWords, feedWords, sayHookup } from '@/words/hookup/hookupWords'
+import { layOut } from '@/core/wiring/diagramLayout'
+import { BATTERY_LINE, type Box } from '@/core/wiring/sheet'
+import { type WireWords, branchWords, circuitWords, feedWords, sayHookup } from '@/words/hookup/hookupWords'
 import styles from './hookup.module.css'
 import type { Selected } from './selected'
 
@@ -30,6 +31,11 @@ const cut = (text: string, width: number) => {
   const most = Math.max(3, Math.floor(width / LETTER))
   return text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text
 }
+
+const isTroubled = ({ circuit }: Hub) =>
+  circuit?.fuseTrouble === 'none' ||
+  circuit?.cableTrouble === 'too thin' ||
+  circuit?.cableTrouble === 'over its fuse'
 
 /** A name on one line or two. */
 function inTwo(text: string, width: number): string[] {
@@ -69,7 +75,7 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
         aria-label="What plugs into what"
         id="hookup-drawing"
       >
-        {layout.lines.map(({ id, kind, points, hubId, branchId, label }) => {
+        {layout.lines.map(({ id, kind, points, hubId, branchId, label, fuse }) => {
           const hub = hubOf(hubId)
           const branch = branchOf(hub, branchId)
           const path = points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join('')
@@ -77,19 +83,22 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
           const severity = worst.get(branch?.cord?.id ?? branch?.loads[0]?.id ?? id)
           const words = feed
             ? feedWords(feed, saying)
-            : branch && id.endsWith('-0')
-              ? branchWords(branch, saying)
-              : null
+            : id === BATTERY_LINE && hub.circuit
+              ? circuitWords(hub.circuit, saying)
+              : branch && id.endsWith('-0')
+                ? branchWords(branch, saying)
+                : null
           return (
             <g
               key={`${hubId} ${id}`}
               className={styles.wire}
               data-kind={kind}
-              data-over={branch?.isOver ?? false}
+              data-over={branch?.isOver ?? (id === BATTERY_LINE && isTroubled(hub))}
               data-off={feed ? !feed.isOn : false}
             >
               <path d={path} />
               {kind === 'dc' && <path d={path} className={styles.inner} />}
+              {fuse && <rect className={styles.fuse} x={fuse.x - 9} y={fuse.y - 6} width={18} height={12} />}
               {words && branch?.cord ? (
                 <a
                   href={`#cord-${branch.cord.id}`}
@@ -156,25 +165,21 @@ function BoxView({ box, hub, branch, plan, selected, severity, select, open }: B
   const { x, y, width, height } = box
   const { title, lines } = wordsOf(box, hub, branch, plan)
   const part = partOf(box)
-  const head = box.kind === 'source' ? [cut(title, width - 16)] : inTwo(title, width - 16)
-  const headY = box.kind === 'source' ? y + 20 : y + height / 2 + (head.length === 1 ? 4 : -3)
+  const isLarge = box.kind === 'source' || box.kind === 'battery'
+  const head = inTwo(title, width - 16)
+  const headY = isLarge ? y + 20 : y + height / 2 + (head.length === 1 ? 4 : -3)
   const isSelected = part !== null && part.kind === selected.kind && part.id === selected.id
   const content = (
     <>
       <rect x={x} y={y} width={width} height={height} rx={2} />
       {head.map((line, i) => (
-        <text
-          key={line}
-          x={x + 10}
-          y={headY + i * 15}
-          className={box.kind === 'source' ? styles.strong : undefined}
-        >
+        <text key={line} x={x + 10} y={headY + i * 15} className={isLarge ? styles.strong : undefined}>
           {line}
         </text>
       ))}
       <title>{title}</title>
       {lines.map((line, i) => (
-        <text key={line} x={x + 10} y={y + 38 + i * 17} className={styles.soft}>
+        <text key={line} x={x + 10} y={y + 23 + head.length * 15 + i * 17} className={styles.soft}>
           {cut(line, width - 16)}
         </text>
       ))}
@@ -225,6 +230,7 @@ function partOf({ kind, id }: Box): Selected | null {
   switch (kind) {
     case 'load':
       return { kind: 'load', id }
+    case 'battery':
     case 'source':
       return { kind: 'source', id }
     case 'switch':
@@ -248,22 +254,30 @@ function wordsOf(
       const name = feed.kind === 'wall' ? 'Wall, until it fails' : feed.name
       return { title: feed.isOn ? name : `${name} (not used)`, lines: [] }
     }
+    case 'battery': {
+      const { battery, series, parallel } = hub.source.bank!
+      return {
+        title: 'Battery',
+        lines: [
+          `${series}S${parallel}P, ${formatNumber(battery.volts * series)} V`,
+          formatEnergy(hub.source.capacityWh.value),
+          `${formatNumber(hub.circuit!.amps)} A at most`,
+          hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : 'no disconnect',
+        ],
+      }
+    }
     case 'source': {
-      const { source, circuit } = hub
+      const { source } = hub
       const neutral = sourceWiringOf(plan, source.id)?.neutral
       return {
         title: source.name,
         lines: [
-          `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
+          source.bank
+            ? formatWatts(source.continuousW.value)
+            : `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
           source.volts.map((volts) => `${volts} V`).join(', '),
           `neutral ${neutral && NEUTRALS.includes(neutral) ? neutral : 'not known'}`,
-          ...(circuit
-            ? [
-                `cable ${circuit.cable?.wire.name ?? 'not said'}`,
-                `fuse ${circuit.wiring?.fuse ? `${circuit.wiring.fuse.ratedA} A` : circuit.wiring?.fuse === null ? 'none' : 'not said'}`,
-              ]
-            : []),
-        ].slice(0, Math.max(1, Math.floor((box.height - 22) / 17))),
+        ].slice(0, Math.max(1, Math.floor((box.height - 38) / 17))),
       }
     }
     case 'switch':

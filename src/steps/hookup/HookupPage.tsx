@@ -53,7 +53,7 @@ const Body = memo(function Body(props: {
   const diagram = useMemo(() => diagramOf(plan, WIRING_TABLES), [plan])
   const parts = useMemo(() => partsOf(plan, WIRING_TABLES), [plan])
   const clocks = useMemo(() => (evaluation ? riskClocks(plan, evaluation.result) : []), [plan, evaluation])
-  const [selected, setSelected] = useState<Selected>({ kind: 'house', id: 'house' })
+  const [selected, setSelected] = useState<Selected>({ kind: 'house', id: '' })
   const worst = useMemo(() => worstByPart(findings), [findings])
   useFindingOfAddress(props.findings !== null)
 

@@ -30,6 +30,10 @@ export const hookup = {
       above: '{volts}, {amps}',
       below: '{wire, select, none {} other {{wire}{length, select, none {} other {, {length}}}}}',
     },
+    circuit: {
+      above: '{wire, select, none {cable not said} other {{wire}, {length}}}',
+      below: '{fuse, select, unsaid {fuse not said} none {no fuse} other {fuse {fuse}}}',
+    },
     starting: '{running} ({start}) A',
     running: '{running} A',
   },

@@ -2,6 +2,7 @@ import type { AnsweredFinding } from '@/core/hazard/hazards'
 import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'
+import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import type { Branch } from '@/core/wiring/diagram'
 import type { Draw } from '@/core/wiring/draw'
 import type { Feed } from '@/core/wiring/feeds'
@@ -69,6 +70,16 @@ export const feedWords = ({ volts, amps, wire, lengthM }: Feed, saying: Saying):
     wire: wire?.name ?? NONE,
     length: lengthM === null ? NONE : factText('lengthM', lengthM, saying),
   })
+
+/** What stands beside the wire between a bank and its inverter. */
+export function circuitWords({ cable, wiring, lengthM }: BatteryCircuit, saying: Saying): WireWords {
+  const fuse = wiring?.fuse
+  return wireWords('circuit', {
+    wire: cable?.wire.name ?? NONE,
+    length: factText('lengthM', lengthM, saying),
+    fuse: fuse === undefined ? 'unsaid' : fuse === null ? NONE : factText('ratedA', fuse.ratedA, saying),
+  })
+}
 
 /** How a source's two legs are loaded, and the move that evens them out. */
 export const legWords = ({ startA, move }: LegBalance, nameOf: (loadId: string) => string): string =>
