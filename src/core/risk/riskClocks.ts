@@ -27,9 +27,10 @@ export function riskClocks(plan: Plan, result: SimulationResult): RiskClock[] {
   const risk = plan.wiring?.risk
   const needs = risk?.needs ?? []
   const clocks: RiskClock[] = []
+  const weather = weatherOf(plan.scenario, hoursOf(result.horizonMin))
   for (const load of plan.loads) {
     if (load.tier !== 'critical' || !load.on) continue
-    clocks.push(...clocksOf(load, plan, result))
+    clocks.push(...clocksOf(load, plan, result, weather))
     for (const need of needs.filter(({ loadId }) => loadId === load.id))
       clocks.push(needClock(need, load, powerEndsOf(plan, result, load.id)))
   }
@@ -61,12 +62,16 @@ function needClock(need: Need, load: Load | null, ends: Spread | null): RiskCloc
   }
 }
 
-function clocksOf(load: Load, plan: Plan, result: SimulationResult): RiskClock[] {
+function clocksOf(
+  load: Load,
+  plan: Plan,
+  result: SimulationResult,
+  outdoor: ReturnType<typeof weatherOf>,
+): RiskClock[] {
   const { scenario } = plan
   const { behaviour } = load
   const risk = plan.wiring?.risk
   const powerEnds = powerEndsOf(plan, result, load.id)
-  const outdoor = weatherOf(scenario, hoursOf(result.horizonMin))
   const clock = (kind: RiskKind, lost: Spread | null, basis: RiskClock['basis']): RiskClock => ({
     kind,
     loadId: load.id,

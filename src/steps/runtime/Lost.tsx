@@ -3,19 +3,24 @@ import Link from 'next/link'
 import { momentOf } from '@/core/plan/momentOf'
 import { isWithin, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
+import { nothingLostMin } from '@/core/risk/nothingLost'
 import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
-import type { SimulationResult } from '@/core/simulation/result'
+import type { Evaluation } from '@/core/sizing/evaluate'
 import { useHousehold } from '@/ui/household/HouseholdContext'
-import { clockWords } from '@/words/hookup/hookupWords'
+import { clockWords, nothingLostWords } from '@/words/hookup/hookupWords'
 import styles from './RuntimePage.module.css'
 
 /** What is lost behind the end, by the numbers it has on the chart. */
-export function Lost({ plan, result }: { plan: Plan; result: SimulationResult }) {
+export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+  const { result } = evaluation
+  const endsMin = evaluation.gates.lasts.runtimeMin
   const householdId = useHousehold((state) => state.householdId)
-  const lost = lostWithin(riskClocks(plan, result), result.outageMin)
+  const clocks = riskClocks(plan, result)
+  const lost = lostWithin(clocks, result.outageMin)
   if (lost.length === 0) return null
   const { startsAt, asleep } = plan.scenario
   const saying = { units: plan.household.units, startsAt }
+  const until = nothingLostMin(clocks, result.outageMin)
   const bed = windowIntervals(asleep, startsAt, result.outageMin)
   return (
     <>
@@ -28,6 +33,7 @@ export function Lost({ plan, result }: { plan: Plan; result: SimulationResult })
           </li>
         ))}
       </ol>
+      {until !== null && <p className={styles.note}>{nothingLostWords(until, endsMin, saying)}</p>}
       <p className={styles.note}>
         <Link href={`/h/${householdId}/hookup`}>What to do about it, and how it is known: Hookup</Link>
       </p>

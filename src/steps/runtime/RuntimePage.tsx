@@ -126,7 +126,7 @@ const Body = memo(function Body(props: {
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
-        {evaluation && <Lost plan={plan} result={evaluation.result} />}
+        {evaluation && <Lost plan={plan} evaluation={evaluation} />}
         <BuysHours plan={plan} />
         <Later>
           <InForce plan={plan} />
