@@ -55,10 +55,11 @@ export function belowEachOther(
   const trunkX = PAD + 14
   const trunkTop = y + SOURCE_H
   const loadX = trunkX + 26
+  let trunkEnd = trunkTop
   y = trunkTop + GAP
   for (const branch of shown) {
     const place = { x: loadX, y: y + LABEL, width: width - loadX - PAD }
-    const label = { x: loadX, y: y + 12, width: place.width }
+    const label = { x: loadX, y: y + 11, width: place.width, gap: 0 }
     const { boxes, bottom } = sheet.stack(branch, folded.has(branch.id), place)
     boxes.forEach((box, i) =>
       sheet.line({
@@ -66,14 +67,23 @@ export function belowEachOther(
         branchId: branch.id,
         kind: branch.how === 'lead' ? 'dc' : 'ac',
         points: [
-          [trunkX, trunkTop],
           [trunkX, box.y + BOX / 2],
           [loadX, box.y + BOX / 2],
         ],
         label,
       }),
     )
+    trunkEnd = boxes[boxes.length - 1].y + BOX / 2
     y = bottom + GAP
   }
+  sheet.line({
+    id: 'trunk',
+    kind: 'ac',
+    points: [
+      [trunkX, trunkTop],
+      [trunkX, trunkEnd],
+    ],
+    label: { x: trunkX, y: trunkTop, width: 0 },
+  })
   return y
 }

@@ -5,7 +5,7 @@ const SWITCH_W = 72
 
 /** Shares of the width: where things begin and how wide they are. */
 const STATION = { feedW: 0.17, sourceX: 0.33, sourceW: 0.18, loadW: 0.24 }
-const BANK = { feedW: 0.13, batteryX: 0.24, batteryW: 0.12, sourceX: 0.49, sourceW: 0.12, loadW: 0.18 }
+const BANK = { feedW: 0.13, batteryX: 0.26, batteryW: 0.12, sourceX: 0.49, sourceW: 0.12, loadW: 0.18 }
 
 /**
  * From left to right: what brings energy, the battery where it is a bank of parts, the source, what hangs on it.
@@ -49,7 +49,7 @@ export function besideEachOther(
         [fromX, lineY],
         [sourceX, lineY],
       ],
-      label: { x: fromX + 6, y: lineY - 12, width: sourceX - fromX - 10 },
+      label: { x: fromX + 6, y: lineY - 11, width: sourceX - fromX - 10, gap: 33 },
       fuse: { x: (fromX + sourceX) / 2, y: lineY },
     })
   }

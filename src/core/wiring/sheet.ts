@@ -23,7 +23,8 @@ export interface Line {
   /** of the way to loads it belongs to; null for what feeds the source, and between battery and inverter */
   branchId: string | null
   points: [x: number, y: number][]
-  label: { x: number; y: number; width: number }
+  /** words above the wire, and so far below them those under it; 0: all on one line */
+  label: { x: number; y: number; width: number; gap: number }
   /** where its fuse is drawn; null without */
   fuse: { x: number; y: number } | null
 }
@@ -33,6 +34,8 @@ export const BOX = 38
 export const LABEL = 14
 export const GAP = 12
 export const PAD = 10
+/** From the words above a wire to those under it. */
+const WORDS_GAP = 21
 
 type Place = Pick<Box, 'x' | 'y' | 'width'> & Partial<Pick<Box, 'height' | 'count'>>
 
@@ -52,8 +55,20 @@ export class Sheet {
     return box
   }
 
-  line(line: Omit<Line, 'hubId' | 'branchId' | 'fuse'> & Partial<Pick<Line, 'branchId' | 'fuse'>>): void {
-    this.lines.push({ hubId: this.hub.source.id, branchId: null, fuse: null, ...line })
+  line({
+    label,
+    ...line
+  }: Omit<Line, 'hubId' | 'branchId' | 'fuse' | 'label'> &
+    Partial<Pick<Line, 'branchId' | 'fuse'>> & {
+      label: Omit<Line['label'], 'gap'> & { gap?: number }
+    }): void {
+    this.lines.push({
+      hubId: this.hub.source.id,
+      branchId: null,
+      fuse: null,
+      label: { gap: WORDS_GAP, ...label },
+      ...line,
+    })
   }
 
   /** The boxes of a branch, one under the other, and where they end. */

@@ -2,12 +2,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
-import { NEUTRALS } from '@/core/plan/wiringLimits'
 import type { Severity } from '@/core/hazard/finding'
 import { sourceWiringOf } from '@/core/wiring/batteryCircuit'
 import type { Branch, Diagram, Hub } from '@/core/wiring/diagram'
 import { layOut } from '@/core/wiring/diagramLayout'
-import { BATTERY_LINE, type Box } from '@/core/wiring/sheet'
+import { BATTERY_LINE, type Box, type Line } from '@/core/wiring/sheet'
 import { type WireWords, branchWords, circuitWords, feedWords, sayHookup } from '@/words/hookup/hookupWords'
 import styles from './hookup.module.css'
 import type { Selected } from './selected'
@@ -22,13 +21,14 @@ interface DiagramViewProps {
 }
 
 const USUAL_WIDTH = 860
-/** A letter's width at the drawing's type size, px. */
+/** A letter's width in a box's name, and in the smaller type beside it, px. */
 const LETTER = 6.4
-/** From the words above a wire to those below it. */
-const BELOW = 21
+const SMALL_LETTER = 5.7
+/** Bold letters are so much wider. */
+const BOLD = 1.1
 
-const cut = (text: string, width: number) => {
-  const most = Math.max(3, Math.floor(width / LETTER))
+const cut = (text: string, width: number, letter = LETTER) => {
+  const most = Math.max(3, Math.floor(width / letter))
   return text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text
 }
 
@@ -136,16 +136,17 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
   )
 }
 
-function WireLabel({ words, x, y, width }: { words: WireWords; x: number; y: number; width: number }) {
+function WireLabel({ words, x, y, width, gap }: { words: WireWords } & Line['label']) {
+  const whole = `${words.above}, ${words.below}`
+  const lines = gap === 0 ? [whole] : [words.above, words.below]
   return (
     <>
-      <text x={x} y={y}>
-        {cut(words.above, width)}
-      </text>
-      <text x={x} y={y + BELOW}>
-        {cut(words.below, width)}
-      </text>
-      <title>{`${words.above}, ${words.below}`}</title>
+      {lines.map((line, i) => (
+        <text key={i} x={x} y={y + i * gap}>
+          {cut(line, width, SMALL_LETTER)}
+        </text>
+      ))}
+      <title>{whole}</title>
     </>
   )
 }
@@ -166,7 +167,7 @@ function BoxView({ box, hub, branch, plan, selected, severity, select, open }: B
   const { title, lines } = wordsOf(box, hub, branch, plan)
   const part = partOf(box)
   const isLarge = box.kind === 'source' || box.kind === 'battery'
-  const head = inTwo(title, width - 16)
+  const head = inTwo(title, (width - 16) / (isLarge ? BOLD : 1))
   const headY = isLarge ? y + 20 : y + height / 2 + (head.length === 1 ? 4 : -3)
   const isSelected = part !== null && part.kind === selected.kind && part.id === selected.id
   const content = (
@@ -180,7 +181,7 @@ function BoxView({ box, hub, branch, plan, selected, severity, select, open }: B
       <title>{title}</title>
       {lines.map((line, i) => (
         <text key={line} x={x + 10} y={y + 23 + head.length * 15 + i * 17} className={styles.soft}>
-          {cut(line, width - 16)}
+          {cut(line, width - 16, SMALL_LETTER)}
         </text>
       ))}
     </>
@@ -261,7 +262,7 @@ function wordsOf(
         lines: [
           `${series}S${parallel}P, ${formatNumber(battery.volts * series)} V`,
           formatEnergy(hub.source.capacityWh.value),
-          `${formatNumber(hub.circuit!.amps)} A at most`,
+          `${formatNumber(hub.circuit!.amps, 0)} A at most`,
           hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : 'no disconnect',
         ],
       }
@@ -276,7 +277,7 @@ function wordsOf(
             ? formatWatts(source.continuousW.value)
             : `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
           source.volts.map((volts) => `${volts} V`).join(', '),
-          `neutral ${neutral && NEUTRALS.includes(neutral) ? neutral : 'not known'}`,
+          `neutral ${neutral ?? 'unknown'}`,
         ].slice(0, Math.max(1, Math.floor((box.height - 38) / 17))),
       }
     }
