@@ -9,7 +9,6 @@ import { formatHours } from '@/core/quantity/format'
 import type { Turns } from '@/core/sizing/openers'
 import { changeLoad, steerLoad } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
-import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { useAdvice } from '@/ui/household/useAdvice'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './PowerPage.module.css'
@@ -38,38 +37,35 @@ export function ChosenNotes() {
     source.isAway ? [] : sourceWarnings(source, plan),
   )
   return (
-    <>
-      <FindingMarks part="source" />
-      <ul className={styles.notes} data-testid="chosen-notes">
-        {(openers ?? []).map(({ gate, free, turns, bought }) => (
-          <li key={gate}>
-            {GATE_WORDS[gate]}: {free ? `${free} (costs nothing); or ` : ''}
-            {turns && (
-              <>
-                <Button variant="text" onClick={() => takeTurns(turns)}>
-                  let {turns.waits.name} and {turns.first.name} take turns
-                </Button>
-                , {turns.waits.name} waiting while the other runs: together they need about{' '}
-                {formatHours(turns.hoursADay * 60)} of the day; or{' '}
-              </>
-            )}
-            {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
-          </li>
-        ))}
-        {forDc.map(({ id, name }) => (
-          <li key={id}>
-            <Button variant="text" onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}>
-              {name} runs on 12 V
-            </Button>
-            , past any inverter: check the volts and polarity on its own supply, and fuse the lead.
-          </li>
-        ))}
-        {warnings.map((words) => (
-          <li key={words} className={styles.warns}>
-            {words}
-          </li>
-        ))}
-      </ul>
-    </>
+    <ul className={styles.notes} data-testid="chosen-notes">
+      {(openers ?? []).map(({ gate, free, turns, bought }) => (
+        <li key={gate}>
+          {GATE_WORDS[gate]}: {free ? `${free} (costs nothing); or ` : ''}
+          {turns && (
+            <>
+              <Button variant="text" onClick={() => takeTurns(turns)}>
+                let {turns.waits.name} and {turns.first.name} take turns
+              </Button>
+              , {turns.waits.name} waiting while the other runs: together they need about{' '}
+              {formatHours(turns.hoursADay * 60)} of the day; or{' '}
+            </>
+          )}
+          {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
+        </li>
+      ))}
+      {forDc.map(({ id, name }) => (
+        <li key={id}>
+          <Button variant="text" onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}>
+            {name} runs on 12 V
+          </Button>
+          , past any inverter: check the volts and polarity on its own supply, and fuse the lead.
+        </li>
+      ))}
+      {warnings.map((words) => (
+        <li key={words} className={styles.warns}>
+          {words}
+        </li>
+      ))}
+    </ul>
   )
 }

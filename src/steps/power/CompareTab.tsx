@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { systemOf } from '@/catalog/equipment'
 import type { Equipment } from '@/core/plan/equipment'
 import { LIMITS } from '@/core/plan/limits'
+import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
@@ -84,6 +85,10 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
       </div>
       <OptionTable order={order} />
 
+      {/* they come a moment later: below the table nothing that is read moves */}
+      <div className={styles.note}>
+        <FindingMarks part="source" />
+      </div>
       <FieldScope key={chosen.id} id={`system ${chosen.id}`} name={chosen.name}>
         <div className={styles.note}>
           <TextField
