@@ -168,6 +168,10 @@ describe('the clocks of a plan', () => {
     ]
     const { clocks, result } = of(winter([critical('fridge', coldBox(150, 60))], { risk: { needs } }))
     const at = (name: string) => clocks.find((clock) => clock.name === name)!.lost!.likely
+    const spare = of(
+      winter([critical('fridge', coldBox(150, 60), { tier: 'flexible' })], { risk: { needs } }),
+    )
+    expect(spare.clocks.map(({ name }) => name).sort()).toEqual(['Insulin box', 'Seedlings'])
     expect(at('Seedlings')).toBe(120)
     expect(at('Insulin box')).toBe(result.chains[0].runtimeMin.p50 + 480)
   })

@@ -31,12 +31,12 @@ export function riskClocks(plan: Plan, result: SimulationResult): RiskClock[] {
   for (const load of plan.loads) {
     if (load.tier !== 'critical' || !load.on) continue
     clocks.push(...clocksOf(load, plan, result, weather))
-    for (const need of needs.filter(({ loadId }) => loadId === load.id))
-      clocks.push(needClock(need, load, powerEndsOf(plan, result, load.id)))
   }
-  for (const need of needs)
-    if (need.loadId === undefined || !plan.loads.some(({ id }) => id === need.loadId))
-      clocks.push(needClock(need, null, null))
+  for (const need of needs) {
+    // however little its load matters otherwise
+    const load = plan.loads.find(({ id }) => id === need.loadId) ?? null
+    clocks.push(needClock(need, load, load && powerEndsOf(plan, result, load.id)))
+  }
   const at = ({ lost }: RiskClock) => lost?.likely ?? Infinity
   return clocks.sort((a, b) => (at(a) === at(b) ? 0 : at(a) - at(b)))
 }
