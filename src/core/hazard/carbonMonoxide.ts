@@ -1,4 +1,5 @@
 import { NO_CHARGING } from '../plan/noRefill'
+import { MOST_STARTER_WH } from '../sizing/sourceWarnings'
 import { finding } from './finding'
 import type { Hazard, HazardInput } from './hazardInput'
 import { commonMinutes } from './hours'
@@ -30,9 +31,6 @@ function generator({ plan, asleep }: HazardInput) {
     ),
   ]
 }
-
-/** A vehicle that holds more than a starter battery ever does is an electric one: it has no exhaust. */
-const MOST_STARTER_WH = 5000
 
 function car({ plan, sources, asleep }: HazardInput) {
   const { car: planned } = plan.refill

@@ -37,7 +37,6 @@ export const cordToFind: Hazard = ({ connections }) => [
       amps: draw.runningA,
       lengthM,
       least: least?.name ?? null,
-      isBought: false,
     }),
   ),
   ...connections.cords
@@ -48,7 +47,6 @@ export const cordToFind: Hazard = ({ connections }) => [
         amps: draw.runningA,
         lengthM: lengthOf(chain),
         least: least?.name ?? null,
-        isBought: false,
       }),
     ),
 ]

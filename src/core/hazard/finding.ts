@@ -38,7 +38,7 @@ export interface FactsOf {
     /** null: no cord of that length will do */
     least: string | null
   }
-  'cord-to-find': { name: string; amps: number; lengthM: number; least: string | null; isBought: boolean }
+  'cord-to-find': { name: string; amps: number; lengthM: number; least: string | null }
   'unfused-battery': {
     source: string
     trouble: 'not said' | 'none' | 'too small' | 'too large' | 'interrupts too little' | 'far away'

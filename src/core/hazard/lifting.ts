@@ -1,8 +1,6 @@
+import { MOST_LIFTED_KG } from '../wiring/parts'
 import { finding } from './finding'
 import type { Hazard } from './hazardInput'
-
-/** The most one person lifts in the best posture. Source: revised NIOSH lifting equation, load constant. */
-const MOST_LIFTED_KG = 23
 
 /** A piece that is too heavy for one person. */
 export const lifting: Hazard = ({ plan, sources }) =>

@@ -144,7 +144,6 @@ export const BOUNDS = {
   'fuse.ratedA': of('current', 1, 1000),
   'fuse.interruptingA': of('current', 100, 200_000),
   'fuse.awayM': of('length', 0, 30),
-  'inlet.amps': of('current', 15, 200),
   'source.aboveFloorM': of('length', 0, 5),
   'source.ventCm2': of('opening', 0, 100_000),
   'generator.awayM': of('length', 0, 200),

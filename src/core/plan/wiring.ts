@@ -73,8 +73,6 @@ export const sourceWiringSchema = z.strictObject({
 
 export const houseWiringSchema = z.strictObject({
   transfer: z.enum(TRANSFERS).optional(),
-  /** the inlet on the wall, for that the cord to it fits */
-  inletA: bounded('inlet.amps').optional(),
   generatorPlace: z.enum(GENERATOR_PLACES).optional(),
   /** from the nearest door, window or vent */
   generatorAwayM: bounded('generator.awayM').optional(),
@@ -89,8 +87,6 @@ export const houseWiringSchema = z.strictObject({
   keepsFuelIndoors: z.boolean().optional(),
   fuelAgeMonths: bounded('house.fuelAgeMonths').optional(),
   hasSurgeProtector: z.boolean().optional(),
-  /** someone alone has to carry it, or there are stairs */
-  carriedAlone: z.boolean().optional(),
   hasStairs: z.boolean().optional(),
 })
 

@@ -10,7 +10,7 @@ import { formatTemperature } from '../reading/inUnits'
 /** Lead-acid or cold LiFePO4 that gives less than this is worth a word. */
 const COLD_SHARE = 0.95
 /** A vehicle that holds more than a starter battery ever does is an electric one: it has no exhaust. */
-const MOST_STARTER_WH = 5000
+export const MOST_STARTER_WH = 5000
 
 /**
  * What no gate measures and yet breaks a night: a unit that goes to sleep, that stands too cold or too hot, a car that stays

@@ -38,7 +38,8 @@ export interface Part {
 
 /** Alarms that are usually asked for: one on each of two floors. Common practice, no source. */
 const ALARMS = 2
-const CARRIED_KG = 23
+/** The most one person lifts in the best posture. Source: revised NIOSH lifting equation, load constant. */
+export const MOST_LIFTED_KG = 23
 
 /**
  * The parts a plan still asks for: cords that are not bought, what a bank needs between battery and inverter, what an
@@ -105,7 +106,7 @@ export function partsOf(plan: Plan, tables: WiringTables): Part[] {
   if (burns && (house?.monoxideAlarms ?? 0) < ALARMS)
     add('monoxide-alarm', [], { count: ALARMS - (house?.monoxideAlarms ?? 0) })
   if ((house?.smokeAlarms ?? 0) < 1) add('smoke-alarm', [])
-  const heavy = plan.powerSystem.sources.filter(({ weightKg }) => (weightKg ?? 0) > CARRIED_KG)
+  const heavy = plan.powerSystem.sources.filter(({ weightKg }) => (weightKg ?? 0) > MOST_LIFTED_KG)
   if (heavy.length > 0)
     add(
       'cart',

@@ -2,7 +2,6 @@
 import Button from '@mui/material/Button'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
-import { MOST_WIRING } from '@/core/plan/wiringLimits'
 import type { Plan } from '@/core/plan/document'
 import { servesFor } from '@/core/load/servesFor'
 import type { Cord } from '@/core/plan/wiring'
@@ -88,12 +87,11 @@ export function PartPanel(props: {
         servesFor(load) === 'pit',
       )
       const lead = leadOf(load, form.wiring, WIRING_TABLES.wires)
-      const usable = cords.length >= MOST_WIRING.cords ? rows.slice(0, -1) : rows
       return panel(
         load.id,
         load.name,
         <>
-          <FieldTable rows={usable} state={form} change={change} />
+          <FieldTable rows={rows} state={form} change={change} />
           {lead && <p className={styles.soft}>{leadWords(lead)}</p>}
         </>,
         link('loads', 'Watts, volts and start: Loads'),

@@ -1,6 +1,6 @@
 import type { Load } from '@/core/plan/schema'
 import type { Cord, LoadWiring, Pit } from '@/core/plan/wiring'
-import type { Connection } from '@/core/plan/wiringLimits'
+import { type Connection, MOST_WIRING } from '@/core/plan/wiringLimits'
 import type { FieldRow } from '@/ui/field/fieldRows'
 
 /** What the form of a load's connection changes. */
@@ -50,7 +50,7 @@ export const loadFields = (
       { value: STRAIGHT, words: 'its own plug, straight into the source' },
       { value: FIXED, words: 'fixed wires of the house' },
       ...cords.map(({ id, name }) => ({ value: id, words: name })),
-      { value: NEW_CORD, words: 'another cord …' },
+      ...(cords.length < MOST_WIRING.cords ? [{ value: NEW_CORD, words: 'another cord …' }] : []),
     ],
     value: ({ wiring }) =>
       wiring.cordId ??

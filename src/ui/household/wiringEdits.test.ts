@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { readHousehold } from '@/core/plan/household'
 import type { Household } from '@/core/plan/household'
+import { addLoad, removeLoad } from './edits'
 import {
   addCord,
   answerFinding,
@@ -50,6 +51,21 @@ describe('changes of how things are connected', () => {
       loadId: 'drain-pump',
     })
     expect(without.wiring?.cords?.find(({ id }) => id === 'shelf-strip')).not.toHaveProperty('fromCordId')
+  })
+  test('what is gone takes no room, and lists stay within what is kept', () => {
+    let household = bare()
+    for (let i = 0; i < 230; i++) {
+      const load = { ...household.loads[0], id: `guest-${i}` }
+      household = addLoad(load)(household)
+      household = changeLoadWiring(load.id, { connection: 'straight' })(household)
+      household = changePit(load.id, { loadId: load.id, areaM2: 0.2, toRimM: 0.3 })(household)
+      household = removeLoad(load.id)(household)
+      household = answerFinding(`finding ${i}`, { facts: '', note: '' })(household)
+    }
+    expect(household.wiring?.loads).toEqual([])
+    expect(household.wiring?.risk?.pits).toEqual([])
+    expect(household.wiring?.acknowledged?.at(-1)?.finding).toBe('finding 229')
+    isSound(household)
   })
   test('a pit, a need, a price and an answer are each there once, and can be taken away', () => {
     const pit = { loadId: 'drain-pump', areaM2: 0.2, toRimM: 0.3 }

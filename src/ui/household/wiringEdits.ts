@@ -1,11 +1,33 @@
 import type { Cord, HouseWiring, LoadWiring, Need, Pit, Risk, SourceWiring, Wiring } from '@/core/plan/wiring'
+import type { Household } from '@/core/plan/household'
+import { MOST_WIRING } from '@/core/plan/wiringLimits'
 import type { Edit } from './edits'
 
 /** Changes of how a household connects things. */
 
 const changeWiring =
   (change: (wiring: Wiring) => Wiring): Edit =>
-  (household) => ({ ...household, wiring: change(household.wiring ?? {}) })
+  (household) => ({ ...household, wiring: withoutGone(household, change(household.wiring ?? {})) })
+
+/**
+ * What was said of loads and sources that are gone, and the oldest answers and prices over the limit, are let go: a list that
+ * only grew would one day be refused.
+ */
+function withoutGone(household: Household, wiring: Wiring): Wiring {
+  const loadIds = new Set(household.loads.map(({ id }) => id))
+  const sources = new Set(
+    household.powerSystems.flatMap((system) => system.sources.map(({ id }) => `${system.id} ${id}`)),
+  )
+  const { risk } = wiring
+  return said({
+    ...wiring,
+    loads: wiring.loads?.filter(({ loadId }) => loadIds.has(loadId)),
+    sources: wiring.sources?.filter((one) => sources.has(`${one.powerSystemId} ${one.sourceId}`)),
+    risk: risk && said({ ...risk, pits: risk.pits?.filter(({ loadId }) => loadIds.has(loadId)) }),
+    acknowledged: wiring.acknowledged?.slice(-MOST_WIRING.acknowledged),
+    prices: wiring.prices?.slice(-MOST_WIRING.parts),
+  })
+}
 
 /** Takes out what is no longer said. */
 const said = <T extends object>(thing: T): T =>

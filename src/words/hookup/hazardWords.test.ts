@@ -31,7 +31,7 @@ const CHOICES: Choices = {
     lengthM: [30.48],
     least: [null, '12 AWG'],
   },
-  'cord-to-find': { name: ['Pump'], amps: [4.6], lengthM: [7.6], least: [null, '16 AWG'], isBought: [false] },
+  'cord-to-find': { name: ['Pump'], amps: [4.6], lengthM: [7.6], least: [null, '16 AWG'] },
   'unfused-battery': {
     source: ['Bank'],
     trouble: ['not said', 'none', 'too small', 'too large', 'interrupts too little', 'far away'],
