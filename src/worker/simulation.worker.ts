@@ -3,12 +3,14 @@ import type { Plan } from '@/core/plan/document'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import { ensureComputable } from '@/core/simulation/switchingBudget'
 import { evaluate, evaluateTraced } from '@/core/sizing/evaluate'
-import { leverRanks, type rankLevers } from '@/core/sizing/levers'
+import type { SparingLever } from '@/core/risk/byLosses'
+import { withLosses } from '@/core/risk/leverLosses'
 import { longLook } from '@/core/sizing/longLook'
 import { cellsOf } from '@/core/sizing/matrix'
 import { measureNext } from '@/core/sizing/measureNext'
 import { openersOf } from '@/core/sizing/openers'
 import { ruleGains } from '@/core/sizing/ruleGains'
+import { tryLevers } from '@/core/sizing/tryLevers'
 import { type WorseOutcome, worseOutcomes } from '@/core/sizing/worseCases'
 import type { SimulationJobs } from './simulationJobs'
 
@@ -23,8 +25,8 @@ const computable =
 const jobs: SimulationJobs = {
   evaluate: computable(evaluateTraced),
   rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
-    let last: ReturnType<typeof rankLevers> = []
-    for (const ranked of leverRanks(plan)) report((last = ranked))
+    let last: SparingLever[] = []
+    for (const tried of tryLevers(plan)) report((last = withLosses(plan, tried)))
     return last
   }),
   worseCases: computable((plan, report: Parameters<SimulationJobs['worseCases']>[1]) => {

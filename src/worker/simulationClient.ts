@@ -1,7 +1,7 @@
 import { type Remote, proxy, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/core/sizing/evaluate'
-import type { RankedLever } from '@/core/sizing/levers'
+import type { SparingLever } from '@/core/risk/byLosses'
 import type { LongLook } from '@/core/sizing/longLook'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
@@ -43,7 +43,7 @@ export class SimulationClient {
   }
 
   /** What adds hours, ranked; told as it is found. */
-  rankLevers(plan: Plan, report: (levers: RankedLever[]) => void): Promise<RankedLever[]> {
+  rankLevers(plan: Plan, report: (levers: SparingLever[]) => void): Promise<SparingLever[]> {
     return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
   }
 

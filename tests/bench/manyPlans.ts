@@ -1,6 +1,7 @@
 import { EQUIPMENT, sourceOf } from '@/catalog/equipment'
 import type { Plan } from '@/core/plan/document'
-import { leverRanks } from '@/core/sizing/levers'
+import { byHours } from '@/core/sizing/byHours'
+import { tryLevers } from '@/core/sizing/tryLevers'
 import { cellsOf } from '@/core/sizing/matrix'
 import { mixedLoads, planWith } from '../support/samplePlan'
 
@@ -21,9 +22,9 @@ export function benchManyPlans(): Record<string, string | number> {
   const from = performance.now()
   let first = 0
   let count = 0
-  for (const ranked of leverRanks(plan)) {
+  for (const tried of tryLevers(plan)) {
     first ||= performance.now() - from
-    count = ranked.length
+    count = byHours(tried.levers).length
   }
   const levers = performance.now() - from
   let firstRow = 0

@@ -3,11 +3,10 @@ import type { Plan } from '../plan/document'
 import type { Load } from '../plan/schema'
 import type { Need } from '../plan/wiring'
 import { hoursOf, weatherOf } from '../simulation/compile'
-import type { SimulationResult } from '../simulation/result'
 import { coolsAfterMin, timeConstantOf } from './coolingHouse'
 import { freezerKeeps, refrigeratorKeeps } from './food'
 import { pitFills, pitInflow } from './pit'
-import { after, powerEndsOf } from './powerEnds'
+import { type PowerEnds, after, powerEndsOf } from './powerEnds'
 import type { RiskClock, RiskKind, Spread } from './riskClock'
 
 /** A room is cold below, pipes freeze at; °C. */
@@ -23,7 +22,7 @@ const TELEPHONE = /router|fib(re|er)|modem|phone line|telephone|\bnetwork\b|inte
  *
  * @returns the earliest first; what cannot be timed comes last
  */
-export function riskClocks(plan: Plan, result: SimulationResult): RiskClock[] {
+export function riskClocks(plan: Plan, result: PowerEnds): RiskClock[] {
   const risk = plan.wiring?.risk
   const needs = risk?.needs ?? []
   const clocks: RiskClock[] = []
@@ -65,7 +64,7 @@ function needClock(need: Need, load: Load | null, ends: Spread | null): RiskCloc
 function clocksOf(
   load: Load,
   plan: Plan,
-  result: SimulationResult,
+  result: PowerEnds,
   outdoor: ReturnType<typeof weatherOf>,
 ): RiskClock[] {
   const { scenario } = plan

@@ -23,6 +23,8 @@ export class Variants {
   readonly runs: readonly number[]
   /** by plan, by run, minutes: as far as they were made; the horizon at most */
   readonly ends: readonly Float64Array[]
+  /** the same of every chain of sources that feeds something */
+  readonly chainEnds: readonly (readonly ChainEnds[])[]
 
   private readonly compiled: readonly CompiledPlan[]
   private readonly works: readonly Work[]
@@ -40,6 +42,14 @@ export class Variants {
     this.horizonMin = this.compiled[0].horizonMin
     this.runs = this.compiled.map(usualRuns)
     this.ends = this.runs.map((runs) => new Float64Array(runs).fill(this.horizonMin))
+    this.chainEnds = this.compiled.map(({ chains }, v) =>
+      chains
+        .filter(({ loads }) => loads.length > 0)
+        .map(({ sources }) => ({
+          sourceIds: sources.map(({ id }) => id),
+          endMin: new Float64Array(this.runs[v]).fill(this.horizonMin),
+        })),
+    )
     const slots = new Map<string, { load: CompiledLoad; slot: number }[]>()
     this.works = this.compiled.map((compiled, v) => {
       const hasRules = plans[v].loads.some(({ steering }) => steering?.rules?.length)
@@ -72,7 +82,7 @@ export class Variants {
         grid.write(slot, pool[slot], drawLoad(pool[slot], seed, run, values))
       sweepers.forEach((sweeper, v) => {
         if (!sweeper || run >= this.runs[v]) return
-        for (const one of sweeper) this.ends[v][run] = Math.min(this.ends[v][run], one.end(run))
+        sweeper.forEach((one, c) => this.note(v, c, run, one.end(run)))
       })
     }
     // a rule lays its load out anew as it acts: such a plan is run alone
@@ -80,11 +90,19 @@ export class Variants {
       const until = Math.min(to, this.runs[v])
       if (work !== null || until <= from) return
       const { chains } = runAll(plans[v], { runs: until, seed, onlyRuntimes: true })
-      for (const { chain, endMin } of chains)
-        if (chain.loads.length > 0)
-          for (let run = from; run < until; run++)
-            this.ends[v][run] = Math.min(this.ends[v][run], endMin[run])
+      chains
+        .filter(({ chain }) => chain.loads.length > 0)
+        .forEach(({ endMin }, c) => {
+          for (let run = from; run < until; run++) this.note(v, c, run, endMin[run])
+        })
     })
+  }
+
+  /** A chain of a plan ends in a run. */
+  private note(v: number, c: number, run: number, endMin: number): void {
+    const { endMin: ends } = this.chainEnds[v][c]
+    ends[run] = Math.min(ends[run], endMin)
+    this.ends[v][run] = Math.min(this.ends[v][run], endMin)
   }
 
   /** The place of a load's run in the pool; one that runs alike in another plan shares it. */
@@ -104,6 +122,12 @@ export class Variants {
     slots.set(id, [...known, { load, slot }])
     return slot
   }
+}
+
+/** When a chain of sources ends, by run; minutes, the horizon at most. */
+export interface ChainEnds {
+  sourceIds: readonly string[]
+  endMin: Float64Array
 }
 
 type Work = { chain: CompiledChain; slots: number[] }[] | null

@@ -11,7 +11,8 @@ import {
   planWith,
   session,
 } from '../../../tests/support/samplePlan'
-import { findLevers, pauseWords, rankLevers, withChange } from './levers'
+import { findLevers, pauseWords, withChange } from './levers'
+import { rankLevers } from './tryLevers'
 import { runtimesOf } from './runtimes'
 import { bankOf } from '@/catalog/equipment'
 import { simulate } from '../simulation/simulate'

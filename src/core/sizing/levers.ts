@@ -5,10 +5,7 @@ import type { Load, Source, Steering } from '../plan/schema'
 import { findPowerLevers } from './powerLevers'
 import { DAY_MIN, type DayWindow, clockOf, formatWindow, minuteOfDay } from '../plan/clock'
 import { servesFor } from '../load/servesFor'
-import { horizonOf, leftOutWhy } from '../simulation/compile'
-import { DEFAULT_SEED } from '../simulation/simulate'
-import { Variants } from '../simulation/variants'
-import { type Gain, gainOf } from './gain'
+import { leftOutWhy } from '../simulation/compile'
 import { bearsOffH, offCost } from './offCost'
 import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
@@ -31,10 +28,6 @@ export interface Lever {
   change: LeverChange
   /** has to be bought: told after what costs nothing */
   isBought?: true
-}
-
-export interface RankedLever extends Lever {
-  gain: Gain
 }
 
 /** Set-backs offered, in kelvin. Common practice, no source. */
@@ -209,51 +202,6 @@ export function withChange(plan: Plan, change: LeverChange): Plan {
         : load,
     ),
   }
-}
-
-/** Runs after which there is a first word, and between two later ones. */
-const RUNS_A_TIME = 60
-/** A lever that gains less is not worth telling. */
-const LEAST_GAIN_H = 0.05
-
-/**
- * The levers by hours gained, most first, those that cost nothing before those that do; told again and again as more runs
- * are made, at last of all the runs the sentence has, so that each gain is what the sentence moves by. Every variant runs with
- * the same draws, load by load.
- */
-export function* leverRanks(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Generator<RankedLever[]> {
-  const levers = findLevers(plan)
-  const variants = new Variants([plan, ...levers.map(({ change }) => withChange(plan, change))], seed)
-  const horizonMin = horizonOf(plan.scenario.durationH)
-  const most = Math.min(runs, variants.runs[0])
-  for (let made = 0; made < most;) {
-    const until = Math.min(most, made + RUNS_A_TIME)
-    variants.make(made, until)
-    made = until
-    const [base, ...changed] = variants.ends.map((ends) => ends.subarray(0, Math.min(made, ends.length)))
-    yield levers
-      .map((lever, i) => {
-        const both = Math.min(base.length, changed[i].length)
-        const gain = gainOf(
-          base.subarray(0, both),
-          changed[i].subarray(0, both),
-          plan.scenario.confidence,
-          horizonMin,
-        )
-        return { ...lever, gain }
-      })
-      .filter(({ gain }) => gain.hours >= LEAST_GAIN_H)
-      .sort(
-        (a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gain.hours - a.gain.hours,
-      )
-  }
-}
-
-/** The levers as they stand after all their runs. */
-export function rankLevers(plan: Plan, runs = Infinity, seed = DEFAULT_SEED): RankedLever[] {
-  let last: RankedLever[] = []
-  for (const ranked of leverRanks(plan, seed, runs)) last = ranked
-  return last
 }
 
 /** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { gainWords } from '@/core/sizing/gain'
-import type { RankedLever } from '@/core/sizing/levers'
+import { type RankedLever, byHours } from '@/core/sizing/byHours'
 import { planFromNow } from '@/core/run/planFromNow'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { RunHead } from '@/core/run/runDocument'
@@ -22,7 +22,7 @@ export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }
     client.current ??= new SimulationClient()
     const ranked = await client.current.rankLevers(planFromNow(head, found), () => {}).catch(() => [])
     // nothing is bought in the middle of an outage
-    setLevers(ranked.filter(({ isBought }) => !isBought))
+    setLevers(byHours(ranked).filter(({ isBought }) => !isBought))
     setBusy(false)
   }
   return (

@@ -2,10 +2,15 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import dynamic from 'next/dynamic'
 import type { Plan } from '@/core/plan/document'
+import { type SparingLever, byLosses } from '@/core/risk/byLosses'
+import { byHours } from '@/core/sizing/byHours'
 import { gainWords } from '@/core/sizing/gain'
-import { type RankedLever, withChange } from '@/core/sizing/levers'
+import { withChange } from '@/core/sizing/levers'
 import {
   changeCharging,
   changeLoad,
@@ -20,17 +25,30 @@ import { usePageKeys } from '@/ui/shell/useShortcuts'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './RuntimePage.module.css'
 
-const ask = (client: SimulationClient, plan: Plan, show: (levers: RankedLever[]) => void) =>
+const ask = (client: SimulationClient, plan: Plan, show: (levers: SparingLever[]) => void) =>
   client.rankLevers(plan, show)
 const SHOWN = 6
 
-/** What would make the supply last longer, the most hours first; each done with one key and undone with another. */
+// its words come with what is lost
+const Spares = dynamic(() => import('./Spares').then((module) => module.Spares), { ssr: false })
+
+type Aim = 'hours' | 'losses'
+const ORDERS = { hours: byHours<SparingLever>, losses: byLosses }
+
+/**
+ * What would make the supply last longer, the most hours first, or what spares most of what would be lost; each done with one
+ * key and undone with another.
+ */
 export function BuysHours({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
-  const levers = useAdvice(ask)
+  const tried = useAdvice(ask)
+  const [wanted, setWanted] = useState<Aim>('hours')
+  const losesNothing = !tried?.some(({ loss }) => loss !== null)
+  const aim = losesNothing ? 'hours' : wanted
+  const levers = useMemo(() => tried && ORDERS[aim](tried), [tried, aim])
   const [done, setDone] = useState<{ words: string; after: unknown } | null>(null)
   const [all, setAll] = useState(false)
-  const apply = ({ change, words }: RankedLever) => {
+  const apply = ({ change, words }: SparingLever) => {
     const { edit } = store.getState()
     if ('sourceId' in change) edit(changeSource(plan.powerSystem.id, change.sourceId, change.source))
     else if ('refill' in change) edit(changeRefill(change.refill))
@@ -57,6 +75,19 @@ export function BuysHours({ plan }: { plan: Plan }) {
   return (
     <section aria-label="What adds hours">
       <h2>What adds hours</h2>
+      {!losesNothing && (
+        <ToggleButtonGroup
+          exclusive
+          fullWidth
+          size="small"
+          aria-label="Aim"
+          value={aim}
+          onChange={(_, next: Aim | null) => next && setWanted(next)}
+        >
+          <ToggleButton value="hours">Most hours</ToggleButton>
+          <ToggleButton value="losses">Least lost</ToggleButton>
+        </ToggleButtonGroup>
+      )}
       {done && (
         <p className={styles.done} role="note">
           Done: {done.words}.{' '}
@@ -76,14 +107,22 @@ export function BuysHours({ plan }: { plan: Plan }) {
       )}
       {levers !== null && shown.length === 0 && (
         <p className={styles.note}>
-          Nothing that can be left off, set back or added would gain as much as a few minutes.
+          {aim === 'losses'
+            ? 'Nothing that can be left off, set back or added would save any of it, or put it off by as much as ten minutes.'
+            : 'Nothing that can be left off, set back or added would gain as much as a few minutes.'}
         </p>
       )}
       <ol className={styles.levers}>
         {shown.slice(0, all ? undefined : SHOWN).map((lever, i) => (
           <li key={lever.id}>
             <ButtonBase className={styles.lever} onClick={() => apply(lever)}>
-              <span className={styles.gain}>{gainWords(lever.gain)}</span>
+              <span className={styles.gain}>
+                {aim === 'losses' ? (
+                  <Spares plan={plan} loss={lever.loss!} as="gain" />
+                ) : (
+                  gainWords(lever.gain)
+                )}
+              </span>
               <span>
                 {lever.words}
                 {i === 0 && (
@@ -96,6 +135,11 @@ export function BuysHours({ plan }: { plan: Plan }) {
                   {lever.isBought && 'to buy: '}
                   {lever.note}
                 </small>
+                {aim === 'losses' && (
+                  <small>
+                    <Spares plan={plan} loss={lever.loss!} as="line" />
+                  </small>
+                )}
               </span>
             </ButtonBase>
           </li>

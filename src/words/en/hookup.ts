@@ -15,6 +15,11 @@ export const hookup = {
     nothingLost:
       '{isReached, select, yes {Nothing is lost: the power lasts longer than until {untilMin}.} other {So that nothing is lost the power has to last until {untilMin}; with the confidence asked for it ends {endsMin}.}}',
   },
+  /** what a lever spares of what would be lost */
+  spares: {
+    line: '{saved, select, none {} other {saves {saved}; }}{first, select, none {nothing is lost any more} other {first loss {first}}}',
+    gain: '{later, select, never {nothing lost} other {{later} later}}',
+  },
   /** above a wire, and below it */
   wire: {
     straight: { above: 'straight in', below: '{amps}' },

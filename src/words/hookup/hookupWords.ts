@@ -1,5 +1,6 @@
 import type { AnsweredFinding } from '@/core/hazard/hazards'
-import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import type { LeverLoss } from '@/core/risk/byLosses'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
@@ -115,6 +116,26 @@ export const nothingLostWords = (untilMin: number, endsMin: number, saying: Sayi
     endsMin: Number.isFinite(endsMin) ? factText('endsMin', endsMin, saying) : NONE,
   })
 
+/** What a lever spares: what it saves, and when the first thing is lost with it. */
+export function sparesWords({ saved, firstMin, laterMin }: LeverLoss, saying: Saying): Spares {
+  const names = saved.map((clock) => clockWords(clock, saying))
+  return {
+    line: sayHookup('spares.line', {
+      saved: names.length > 0 ? names.join(', ') : NONE,
+      first: firstMin === null ? NONE : factText('untilMin', firstMin, saying),
+    }),
+    gain: sayHookup('spares.gain', {
+      later: Number.isFinite(laterMin) ? formatDuration(laterMin) : 'never',
+    }),
+  }
+}
+
+/** What stands beside a lever, and as its gain. */
+export interface Spares {
+  line: string
+  gain: string
+}
+
 /** A part as one would ask for it in a shop. */
 export const partWords = ({ kind, size, lengthM, amps }: Part, saying: Saying): string =>
   sayHookup(`part.${kind}`, {
@@ -124,5 +145,5 @@ export const partWords = ({ kind, size, lengthM, amps }: Part, saying: Saying): 
   })
 
 /** What a clock counts to. */
-export const clockWords = ({ kind, name }: RiskClock, saying: Saying): string =>
+export const clockWords = ({ kind, name }: Pick<RiskClock, 'kind' | 'name'>, saying: Saying): string =>
   sayHookup(`clock.${kind}`, { name, coldRoomC: factText('coldRoomC', COLD_ROOM_C, saying) })

@@ -1,0 +1,15 @@
+import type { Gain } from './gain'
+import type { Lever } from './levers'
+
+export interface RankedLever extends Lever {
+  gain: Gain
+}
+
+/** A lever that gains less is not worth telling. */
+const LEAST_GAIN_H = 0.05
+
+/** The levers worth telling by hours gained, most first, those that cost nothing before those that do. */
+export const byHours = <L extends RankedLever>(levers: readonly L[]): L[] =>
+  levers
+    .filter(({ gain }) => gain.hours >= LEAST_GAIN_H)
+    .sort((a, b) => Number(a.isBought ?? false) - Number(b.isBought ?? false) || b.gain.hours - a.gain.hours)

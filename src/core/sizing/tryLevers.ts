@@ -1,0 +1,71 @@
+import type { Plan } from '../plan/document'
+import { horizonOf } from '../simulation/compile'
+import { percentilesOf } from '../simulation/events'
+import type { Percentiles } from '../simulation/result'
+import { DEFAULT_SEED } from '../simulation/simulate'
+import { type ChainEnds, Variants } from '../simulation/variants'
+import { type RankedLever, byHours } from './byHours'
+import { gainOf } from './gain'
+import { findLevers, withChange } from './levers'
+
+/** Runs after which there is a first word, and between two later ones. */
+const RUNS_A_TIME = 60
+
+/** When a chain of sources ends. */
+export interface ChainEnd {
+  sources: { sourceId: string }[]
+  runtimeMin: Percentiles
+}
+
+/** Levers as they were tried: what each gains, and when every chain of sources ends with it. */
+export interface TriedLevers {
+  horizonMin: number
+  /** without any of them */
+  chains: ChainEnd[]
+  levers: (RankedLever & { chains: ChainEnd[] })[]
+}
+
+/**
+ * Every lever tried, told again and again as more runs are made, at last of all the runs the sentence has, so that each gain
+ * is what the sentence moves by. Every variant runs with the same draws, load by load.
+ */
+export function* tryLevers(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Generator<TriedLevers> {
+  const levers = findLevers(plan)
+  const variants = new Variants([plan, ...levers.map(({ change }) => withChange(plan, change))], seed)
+  const horizonMin = horizonOf(plan.scenario.durationH)
+  const most = Math.min(runs, variants.runs[0])
+  for (let made = 0; made < most;) {
+    const until = Math.min(most, made + RUNS_A_TIME)
+    variants.make(made, until)
+    made = until
+    const [base, ...changed] = variants.ends.map((ends) => ends.subarray(0, Math.min(made, ends.length)))
+    yield {
+      horizonMin,
+      chains: endsOf(variants.chainEnds[0], made, horizonMin),
+      levers: levers.map((lever, i) => {
+        const both = Math.min(base.length, changed[i].length)
+        const gain = gainOf(
+          base.subarray(0, both),
+          changed[i].subarray(0, both),
+          plan.scenario.confidence,
+          horizonMin,
+        )
+        return { ...lever, gain, chains: endsOf(variants.chainEnds[i + 1], made, horizonMin) }
+      }),
+    }
+  }
+}
+
+/** What ends past the horizon does not end. */
+const endsOf = (chains: readonly ChainEnds[], made: number, horizonMin: number): ChainEnd[] =>
+  chains.map(({ sourceIds, endMin }) => ({
+    sources: sourceIds.map((sourceId) => ({ sourceId })),
+    runtimeMin: percentilesOf(endMin.slice(0, made).map((end) => (end >= horizonMin ? Infinity : end))),
+  }))
+
+/** The levers by hours gained, as they stand after all their runs. */
+export function rankLevers(plan: Plan, runs = Infinity, seed = DEFAULT_SEED): RankedLever[] {
+  let last: TriedLevers['levers'] = []
+  for (const { levers } of tryLevers(plan, seed, runs)) last = levers
+  return byHours(last)
+}
