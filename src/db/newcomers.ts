@@ -1,4 +1,4 @@
-import { and, eq, gt } from 'drizzle-orm'
+import { and, eq, gt, inArray } from 'drizzle-orm'
 import type { Database } from './client'
 import { createHousehold } from './households'
 import * as schema from './schema'
@@ -28,6 +28,15 @@ export async function settleNewcomer(
     .limit(1)
   if (owner) await db.insert(schema.householdMembers).values({ householdId, userId, role: 'owner' })
   return owner !== undefined
+}
+
+/** Ends every session that holds a household. */
+export async function endSessionsOf(db: Database, householdId: string): Promise<void> {
+  const members = db
+    .select({ id: schema.householdMembers.userId })
+    .from(schema.householdMembers)
+    .where(eq(schema.householdMembers.householdId, householdId))
+  await db.delete(schema.session).where(inArray(schema.session.userId, members))
 }
 
 /** Whether a row of this id was there. */

@@ -12,7 +12,13 @@ export const REQUEST_LIMIT_BYTES = 1_000_000
 /** Longest the rest of a request is waited for. */
 const READ_WITHIN_MS = 15_000
 
-type Handler<P> = (asked: { visitor: Visitor; request: Request; params: P }) => Promise<Response>
+type Handler<P> = (asked: {
+  visitor: Visitor
+  request: Request
+  params: P
+  /** the household a newcomer was promised, where this request made the visitor; null otherwise */
+  promised: string | null
+}) => Promise<Response>
 
 /**
  * Wraps a route so that it runs for a known visitor only, or for a newcomer, who is made one: changes must come from this site's own
@@ -27,7 +33,7 @@ export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } =
         return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
       const params = await context.params
       const known = await visitorOf(request.headers)
-      if (known) return await handler({ visitor: known, request, params })
+      if (known) return await handler({ visitor: known, request, params, promised: null })
       const promised = promisedTo(request.headers, new Date())
       const made = promised
         ? await keepPromise(request, promised)
@@ -42,8 +48,11 @@ export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } =
           'This browser has no valid session here. Open the start page to begin one.',
         )
       const visitor = { userId: made.userId, households: await listHouseholds(database(), made.userId) }
-      const response = await handler({ visitor, request, params })
-      for (const cookie of made.cookies) response.headers.append('Set-Cookie', cookie)
+      const response = await handler({ visitor, request, params, promised })
+      // what the route says of the session comes last, and holds
+      const own = response.headers.getSetCookie()
+      response.headers.delete('Set-Cookie')
+      for (const cookie of [...made.cookies, ...own]) response.headers.append('Set-Cookie', cookie)
       return response
     } catch (error) {
       // the page has gone and hears no answer

@@ -78,6 +78,18 @@ const outfit = (change: Partial<NonNullable<Source['outfit']>>) => ({
   outfit: { ...exactSource().outfit!, ...change },
 })
 
+const router = loadOf(constant(30), { id: 'router', name: 'Router', volts: 12 })
+const onLead = (said: NonNullable<Wiring['loads']>[number]) =>
+  wired(planWith([router], [bank()]), { loads: [said] })
+const charger = (chargerA: number) => {
+  const source = bank()
+  return planWith([router], [{ ...source, bank: { ...source.bank!, inverter: null, chargerA } }])
+}
+const carInverter = (systemW: number): Plan => ({
+  ...planWith([lamp]),
+  refill: { ...planWith([]).refill, car: { ...CARS.inverter, on: true, watts: 900, systemW } },
+})
+
 /** Every hazard in a plan that has it, and its harmless neighbour. */
 export const HAZARD_PAIRS: [HazardId, string, Plan, Plan][] = [
   [
@@ -293,6 +305,25 @@ export const HAZARD_PAIRS: [HazardId, string, Plan, Plan][] = [
     'fuel kept indoors',
     house(generator(planWith([lamp])), { keepsFuelIndoors: true }),
     house(generator(planWith([lamp])), { keepsFuelIndoors: false }),
+  ],
+  [
+    'direct-current',
+    'nobody named plug and polarity',
+    onLead({ loadId: 'router' }),
+    onLead({ loadId: 'router', plug: 'barrel-plus-inside' }),
+  ],
+  [
+    'direct-current',
+    'a long thin lead',
+    onLead({ loadId: 'router', plug: 'terminals', lead: { areaMm2: 0.823, lengthM: 10 } }),
+    onLead({ loadId: 'router', plug: 'terminals', lead: { areaMm2: 3.31, lengthM: 3 } }),
+  ],
+  ['charger-budget', 'a charger hardly larger than what it feeds', charger(3), charger(20)],
+  [
+    'car-system',
+    'an inverter asks more than a hybrid’s converter gives',
+    carInverter(500),
+    carInverter(1200),
   ],
   ['lifting', 'a heavy station', withSource([lamp], { weightKg: 30 }), withSource([lamp], { weightKg: 20 })],
 ]

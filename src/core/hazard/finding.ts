@@ -90,6 +90,23 @@ export interface FactsOf {
   unattended: { from: 'generator' | 'car'; asleep: boolean; minutes: number }
   'smoke-alarms': { count: number | null }
   'grid-return': { sensitive: string[]; compressors: string[] }
+  'direct-current': {
+    name: string
+    why: 'drop' | 'plug'
+    /** with nothing lost where its lead is not said */
+    arrivesV: number
+    dropFraction: number
+  }
+  'charger-budget': {
+    source: string
+    names: string[]
+    chargerW: number
+    meanW: number
+    leftW: number
+    /** to full; null: never */
+    hours: number | null
+  }
+  'car-system': { askedW: number; systemW: number | null; givesW: number | null }
   fuel: { litres: number; isIndoors: boolean; ageMonths: number | null; refills: number }
   lifting: { source: string; weightKg: number; hasStairs: boolean }
 }

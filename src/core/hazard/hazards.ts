@@ -5,7 +5,9 @@ import type { WiringTables } from '../wiring/wire'
 import { backFeed } from './backFeed'
 import { thinCable, unfusedBattery } from './batteryWires'
 import { carbonMonoxide } from './carbonMonoxide'
+import { carSystem } from './carSystem'
 import { cordRoute, cordToFind, daisyChain, overloadedCord } from './cords'
+import { chargerBudget, directCurrent } from './directCurrent'
 import type { Finding, Severity } from './finding'
 import { smokeAlarms, unattended } from './fire'
 import { frostCharging } from './frostCharging'
@@ -41,6 +43,7 @@ const HAZARDS: readonly Hazard[] = [
   fuel,
   unattended,
   frostCharging,
+  carSystem,
   wrongVoltage,
   startTooLarge,
   whatIsLost,
@@ -52,6 +55,8 @@ const HAZARDS: readonly Hazard[] = [
   upsInput,
   gridReturn,
   pitUnknown,
+  chargerBudget,
+  directCurrent,
   cordToFind,
   lifting,
 ]

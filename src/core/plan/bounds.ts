@@ -136,10 +136,12 @@ export const BOUNDS = {
   'car.floorFraction': share,
   'car.chargedFraction': share,
   'car.stepUpW': of('power', 0, 5000),
+  'car.systemW': of('power', 1, 20_000),
 
   /** 0.5 mm² (20 AWG) to 120 mm² (more than 4/0) */
   'wire.areaMm2': of('wireArea', 0.5, 120),
   'cord.lengthM': of('length', 0.1, 150),
+  'lead.deviceV': of('voltage', 3, 60),
   'cable.lengthM': of('length', 0.05, 30),
   'fuse.ratedA': of('current', 1, 1000),
   'fuse.interruptingA': of('current', 100, 200_000),

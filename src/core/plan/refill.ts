@@ -92,6 +92,8 @@ export const carSchema = z.strictObject({
   chargedFraction: bounded('car.chargedFraction').optional(),
   /** W of a step-up (DC to DC) charger between its 12 V and a bank of more volts; none unless said */
   stepUpW: bounded('car.stepUpW').optional(),
+  /** W its 12 V system gives for hours: alternator at idle, or the converter of a hybrid or electric car; no limit unless said */
+  systemW: bounded('car.systemW').optional(),
 })
 
 export const refillSchema = z.strictObject({

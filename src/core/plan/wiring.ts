@@ -8,6 +8,7 @@ import {
   MOST_WIRING,
   NEEDS,
   NEUTRALS,
+  PLUGS,
   ROUTES,
   STANDS,
   TRANSFERS,
@@ -39,6 +40,12 @@ export const loadWiringSchema = z.strictObject({
   cordId: idSchema.optional(),
   /** of the lead of a load on direct current */
   lead: z.strictObject({ areaMm2: area, lengthM: bounded('cord.lengthM') }).optional(),
+  /** of a load on direct current: as its own supply has it */
+  plug: z.enum(PLUGS).optional(),
+  /** V the device itself wants; what its feed gives unless said */
+  deviceV: bounded('lead.deviceV').optional(),
+  /** share of its watts that a converter before the device passes on; usual where its volts are others, none unless said */
+  converterFraction: bounded('source.efficiencyFraction').optional(),
   /** plugged into an outlet with ground-fault protection */
   isGroundFaultProtected: z.boolean().optional(),
   /** has a battery of its own for the gap of a switch-over */

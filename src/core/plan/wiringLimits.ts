@@ -10,6 +10,9 @@ export const ROUTES = ['open', 'doorway', 'covered', 'wet'] as const
 /** How fixed wires are fed: not at all, or by what a licensed electrician fits. */
 export const TRANSFERS = ['none', 'transfer-switch', 'interlock', 'plug-at-appliance'] as const
 
+/** What the lead of a load on direct current ends in. */
+export const PLUGS = ['barrel-plus-inside', 'barrel-plus-outside', 'usb', 'socket', 'terminals'] as const
+
 /** Whether a source ties its neutral to ground. */
 export const NEUTRALS = ['floating', 'bonded'] as const
 

@@ -57,6 +57,19 @@ describe('what of a car reaches a battery', () => {
       why: expect.stringMatching(/no charger/),
     })
   })
+  test('what its 12 V system gives for hours limits it, cables and inverter', () => {
+    expect(carReach({ ...CARS.alternator, systemW: 200 }, bank12)).toEqual({
+      watts: 200,
+      why: 'The car’s 12 V system gives 200 W',
+    })
+    // 200 W through an inverter of 88 % and the station's charger of 90 %
+    expect(carReach({ ...CARS.inverter, systemW: 200 }, station).watts).toBeCloseTo(200 * 0.88 * 0.9, 6)
+    expect(carReach({ ...CARS.inverter, systemW: 5000 }, station).watts).toBeCloseTo(270, 6)
+    const brought = (systemW?: number) =>
+      refilled({ car: { ...CARS.alternator, on: true, systemW } }, { car: hours(1, 3) }, bank12).mean.dcWh
+    expect(brought(100)).toBeCloseTo(200, 0)
+    expect(brought()).toBeGreaterThan(300)
+  })
   test('the runs agree: nothing into 24 V, 100 W into the station', () => {
     const car: Car = CARS.alternator
     const run = { car: hours(2, 6) }

@@ -24,10 +24,22 @@ export function twelveVoltInputW({ bank, outfit }: Source, car: Pick<Car, 'stepU
   return bankVolts(bank) <= MOST_DIRECT_V ? Infinity : (car?.stepUpW ?? 0)
 }
 
+/** What an inverter on a car's 12 V makes of its watts. From memory. */
+const CAR_INVERTER = 0.88
+
+/** W a car gives with its engine running or plugged in: no more than its 12 V system bears for hours, where that was said. */
+export function carGivesW(car: Car): number {
+  const { way, watts, systemW } = car
+  if (systemW === undefined || way === 'electric') return watts
+  return Math.min(watts, way === 'inverter' ? systemW * CAR_INVERTER : systemW)
+}
+
 /** What reaches a source's battery of what a car gives, engine running or plugged in. */
 export function carReach(car: Car, source: Source): CarReach {
   const { bank, outfit, name } = source
   const watts = (value: number) => `${formatNumber(value)} W`
+  const givesW = carGivesW(car)
+  const systemWhy = givesW < car.watts ? `The car’s 12 V system gives ${watts(car.systemW!)}` : null
   if (givesTwelveVolts(car)) {
     const limitW = twelveVoltInputW(source, car)
     if (limitW === 0)
@@ -37,7 +49,7 @@ export function carReach(car: Car, source: Source): CarReach {
           ? `A car’s 12 V cannot charge ${name} of ${formatNumber(bankVolts(bank), 1)} V: it needs a step-up (DC to DC) charger between them`
           : `${name} has no 12 V input`,
       }
-    if (car.watts <= limitW) return { watts: car.watts, why: null }
+    if (givesW <= limitW) return { watts: givesW, why: systemWhy }
     return {
       watts: limitW,
       why: bank
@@ -48,8 +60,8 @@ export function carReach(car: Car, source: Source): CarReach {
   const acW = bank ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY : (outfit?.input.acW ?? 0)
   if (acW === 0 && (bank || outfit)) return { watts: 0, why: `${name} has no charger for household current` }
   const limitW = acW === 0 ? Infinity : acW
-  const given = Math.min(car.watts, limitW) * CHARGER_EFFICIENCY
-  return { watts: given, why: limitW < car.watts ? `${name} charges with ${watts(limitW)} at most` : null }
+  const given = Math.min(givesW, limitW) * CHARGER_EFFICIENCY
+  return { watts: given, why: limitW < givesW ? `${name} charges with ${watts(limitW)} at most` : systemWhy }
 }
 
 /** Wh an electric car gives at its outlet from its present charge down to its floor. */

@@ -3,6 +3,7 @@ import { startingW } from '../load/start'
 import { chargeStarts } from '../load/charging'
 import { RAIN_INFLOW, inflowByHour } from '../load/pump'
 import { movedSessions, pausesOf, scheduledStretches, sessionSlots, without } from '../load/stretches'
+import { dcFactor } from '../load/dcFeed'
 import { peakRunningW } from '../load/peak'
 import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
@@ -57,6 +58,8 @@ export interface CompiledLoad {
   startW: number
   /** fed with direct current, past the inverter */
   isDc: boolean
+  /** W asked of the source for a watt of it: converter and lead of direct current; 1 for household current */
+  dcFactor: number
   /** on-and-off pairs one run has, about; exact but for cycling loads */
   expectedPairs: number
 }
@@ -127,7 +130,12 @@ export function compile(plan: Plan, horizonMin = horizonOf(plan.scenario.duratio
   plan.loads.forEach((load) => {
     const why = leftOutWhy(load, plan)
     if (why) leftOut.push({ loadId: load.id, why })
-    else carried.push(compileLoad(load, carried.length, plan.scenario, horizonMin, weather))
+    else {
+      const compiled = compileLoad(load, carried.length, plan.scenario, horizonMin, weather)
+      const wiring = load.volts === 12 && plan.wiring?.loads?.find(({ loadId }) => loadId === load.id)
+      if (wiring) compiled.dcFactor = dcFactor(load, wiring)
+      carried.push(compiled)
+    }
   })
   const { sources } = plan.powerSystem
   const largest = refilledSource(sources)
@@ -229,6 +237,7 @@ export function compileLoad(
     startingW: startingW(load),
     startW: load.start?.watts.value ?? 0,
     isDc: load.volts === 12,
+    dcFactor: 1,
     expectedPairs: 1,
   }
   switch (behaviour.kind) {

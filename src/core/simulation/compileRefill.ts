@@ -4,7 +4,7 @@ import type { Source } from '../plan/power'
 import type { Car, Generator } from '../plan/refill'
 import { NO_CHARGING } from '../plan/noRefill'
 import { keyOf } from '../quantity/random'
-import { givesTwelveVolts, twelveVoltInputW } from '../refill/carReach'
+import { carGivesW, givesTwelveVolts, twelveVoltInputW } from '../refill/carReach'
 import { connectedArrays } from '../refill/connected'
 import { arrayW, cellC, stringVmp } from '../refill/panelOutput'
 import { pwmVolts } from '../refill/pwm'
@@ -125,7 +125,8 @@ export function compileRefill(
     inputs: sources.map((source, s) => inputOf(source, around[s], car)),
   }
   addSun(out, plan, sources[0], airC)
-  if (car && givesTwelveVolts(car)) cover(carRuns, quarters, (q, share) => (out.dcW[q] = car.watts * share))
+  if (car && givesTwelveVolts(car))
+    cover(carRuns, quarters, (q, share) => (out.dcW[q] = carGivesW(car) * share))
   const addAc = (runs: Intervals, kind: number, watts: number) =>
     cover(runs, quarters, (q, share) => {
       if (share <= out.acShare[q]) return
@@ -136,7 +137,7 @@ export function compileRefill(
   // where several come at once the wall goes first, then the generator: nobody burns fuel beside the wall
   addAc(gridRuns, AC.grid, GRID_W)
   if (generator) addAc(generatorRuns, AC.generator, generator.ratedW)
-  if (car && !givesTwelveVolts(car)) addAc(carRuns, AC.car, car.watts)
+  if (car && !givesTwelveVolts(car)) addAc(carRuns, AC.car, carGivesW(car))
   return out
 }
 

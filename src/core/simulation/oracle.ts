@@ -1,6 +1,7 @@
 import { type StorePath, drainW, isBelow, pathDetail, storePath } from '../conversion/loss'
 import { dcEfficiency } from '../conversion/dc'
 import type { Plan } from '../plan/document'
+import { carGivesW } from '../refill/carReach'
 import { fuelLPerH } from '../refill/generator'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
 import { loadedV } from '../storage/loadedVoltage'
@@ -117,7 +118,7 @@ function slowRun(chain: CompiledChain, run: number, seed: number, horizonMin: nu
     watts.reduce((sum, w, i) => {
       if (!feeds(s, i)) return sum
       const dcShare = dcEfficiency(chain.sources[s]) * stores[s].path.batteryWPerOutletW
-      return sum + (chain.loads[i].isDc ? w / dcShare : w)
+      return sum + (chain.loads[i].isDc ? (w * chain.loads[i].dcFactor) / dcShare : w)
     }, 0)
 
   const end = (cause: Store['cause'], minute: number) => {
@@ -202,7 +203,7 @@ function slowRun(chain: CompiledChain, run: number, seed: number, horizonMin: nu
       out.fuelL += litres
     }
     if (car && inflow.dcW > 0)
-      carL = Math.max(0, carL - Math.min(carL, car.idleLPerH * (inflow.dcW / car.watts) * hours))
+      carL = Math.max(0, carL - Math.min(carL, car.idleLPerH * (inflow.dcW / carGivesW(car)) * hours))
     return walked
   }
 

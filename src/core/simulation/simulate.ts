@@ -141,7 +141,7 @@ function runChain(
     grid.changeW.fill(0)
     for (let slot = 0; slot < loads.length; slot++) {
       // direct current takes the battery's watts without the inverter's loss
-      if (loads[slot].isDc) weights[slot] = dcWeight(sources[0], paths[0])
+      if (loads[slot].isDc) weights[slot] = dcWeight(sources[0], paths[0]) * loads[slot].dcFactor
       const own = rules?.valuesFor(slot) ?? values
       grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, own), weights[slot])
     }
@@ -257,7 +257,11 @@ function seenBySources(
       demandW: ownW,
       update: (paths) => {
         for (let slot = 0; slot < loads.length; slot++)
-          own[slot] = !feeds[s][slot] ? 0 : loads[slot].isDc ? dcWeight(source, paths[s]) : 1
+          own[slot] = !feeds[s][slot]
+            ? 0
+            : loads[slot].isDc
+              ? dcWeight(source, paths[s]) * loads[slot].dcFactor
+              : 1
         grid.demandBy(own, changeW, ownW)
       },
     }

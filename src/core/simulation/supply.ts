@@ -1,4 +1,4 @@
-import { CAR_EFFICIENCY, carGivesWh } from '../refill/carReach'
+import { CAR_EFFICIENCY, carGivesW, carGivesWh } from '../refill/carReach'
 import { fuelLPerH } from '../refill/generator'
 import { AC, type CompiledRefill } from './compileRefill'
 import type { RefillCurves, RefillLedger } from './refillLedger'
@@ -96,7 +96,7 @@ export class Supply {
       this.carWh = this.carWh - wh < LAST_WH ? 0 : this.carWh - wh
       ledger.carWh += hours > 0 ? (wh * countedH) / hours : 0
     } else if (this.dcW > 0 || this.kind === AC.car) {
-      const perH = car.idleLPerH * (this.dcW > 0 ? this.dcW / car.watts : this.acShare)
+      const perH = car.idleLPerH * (this.dcW > 0 ? this.dcW / carGivesW(car) : this.acShare)
       const litres = Math.min(this.carL, perH * hours)
       this.carL -= litres
       ledger.carFuelL += hours > 0 ? (litres * countedH) / hours : 0

@@ -212,9 +212,9 @@ class ChainSweep {
     const { chain, grid, changeW } = this
     const weights = this.weights[s]
     changeW.fill(0)
-    chain.loads.forEach(({ isDc }, i) => {
+    chain.loads.forEach(({ isDc, dcFactor }, i) => {
       const slot = this.slots[i]
-      weights[slot] = !chain.feeds[s][i] ? 0 : isDc ? dcWeight(chain.sources[s], paths[s]) : 1
+      weights[slot] = !chain.feeds[s][i] ? 0 : isDc ? dcWeight(chain.sources[s], paths[s]) * dcFactor : 1
       if (weights[slot] > 0) grid.lists[slot].draw(changeW, weights[slot], this.perMin)
     })
     if (this.byMinute) runningSum(changeW, this.horizonMin, this.demandW[s])

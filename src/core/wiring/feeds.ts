@@ -1,6 +1,8 @@
 import type { Plan } from '../plan/document'
 import type { Units } from '../quantity/units'
+import { carGivesW } from '../refill/carReach'
 import { refilledSource } from '../simulation/compile'
+import { bankVolts, chargerAmps } from '../storage/bank'
 import { leastCable, fuseFor } from './batteryCable'
 import { leastCord } from './cord'
 import { voltsLost } from './voltageDrop'
@@ -45,11 +47,7 @@ export function feedsOf(plan: Plan, tables: WiringTables): Feed[] {
   const mainsV = household.mains === '230 V' ? 230 : 120
   const feeds: Feed[] = []
   const acInW = source.outfit?.input.acW ?? 0
-  const chargerW = source.bank
-    ? (source.bank.inverter?.chargerA ?? source.bank.chargerA ?? 0) *
-      source.bank.battery.volts *
-      source.bank.series
-    : acInW
+  const chargerW = source.bank ? chargerAmps(source.bank) * bankVolts(source.bank) : acInW
   const common = { wire: null, drop: null, least: null, lengthM: null, fuseA: null }
   if (chargerW > 0)
     feeds.push({
@@ -91,7 +89,8 @@ export function feedsOf(plan: Plan, tables: WiringTables): Feed[] {
     })
   }
   if (refill.car) {
-    const { way, watts, name, on } = refill.car
+    const { way, name, on } = refill.car
+    const watts = carGivesW(refill.car)
     const isCabled = way === 'alternator' || way === 'inverter'
     const volts = way === 'electric' ? mainsV : CAR_V
     const amps = way === 'electric' ? watts / mainsV : watts / (CAR_V * (isCabled ? CAR_EFFICIENCY : 1))

@@ -5,13 +5,14 @@ import type { ReactNode } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { servesFor } from '@/core/load/servesFor'
 import type { Cord } from '@/core/plan/wiring'
+import { chargerBudgets } from '@/core/wiring/chargerBudget'
 import type { Diagram } from '@/core/wiring/diagram'
 import { leadOf } from '@/core/wiring/lead'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import { legBalance } from '@/core/wiring/legs'
 import { type TakeOff, stringCurrents } from '@/core/wiring/stringCurrents'
 import { WIRING_TABLES } from '@/catalog/wires'
-import { leadWords, legWords, stringWords } from '@/words/hookup/hookupWords'
+import { chargerWords, leadWords, legWords, stringWords } from '@/words/hookup/hookupWords'
 import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
@@ -124,6 +125,7 @@ export function PartPanel(props: {
       const hub = diagram.hubs.find(({ source }) => source.id === selected.id)
       if (!hub) return null
       const systemId = plan.powerSystem.id
+      const charger = chargerBudgets(plan).find(({ source }) => source.id === hub.source.id)
       const state = wiring.sources?.find(
         (one) => one.sourceId === hub.source.id && one.powerSystemId === systemId,
       ) ?? { powerSystemId: systemId, sourceId: hub.source.id }
@@ -139,6 +141,7 @@ export function PartPanel(props: {
           {hub.circuit && (hub.source.bank?.parallel ?? 1) > 1 && (
             <p className={styles.soft}>{sharesOf(hub.circuit)}</p>
           )}
+          {charger && <p className={styles.soft}>{chargerWords(charger)}</p>}
           {hub.source.volts.includes(240) && (
             <p className={styles.soft}>
               {legWords(

@@ -1,3 +1,4 @@
+import { converterOf } from '@/core/load/dcFeed'
 import type { Load } from '@/core/plan/schema'
 import type { Cord, LoadWiring, Pit } from '@/core/plan/wiring'
 import { type Connection, MOST_WIRING } from '@/core/plan/wiringLimits'
@@ -14,6 +15,15 @@ export const NEW_CORD = 'new cord'
 const STRAIGHT = 'straight in'
 const FIXED = 'fixed'
 const UNSAID = 'not said'
+
+const PLUG_WORDS = [
+  { value: UNSAID, words: 'not named' },
+  { value: 'barrel-plus-inside', words: 'round, plus inside' },
+  { value: 'barrel-plus-outside', words: 'round, plus outside' },
+  { value: 'usb', words: 'USB' },
+  { value: 'socket', words: '12 V car socket' },
+  { value: 'terminals', words: 'screwed or crimped' },
+] as const
 
 /** A pit as it is first drawn up: 45 cm wide, its rim a foot above where the pump starts. */
 const USUAL_PIT = { areaM2: 0.16, toRimM: 0.3 }
@@ -77,6 +87,30 @@ export const loadFields = (
     path: 'cord.lengthM',
     value: ({ wiring }) => wiring.lead?.lengthM ?? null,
     put: (state, lengthM) => wired(state, { lead: { ...USUAL_LEAD, ...state.wiring.lead, lengthM } }),
+  },
+  {
+    kind: 'choice',
+    label: 'Plug',
+    when: () => load.volts === 12,
+    options: PLUG_WORDS,
+    value: ({ wiring }) => wiring.plug ?? UNSAID,
+    put: (state, plug) => wired(state, { plug: plug === UNSAID ? undefined : (plug as LoadWiring['plug']) }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Device wants',
+    when: () => load.volts === 12,
+    path: 'lead.deviceV',
+    value: ({ wiring }) => wiring.deviceV ?? null,
+    put: (state, deviceV) => wired(state, { deviceV }),
+  },
+  {
+    kind: 'quantity',
+    label: 'Converter passes on',
+    when: ({ wiring }) => load.volts === 12 && (wiring.converterFraction ?? converterOf(wiring)) < 1,
+    path: 'source.efficiencyFraction',
+    value: ({ wiring }) => converterOf(wiring),
+    put: (state, converterFraction) => wired(state, { converterFraction }),
   },
   {
     kind: 'check',

@@ -123,6 +123,14 @@ export function CarPanel({
             value={car.watts}
             onChange={(watts) => change({ watts })}
           />
+          {!isElectric && (
+            <QuantityField
+              label="Its 12 V system gives"
+              path="car.systemW"
+              value={car.systemW ?? null}
+              onChange={(systemW) => change({ systemW })}
+            />
+          )}
           {givesTwelveVolts(car) && source.bank && twelveVoltInputW(source, null) === 0 && (
             <QuantityField
               label="Step-up charger"

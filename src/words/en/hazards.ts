@@ -172,6 +172,27 @@ export const hazards = {
       '{nSensitive, plural, =0 {} other {The first minute can bring a surge: {sensitive}. }}{nCompressors, plural, =0 {} other {{compressors} start together and pull the volts down.}}',
     act: '{nSensitive, plural, =0 {} other {Unplug what is sensitive, or a surge protector before it. }}{nCompressors, plural, =0 {} other {Wait five minutes, then one after another.}}',
   },
+  'direct-current': {
+    title:
+      '{name}: {why, select, drop {its lead loses {dropFraction}} other {plug and polarity are not named}}.',
+    happens:
+      '{why, select, drop {{arrivesV} arrive: it restarts when it is busy, and sooner when the battery is low.} other {A plug that fits may still have plus and minus the other way round, or other volts: the device is gone at once.}}',
+    act: '{why, select, drop {A thicker or shorter lead, or a converter near the device.} other {Read volts, plug and polarity on the device’s own supply, measure the lead before it is plugged in, fuse it near the battery; then say here which plug it is.}}',
+  },
+  'charger-budget': {
+    title:
+      '{source}: {hours, select, none {its charger cannot fill it while it feeds} other {its charger takes {hours} h to fill it while it feeds}} {names}.',
+    happens:
+      'The charger gives {chargerW}, of which direct current takes {meanW} all day; {hours, select, none {nothing is left: the battery empties although it is plugged in} other {{leftW} are left for the battery}}.',
+    act: 'A larger charger, or these loads on household current while it charges. Never more amps than the battery’s maker allows.',
+  },
+  'car-system': {
+    title:
+      'Car: {askedW} are planned{systemW, select, none {, what its 12 V system gives is not said} other {, its 12 V system gives {systemW}}}.',
+    happens:
+      'What the alternator, or the converter of a hybrid or electric car, cannot give comes out of the car’s own battery, engine running: the car may not start again, a converter switches off.',
+    act: '{givesW, select, none {Look it up in the car’s manual: an alternator bears about a third of its rating for hours at idle; say it on this page.} other {Take no more than {givesW}; counted is no more.}} Fuse the cables at the battery.',
+  },
   fuel: {
     title:
       '{isIndoors, select, yes {Fuel kept inside the house} other {Fuel: {litresL}{nRefills, plural, =0 {} other {, refilled while it runs}}}}.',

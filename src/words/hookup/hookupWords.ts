@@ -4,6 +4,7 @@ import type { LeverLoss } from '@/core/risk/byLosses'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
+import type { ChargerBudget } from '@/core/wiring/chargerBudget'
 import type { Branch } from '@/core/wiring/diagram'
 import type { Draw } from '@/core/wiring/draw'
 import type { Feed } from '@/core/wiring/feeds'
@@ -92,11 +93,22 @@ export const legWords = ({ startA, move }: LegBalance, nameOf: (loadId: string) 
   })
 
 /** What a lead of direct current does. */
-export const leadWords = ({ arrivesV, dropFraction, lossW }: Lead): string =>
+export const leadWords = ({ arrivesV, dropFraction, lossW, converterW }: Lead): string =>
   sayHookup('note.lead', {
     arrivesV: `${formatNumber(arrivesV, 1)} V`,
     dropFraction: formatPercent(dropFraction),
     lossW: formatWatts(lossW),
+    converterW: converterW > 0 ? formatWatts(converterW) : NONE,
+  })
+
+/** What a charger has left while it feeds direct current. */
+export const chargerWords = ({ chargerW, meanW, peakW, leftW, fullH }: ChargerBudget): string =>
+  sayHookup('note.charger', {
+    chargerW: formatWatts(chargerW),
+    meanW: formatWatts(meanW),
+    peakW: formatWatts(peakW),
+    leftW: formatWatts(Math.max(0, leftW)),
+    hours: Number.isFinite(fullH) ? formatNumber(fullH, fullH < 10 ? 1 : 0) : NONE,
   })
 
 /** How a bank's strings share its current, by where its cables leave. */

@@ -61,7 +61,7 @@ export function realiseDemand(
       grid.changeW.fill(0)
       for (let slot = 0; slot < loads.length; slot++)
         if (loads[slot].isDc === kind.isDc)
-          grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values))
+          grid.write(slot, loads[slot], drawLoad(loads[slot], seed, run, values), loads[slot].dcFactor)
       runningSum(grid.changeW, horizonMin, demandW)
       kind.watts.set(demandW, run * horizonMin)
       let sum = 0
