@@ -7,6 +7,7 @@ import { type BatteryCircuit, batteryCircuits } from './batteryCircuit'
 import { type CordUse, type LoadConnection, connectionsOf } from './connections'
 import { type Draw, drawTogether } from './draw'
 import { type Feed, feedsOf } from './feeds'
+import { OUTLET_ORDER, type Outlet, type OutletKind, outletOf, outletsOf } from './outlets'
 import { MOST_LEAD_DROP, leadOf } from './lead'
 import type { Wire, WiringTables } from './wire'
 
@@ -14,6 +15,8 @@ import type { Wire, WiringTables } from './wire'
 export interface Branch {
   id: string
   how: LoadConnection['how']
+  /** of its first load */
+  outlet: OutletKind
   cord: Cord | null
   wire: Wire | null
   lengthM: number | null
@@ -31,7 +34,10 @@ export interface Hub {
   source: Source
   feeds: Feed[]
   circuit: BatteryCircuit | null
+  /** in the order of its outlets */
   branches: Branch[]
+  /** by leg and volts; none where everything is on one */
+  outlets: Outlet[]
 }
 
 /** What plugs into what. */
@@ -51,22 +57,25 @@ export function diagramOf(plan: Plan, tables: WiringTables): Diagram {
   return {
     hubs: plan.powerSystem.sources
       .filter(({ isAway }) => !isAway)
-      .map((source) => ({
-        source,
-        feeds: source.id === charged.id ? feeds : [],
-        circuit: circuits.find((one) => one.source.id === source.id) ?? null,
-        branches: branchesOf(
-          connections.loads.filter(({ load }) => load.sourceId === source.id),
-          connections.cords,
-          connections.toFind,
-          tables,
-        ),
-      })),
+      .map((source) => {
+        const own = connections.loads.filter(({ load }) => load.sourceId === source.id)
+        return {
+          source,
+          feeds: source.id === charged.id ? feeds : [],
+          circuit: circuits.find((one) => one.source.id === source.id) ?? null,
+          branches: branchesOf(source, own, connections.cords, connections.toFind, tables),
+          outlets: outletsOf(
+            source,
+            own.map(({ load }) => load),
+          ),
+        }
+      }),
     unfed: plan.loads.filter(({ id, on, tier }) => on && tier !== 'notOnBattery' && !fedIds.has(id)),
   }
 }
 
 function branchesOf(
+  source: Source,
   loads: readonly LoadConnection[],
   cords: readonly CordUse[],
   toFind: readonly { load: Load; least: Wire | null; lengthM: number }[],
@@ -78,6 +87,7 @@ function branchesOf(
     return {
       id: load.id,
       how,
+      outlet: outletOf(load, source),
       cord: null,
       wire: lead?.wire ?? null,
       lengthM: missing?.lengthM ?? wiring?.lead?.lengthM ?? null,
@@ -103,6 +113,7 @@ function branchesOf(
     branches.push({
       id: last.id,
       how: 'cord',
+      outlet: outletOf(atEnd[0].load, source),
       cord: last,
       wire: use.wire,
       lengthM: last.lengthM,
@@ -113,5 +124,6 @@ function branchesOf(
       loads: atEnd.map(({ load }) => load),
     })
   }
-  return branches
+  const rank = ({ outlet }: Branch) => OUTLET_ORDER.indexOf(outlet)
+  return branches.sort((a, b) => rank(a) - rank(b))
 }

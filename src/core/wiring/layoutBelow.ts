@@ -2,7 +2,9 @@ import type { Branch } from './diagram'
 import { BATTERY_LINE, BOX, GAP, LABEL, PAD, type Sheet } from './sheet'
 
 const SOURCE_H = 54
+const BATTERY_H = 72
 const WIRE_H = LABEL + 4
+const OUTLET_H = 22
 
 /**
  * On a narrow sheet: what brings energy above, two beside each other, the source under it, loads along a line below.
@@ -37,8 +39,8 @@ export function belowEachOther(
     })
   })
   if (hub.circuit) {
-    sheet.box('battery', source.id, { x: PAD, y, width: wide, height: SOURCE_H })
-    const fromY = y + SOURCE_H
+    sheet.box('battery', source.id, { x: PAD, y, width: wide, height: BATTERY_H })
+    const fromY = y + BATTERY_H
     y = fromY + 2 * WIRE_H + GAP
     sheet.line({
       id: BATTERY_LINE,
@@ -57,7 +59,13 @@ export function belowEachOther(
   const loadX = trunkX + 26
   let trunkEnd = trunkTop
   y = trunkTop + GAP
+  let outlet: Branch['outlet'] | null = null
   for (const branch of shown) {
+    if (hub.outlets.length > 0 && branch.outlet !== outlet) {
+      outlet = branch.outlet
+      sheet.box('outlet', outlet, { x: loadX, y: y + 4, width: width - loadX - PAD, height: OUTLET_H })
+      y += OUTLET_H + 10
+    }
     const place = { x: loadX, y: y + LABEL, width: width - loadX - PAD }
     const label = { x: loadX, y: y + 11, width: place.width, gap: 0 }
     const { boxes, bottom } = sheet.stack(branch, folded.has(branch.id), place)

@@ -4,8 +4,10 @@ import { BATTERY_LINE, BOX, GAP, LABEL, PAD, type Sheet } from './sheet'
 const SWITCH_W = 72
 
 /** Shares of the width: where things begin and how wide they are. */
-const STATION = { feedW: 0.17, sourceX: 0.33, sourceW: 0.18, loadW: 0.24 }
-const BANK = { feedW: 0.13, batteryX: 0.26, batteryW: 0.12, sourceX: 0.49, sourceW: 0.12, loadW: 0.18 }
+const STATION = { feedW: 0.16, sourceX: 0.3, sourceW: 0.18, loadW: 0.24 }
+const BANK = { feedW: 0.13, batteryX: 0.239, batteryW: 0.115, sourceX: 0.452, sourceW: 0.122, loadW: 0.18 }
+/** Of an outlet, at the source's right edge. */
+const OUTLET_W = 42
 
 /**
  * From left to right: what brings energy, the battery where it is a bank of parts, the source, what hangs on it.
@@ -22,7 +24,7 @@ export function besideEachOther(
   const at = (share: number) => Math.round(width * share)
   const columns = hub.circuit ? BANK : STATION
   const sourceX = at(columns.sourceX)
-  const outX = sourceX + at(columns.sourceW)
+  const outX = sourceX + at(columns.sourceW) + (hub.outlets.length > 0 ? OUTLET_W : 0)
   const loadW = at(columns.loadW)
   const loadX = width - loadW - PAD
   let y = top
@@ -36,6 +38,14 @@ export function besideEachOther(
   const height = Math.max(y - GAP - top, hub.feeds.length * feedStep, 110)
   sheet.box('source', hub.source.id, { x: sourceX, y: top, width: at(columns.sourceW), height })
 
+  for (const { kind } of hub.outlets) {
+    const own = heads.filter(({ branch }) => branch.outlet === kind)
+    if (own.length === 0) continue
+    const fromY = own[0].boxes[0].y
+    const last = own[own.length - 1].boxes
+    const toY = last[last.length - 1].y + BOX
+    sheet.box('outlet', kind, { x: outX - OUTLET_W, y: fromY, width: OUTLET_W, height: toY - fromY })
+  }
   let feedsEndX = sourceX
   if (hub.circuit) {
     feedsEndX = at(BANK.batteryX)
@@ -49,7 +59,7 @@ export function besideEachOther(
         [fromX, lineY],
         [sourceX, lineY],
       ],
-      label: { x: fromX + 6, y: lineY - 11, width: sourceX - fromX - 10, gap: 33 },
+      label: { x: fromX + 4, y: lineY - 11, width: sourceX - fromX - 4, gap: 33 },
       fuse: { x: (fromX + sourceX) / 2, y: lineY },
     })
   }

@@ -1,5 +1,5 @@
 import type { Load } from '../plan/schema'
-import { type Draw, drawOf, drawTogether } from './draw'
+import { drawOf, drawTogether } from './draw'
 
 /** How a source with two legs is loaded, and the one move that would even it out most. */
 export interface LegBalance {
@@ -29,15 +29,12 @@ export function legBalance(loads: readonly Load[]): LegBalance {
   return { ...peaks, move: best && best.fullerA < now * WORTH_A_MOVE ? best : null }
 }
 
+/** What draws from a leg: what is plugged into it, and what needs both. */
+export const loadsOnLeg = (loads: readonly Load[], onLeg: 'A' | 'B'): Load[] =>
+  loads.filter(({ volts, leg }) => volts === 240 || (volts === 120 && (leg === onLeg || leg === 'both')))
+
 function peaksOf(loads: readonly Load[]): Pick<LegBalance, 'amps' | 'startA'> {
-  const on = (leg: 'A' | 'B') =>
-    drawTogether(
-      loads.flatMap((load): Draw[] => {
-        if (load.volts !== 240 && load.volts !== 120) return []
-        return load.volts === 240 || load.leg === leg || load.leg === 'both' ? [drawOf(load)] : []
-      }),
-    )
-  const [a, b] = [on('A'), on('B')]
+  const [a, b] = (['A', 'B'] as const).map((leg) => drawTogether(loadsOnLeg(loads, leg).map(drawOf)))
   return {
     amps: { A: a?.runningA ?? 0, B: b?.runningA ?? 0 },
     startA: { A: a?.startA ?? 0, B: b?.startA ?? 0 },

@@ -2,7 +2,7 @@ import type { Branch, Hub } from './diagram'
 
 /** A box of the drawing. */
 export interface Box {
-  kind: 'feed' | 'battery' | 'source' | 'load' | 'group' | 'switch'
+  kind: 'feed' | 'battery' | 'source' | 'outlet' | 'load' | 'group' | 'switch'
   /** of the part it stands for */
   id: string
   hubId: string

@@ -24,6 +24,7 @@ export const hookup = {
   },
   /** above a wire, and below it */
   wire: {
+    many: { above: 'each its own cord', below: '{amps} together' },
     straight: { above: 'straight in', below: '{amps}' },
     cord: { above: '{wire}, {length}', below: '{amps}{drop, select, none {} other {, {drop} lost}}' },
     toFind: { above: 'no cord yet', below: '{amps}, at least {least}' },
@@ -43,6 +44,13 @@ export const hookup = {
     },
     starting: '{running} ({start}) A',
     running: '{running} A',
+  },
+  outlet: {
+    A: 'leg A',
+    B: 'leg B',
+    both: '240 V',
+    ac: '{volts} V',
+    dc: '12 V',
   },
   switch: {
     none: 'no inlet',

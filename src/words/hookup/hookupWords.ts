@@ -10,6 +10,7 @@ import type { Draw } from '@/core/wiring/draw'
 import type { Feed } from '@/core/wiring/feeds'
 import type { Lead } from '@/core/wiring/lead'
 import type { LegBalance } from '@/core/wiring/legs'
+import type { Outlet } from '@/core/wiring/outlets'
 import type { Part } from '@/core/wiring/parts'
 import { hookup } from '../en/hookup'
 import { NONE, type Saying, factText } from '../factWords'
@@ -51,6 +52,7 @@ const wireWords = (key: string, values: Record<string, string>): WireWords => ({
 export function branchWords(branch: Branch, saying: Saying): WireWords {
   const { how, wire, lengthM, least, draw, drop } = branch
   const amps = drawWords(draw)
+  if (branch.cord === null && branch.loads.length > 1 && how === 'cord') return wireWords('many', { amps })
   if (how === 'straight') return wireWords('straight', { amps })
   if (how === 'hard-wired') return wireWords('fixed', { amps })
   if (!wire && how !== 'lead')
@@ -63,6 +65,12 @@ export function branchWords(branch: Branch, saying: Saying): WireWords {
     drop: worst !== null && worst >= 0.01 ? factText('dropFraction', worst, saying) : NONE,
   })
 }
+
+/** Which outlet it is, and what it carries. */
+export const outletWords = ({ kind, volts, draw }: Outlet): { title: string; lines: string[] } => ({
+  title: sayHookup(`outlet.${kind}`, { volts: formatNumber(volts) }),
+  lines: [`${formatNumber(draw.runningA, draw.runningA < 10 ? 1 : 0)} A`],
+})
 
 /** What stands beside the wire that brings energy. */
 export const feedWords = ({ volts, amps, wire, lengthM }: Feed, saying: Saying): WireWords =>

@@ -1,0 +1,173 @@
+import type { Severity } from '@/core/hazard/finding'
+import type { Plan } from '@/core/plan/document'
+import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
+import { sourceWiringOf } from '@/core/wiring/batteryCircuit'
+import type { Branch, Hub } from '@/core/wiring/diagram'
+import type { Box } from '@/core/wiring/sheet'
+import { outletWords, sayHookup } from '@/words/hookup/hookupWords'
+import { BOLD, SMALL_LETTER, cut, inTwo } from './fitWords'
+import styles from './hookup.module.css'
+import type { Selected } from './selected'
+
+interface DiagramBoxProps {
+  box: Box
+  hub: Hub
+  branch: Branch | undefined
+  plan: Plan
+  selected: Selected
+  severity: Severity | undefined
+  select: (selected: Selected) => void
+  open: (branchId: string) => void
+}
+
+/** Narrower, an outlet's words stand under each other. */
+const NARROW_OUTLET = 80
+
+/** Wider, a battery's words stand two to a line. */
+const WIDE_BATTERY = 200
+
+/** A part of the drawing: a link to its fields, or to the loads of a group that is folded. */
+export function DiagramBox({ box, hub, branch, plan, selected, severity, select, open }: DiagramBoxProps) {
+  const { x, y, width, height } = box
+  const { title, lines } = wordsOf(box, hub, branch, plan)
+  const part = partOf(box)
+  const isLarge = box.kind === 'source' || box.kind === 'battery'
+  const head = inTwo(title, (width - 16) / (isLarge ? BOLD : 1))
+  const headY = isLarge ? y + 20 : y + height / 2 + (head.length === 1 ? 4 : -3)
+  const isSelected = part !== null && part.kind === selected.kind && part.id === selected.id
+  const content =
+    box.kind === 'outlet' ? (
+      <>
+        <rect x={x} y={y} width={width} height={height} rx={2} />
+        {(width < NARROW_OUTLET ? [title, ...lines] : [[title, ...lines].join(', ')]).map((line, i) => (
+          <text key={line} x={x + 5} y={y + 15 + i * 15} className={styles.soft}>
+            {line}
+          </text>
+        ))}
+      </>
+    ) : (
+      <>
+        <rect x={x} y={y} width={width} height={height} rx={2} />
+        {head.map((line, i) => (
+          <text key={line} x={x + 10} y={headY + i * 15} className={isLarge ? styles.strong : undefined}>
+            {line}
+          </text>
+        ))}
+        <title>{title}</title>
+        {lines.map((line, i) => (
+          <text key={line} x={x + 10} y={y + 23 + head.length * 15 + i * 17} className={styles.soft}>
+            {cut(line, width - 16, SMALL_LETTER)}
+          </text>
+        ))}
+      </>
+    )
+  const className = styles.box
+  const data = { 'data-kind': box.kind, 'data-severity': severity, 'data-selected': isSelected }
+  if (box.kind === 'group')
+    return (
+      <a
+        href={`#open-${box.id}`}
+        className={className}
+        {...data}
+        aria-label={`${title}: open`}
+        onClick={(event) => {
+          event.preventDefault()
+          open(box.id)
+        }}
+      >
+        {content}
+      </a>
+    )
+  if (!part)
+    return (
+      <g className={className} {...data}>
+        {content}
+      </g>
+    )
+  return (
+    <a
+      href={`#${part.kind}-${part.id}`}
+      className={className}
+      {...data}
+      aria-label={[title, ...lines].join(', ')}
+      aria-current={isSelected ? 'true' : undefined}
+      onClick={(event) => {
+        event.preventDefault()
+        select(part)
+      }}
+    >
+      {content}
+    </a>
+  )
+}
+
+/** What the fields of a box belong to; null where it has none here. */
+function partOf({ kind, id, hubId }: Box): Selected | null {
+  switch (kind) {
+    case 'load':
+      return { kind: 'load', id }
+    case 'battery':
+    case 'source':
+      return { kind: 'source', id }
+    case 'outlet':
+      return { kind: 'source', id: hubId }
+    case 'switch':
+      return { kind: 'house', id: 'house' }
+    case 'feed':
+      return id === 'generator' || id === 'car' ? { kind: id, id } : null
+    default:
+      return null
+  }
+}
+
+function wordsOf(
+  box: Box,
+  hub: Hub,
+  branch: Branch | undefined,
+  plan: Plan,
+): { title: string; lines: string[] } {
+  switch (box.kind) {
+    case 'feed': {
+      const feed = hub.feeds.find(({ id }) => id === box.id)!
+      const name = feed.kind === 'wall' ? 'Wall, until it fails' : feed.name
+      return { title: feed.isOn ? name : `${name} (not used)`, lines: [] }
+    }
+    case 'battery': {
+      const { battery, series, parallel } = hub.source.bank!
+      const lines = [
+        `${series}S${parallel}P, ${formatNumber(battery.volts * series)} V`,
+        formatEnergy(hub.source.capacityWh.value),
+        `${formatNumber(hub.circuit!.amps, 0)} A at most`,
+        hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : 'no disconnect',
+      ]
+      return {
+        title: 'Battery',
+        lines: box.width < WIDE_BATTERY ? lines : [lines.slice(0, 2).join(', '), lines.slice(2).join(', ')],
+      }
+    }
+    case 'source': {
+      const { source } = hub
+      const neutral = sourceWiringOf(plan, source.id)?.neutral
+      return {
+        title: source.name,
+        lines: [
+          source.bank
+            ? formatWatts(source.continuousW.value)
+            : `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
+          source.volts.map((volts) => `${volts} V`).join(', '),
+          `neutral ${neutral ?? 'unknown'}`,
+        ].slice(0, Math.max(1, Math.floor((box.height - 38) / 17))),
+      }
+    }
+    case 'outlet': {
+      const outlet = hub.outlets.find(({ kind }) => kind === box.id)!
+      return outletWords(outlet)
+    }
+    case 'switch':
+      return { title: sayHookup(`switch.${plan.wiring?.house?.transfer ?? 'none'}`), lines: [] }
+    case 'group':
+      return { title: `${box.count} loads${branch?.cord ? `, ${branch.cord.name}` : ''}`, lines: [] }
+    case 'load':
+      return { title: plan.loads.find(({ id }) => id === box.id)?.name ?? '', lines: [] }
+  }
+}
