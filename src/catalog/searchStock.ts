@@ -1,4 +1,6 @@
 import type { Equipment } from '@/core/plan/equipment'
+import { UNITS_OF } from '@/core/quantity/units'
+import type { BankFittings } from '@/core/sizing/search/bankFittings'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import { BANK_FITTINGS } from './bankFittings'
 import { BATTERIES } from './batteries'
@@ -6,12 +8,19 @@ import { EQUIPMENT, equipmentClass, sourceOf } from './equipment'
 import { INVERTERS } from './inverters'
 import { usualController } from './refill'
 
+/** What a household says of what it buys: its units, and what parts cost where it is. */
+export type Buying = Pick<BankFittings, 'units' | 'own'>
+
 /**
  * What the search chooses from: the catalogue with the mains of the household, and the household's own.
  *
  * @param own equipment of the household
  */
-export function searchStock(mainsVolts: 120 | 230, own: readonly Equipment[] = []): SearchStock {
+export function searchStock(
+  mainsVolts: 120 | 230,
+  own: readonly Equipment[] = [],
+  buying: Buying = { units: UNITS_OF.metric, own: undefined },
+): SearchStock {
   const { outfit, chemistry, ...bankBase } = sourceOf(equipmentClass('station-1000'), 'main', mainsVolts)
   void outfit
   void chemistry
@@ -32,7 +41,7 @@ export function searchStock(mainsVolts: 120 | 230, own: readonly Equipment[] = [
         : inverter,
     ),
     bankBase,
-    fittings: BANK_FITTINGS,
+    fittings: { ...BANK_FITTINGS, ...buying },
     controllers: [12, 24, 48].map((bankV) => ({ bankV, controller: usualController(bankV) })),
   }
 }

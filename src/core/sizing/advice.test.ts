@@ -211,11 +211,20 @@ describe('the search never offers what cannot be done', () => {
     expect(bank.fittings.map(({ name }) => name)).toEqual([
       'charger, 20 A',
       'charge controller for the panels',
-      'fuses, disconnect, cables and lugs',
+      '2 × battery cable 25 mm², 1 m',
+      '6 lugs',
+      'battery fuse, 100 A',
+      'battery disconnect',
     ])
     const parts = 2 * 290 + 320 + bank.fittings.reduce((sum, { price }) => sum + price, 0)
     expect(bank.price).toBe(parts)
     expect(bank.source.bank!.chargerA).toBe(20)
+    const dear = {
+      ...stock,
+      fittings: { ...stock.fittings!, own: [{ part: 'battery-fuse 100 A', price: 500 }] },
+    }
+    const dearer = candidatesOf(dear, want).find(({ id }) => id === bank.id)!
+    expect(dearer.price! - bank.price!).toBe(500 - 30)
   })
 
   test('what the planned car or panels cannot charge is refused with the true reason', () => {

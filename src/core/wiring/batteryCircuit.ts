@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
+import type { Units } from '../quantity/units'
 import type { SourceWiring } from '../plan/wiring'
 import { bankOhm, bankVolts } from '../storage/bank'
 import {
@@ -51,17 +52,27 @@ export const sourceWiringOf = (plan: Plan, sourceId: string): SourceWiring | nul
 export const batteryCircuits = (plan: Plan, tables: WiringTables): BatteryCircuit[] =>
   plan.powerSystem.sources
     .filter(({ bank, isAway }) => bank && !isAway)
-    .map((source) => circuitOf(source, plan, tables))
+    .map((source) => circuitOf(source, sourceWiringOf(plan, source.id), tables, plan.household.units.wire))
 
-function circuitOf(source: Source, plan: Plan, tables: WiringTables): BatteryCircuit {
+/**
+ * The circuit of a source that is a bank of parts.
+ *
+ * @param wiring what is there; null: nothing yet
+ * @param system the sizes it is bought in
+ */
+export function circuitOf(
+  source: Source,
+  wiring: SourceWiring | null,
+  tables: WiringTables,
+  system: Units['wire'],
+): BatteryCircuit {
   const bank = source.bank!
-  const wiring = sourceWiringOf(plan, source.id)
   const volts = bankVolts(bank)
   const lowestV = bank.inverter?.cutOffV || volts * LOWEST_SHARE
   const amps = inverterAmps(source.continuousW.value, source.efficiencyFraction.value, lowestV)
   const lengthM = wiring?.cable?.lengthM ?? GUESSED_CABLE_M
   const duty = { amps, volts, lengthM }
-  const least = leastCable(tables, plan.household.units.wire, duty)
+  const least = leastCable(tables, system, duty)
   const leastFuseA = fuseFor(tables, amps)
   const areaMm2 = wiring?.cable?.areaMm2 ?? null
   const wire = areaMm2 === null ? null : wireAtMost(tables.wires, areaMm2)

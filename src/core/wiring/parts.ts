@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/document'
 import { batteryCircuits } from './batteryCircuit'
+import { circuitParts } from './circuitParts'
 import { connectionsOf, lengthOf } from './connections'
 import { CAR_CABLE_M, GENERATOR_CORD_M, feedsOf } from './feeds'
 import type { Wire, WiringTables } from './wire'
@@ -36,6 +37,10 @@ export interface Part {
   price: number | null
 }
 
+/** What the price of a part is kept under: its kind and size. */
+export const partId = ({ kind, size, lengthM, amps }: Pick<Part, 'kind' | 'size' | 'lengthM' | 'amps'>) =>
+  [kind, size, lengthM && `${Math.round(lengthM * 10) / 10} m`, amps && `${amps} A`].filter(Boolean).join(' ')
+
 /** Alarms that are usually asked for: one on each of two floors. Common practice, no source. */
 const ALARMS = 2
 /** The most one person lifts in the best posture. Source: revised NIOSH lifting equation, load constant. */
@@ -50,9 +55,7 @@ export function partsOf(plan: Plan, tables: WiringTables): Part[] {
   const parts: Part[] = []
   const add = (kind: PartKind, names: string[], more: Partial<Omit<Part, 'kind' | 'id' | 'price'>> = {}) => {
     const { size = null, lengthM = null, amps = null, count = 1, sourceId = null } = more
-    const id = [kind, size, lengthM && `${Math.round(lengthM * 10) / 10} m`, amps && `${amps} A`]
-      .filter(Boolean)
-      .join(' ')
+    const id = partId({ kind, size, lengthM, amps })
     const same = parts.find((part) => part.id === id && part.sourceId === sourceId)
     if (same) {
       same.count += count
@@ -79,17 +82,9 @@ export function partsOf(plan: Plan, tables: WiringTables): Part[] {
     add('transfer-switch', fixed)
   }
   for (const circuit of batteryCircuits(plan, tables)) {
-    const { source, least, leastFuseA, lengthM, cableTrouble, fuseTrouble, wiring } = circuit
-    const bank = source.bank!
-    const of = { sourceId: source.id }
-    const names = [source.name]
-    if (cableTrouble !== null && least)
-      add('battery-cable', names, { ...of, size: least.name, lengthM, count: 2 })
-    if (cableTrouble !== null)
-      add('lugs', names, { ...of, size: least?.name ?? null, count: LUGS + 2 * bank.parallel })
-    if (fuseTrouble !== null && leastFuseA !== null) add('battery-fuse', names, { ...of, amps: leastFuseA })
-    if (!wiring?.hasDisconnect) add('disconnect', names, of)
-    if (bank.parallel >= BUSBARS_FROM) add('busbars', names, { ...of, count: 2 })
+    const { id: sourceId, name } = circuit.source
+    for (const { kind, size, lengthM, amps, count } of circuitParts(circuit))
+      add(kind, [name], { size, lengthM, amps, count, sourceId })
   }
   const { refill } = plan
   for (const feed of feedsOf(plan, tables)) {
@@ -114,11 +109,6 @@ export function partsOf(plan: Plan, tables: WiringTables): Part[] {
     )
   return parts
 }
-
-/** At the inverter and the disconnect, both ways. */
-const LUGS = 4
-/** Strings from which rails share the current better than terminals. Common practice, no source. */
-const BUSBARS_FROM = 3
 
 /** What the parts cost together as far as prices are known, and how many have none. */
 export function partsSum(parts: readonly Part[]): { price: number; unpriced: number } {

@@ -97,7 +97,7 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
         <Button variant="text" onClick={() => void save()}>
           Save as CSV
         </Button>
-        {bank && fittings && fittings.unpriced === 0 && bank.bank!.fittingsPrice !== fittings.price && (
+        {bank && fittings && fittings.unpriced === 0 && bank.bank!.fittingsPrice === undefined && (
           <Button
             variant="text"
             onClick={() =>

@@ -7,6 +7,7 @@ import { sourceWarnings } from '@/core/sizing/sourceWarnings'
 import { dcOnly } from '@/core/sizing/dcOnly'
 import { formatHours } from '@/core/quantity/format'
 import type { Turns } from '@/core/sizing/openers'
+import { useUnits } from '@/ui/field/units'
 import { changeLoad, steerLoad } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
@@ -23,10 +24,12 @@ export function ChosenNotes() {
   const forDc = carries ? dcOnly(carries).forDc : []
   const mains = useHousehold(({ household }) => household.profile.mains)
   const own = useHousehold(({ household }) => household.equipment)
+  const units = useUnits()
+  const prices = useHousehold(({ household }) => household.wiring?.prices)
   const ask = useMemo(() => {
-    const stock = searchStock(mains === '230 V' ? 230 : 120, own)
+    const stock = searchStock(mains === '230 V' ? 230 : 120, own, { units, own: prices })
     return (client: SimulationClient, asked: Plan) => client.openers(asked, stock)
-  }, [mains, own])
+  }, [mains, own, units, prices])
   const openers = useAdvice(ask)
   const takeTurns = ({ waits, first }: Turns) => {
     const load = plan.loads.find(({ id }) => id === waits.id)

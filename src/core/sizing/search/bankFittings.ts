@@ -1,11 +1,24 @@
-import type { Bank } from '../../plan/power'
+import type { Bank, Source } from '../../plan/power'
+import type { Wiring } from '../../plan/wiring'
+import type { Units } from '../../quantity/units'
+import { formatLength } from '../../reading/inUnits'
 import { bankAh, bankVolts } from '../../storage/bank'
+import { circuitOf } from '../../wiring/batteryCircuit'
+import { type CircuitPart, circuitParts } from '../../wiring/circuitParts'
+import { type PartPrices, usualPrice } from '../../wiring/partPrices'
+import { partId } from '../../wiring/parts'
+import type { WiringTables } from '../../wiring/wire'
 
 /** What may be bought beside batteries and inverter, in the household's currency. */
 export interface BankFittings {
   chargers: readonly { bankV: number; amps: number; price: number }[]
   controllerPrice: number
-  wiring: readonly { upToA: number; price: number }[]
+  tables: WiringTables
+  /** where the household has named no price */
+  prices: PartPrices
+  /** what the household pays */
+  own: Wiring['prices']
+  units: Units
 }
 
 /** One of the things a bank needs beside its batteries and inverter. */
@@ -16,26 +29,45 @@ export interface Fitting {
 
 /** A charger of less than this share of the amp-hours takes more than half a day. Common practice, no source. */
 const LEAST_CHARGE_SHARE = 0.1
-/** Watts of the battery for a watt of the inverter at full load, about. */
-const FULL_LOAD_EFFICIENCY = 0.88
 
 /**
- * What a bank needs to be charged and wired: a charger where its inverter has none, a controller where panels refill it,
- * fuses, disconnect, cables and lugs.
+ * What a bank needs to be charged and wired: a charger where its inverter has none, a controller where panels refill it, and the
+ * parts between battery and inverter as its drawing asks for them.
+ *
+ * @param source the bank's
  */
 export function fittingsOf(
-  bank: Bank,
+  source: Source,
   stock: BankFittings,
   joinsPanels: boolean,
 ): { fittings: Fitting[]; chargerA: number | null } {
+  const bank = source.bank!
   const fittings: Fitting[] = []
   const charger = bank.inverter && bank.inverter.chargerA > 0 ? null : chargerFor(bank, stock)
   if (charger) fittings.push({ name: `charger, ${charger.amps} A`, price: charger.price })
   if (joinsPanels) fittings.push({ name: 'charge controller for the panels', price: stock.controllerPrice })
-  const amps = (bank.inverter?.continuousW.value ?? 0) / bankVolts(bank) / FULL_LOAD_EFFICIENCY
-  const wiring = stock.wiring.find(({ upToA }) => amps <= upToA) ?? stock.wiring[stock.wiring.length - 1]
-  if (wiring) fittings.push({ name: 'fuses, disconnect, cables and lugs', price: wiring.price })
+  const circuit = circuitOf(source, null, stock.tables, stock.units.wire)
+  for (const part of circuitParts(circuit)) {
+    const own = stock.own?.find((one) => one.part === partId(part))?.price
+    const each = own ?? Math.round(usualPrice(part, circuit.amps, stock.prices))
+    fittings.push({ name: nameOf(part, stock.units), price: part.count * each })
+  }
   return { fittings, chargerA: charger?.amps ?? null }
+}
+
+function nameOf({ kind, size, lengthM, amps, count }: CircuitPart, units: Units): string {
+  switch (kind) {
+    case 'battery-cable':
+      return `${count} × battery cable ${size}, ${formatLength(lengthM!, units)}`
+    case 'lugs':
+      return `${count} lugs`
+    case 'battery-fuse':
+      return `battery fuse, ${amps} A`
+    case 'disconnect':
+      return 'battery disconnect'
+    case 'busbars':
+      return `${count} busbars`
+  }
 }
 
 /** The smallest charger of its volts that fills it within half a day, else the largest. */

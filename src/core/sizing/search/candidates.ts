@@ -133,7 +133,7 @@ export function candidatesOf(stock: SearchStock, want: SearchConstraints): Searc
             reserveFraction: quantity(reserve, '1', 'typical', { plusMinus: 0.02 }),
           }
           const { fittings, chargerA } = stock.fittings
-            ? fittingsOf(bank, stock.fittings, want.joinsPanels)
+            ? fittingsOf(sourceOfBank(base, bank), stock.fittings, want.joinsPanels)
             : { fittings: [], chargerA: null }
           const fitted: Bank = {
             ...bank,

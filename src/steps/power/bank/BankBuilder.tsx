@@ -11,6 +11,7 @@ import { FieldTable } from '@/ui/field/FieldTable'
 import { changePowerSystem, changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { BankDrawing } from './BankDrawing'
+import { BankNeeds } from './BankNeeds'
 import { BankLine } from './BankLine'
 import { batteryOfLine, withBankIn } from './bankChange'
 import { type BankForm, bankFields } from './bankFields'
@@ -104,7 +105,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               {bankWarnings(bank).map((words) => (
                 <li key={words}>{words}</li>
               ))}
-              <li>Cables and fuses are not sized here: have a licensed electrician size and fit them.</li>
+              {faults.length === 0 && (
+                <BankNeeds source={source} count={(fittingsPrice) => change({ fittingsPrice })} />
+              )}
             </ul>
             <Voltmeter source={source} />
           </div>

@@ -84,7 +84,10 @@ export function SearchPanel() {
       },
       confidence: sure,
       hours,
-      stock: searchStock(mains === '230 V' ? 230 : 120, own),
+      stock: searchStock(mains === '230 V' ? 230 : 120, own, {
+        units: now.profile.units,
+        own: now.wiring?.prices,
+      }),
     })
   }
 
