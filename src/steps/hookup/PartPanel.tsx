@@ -3,17 +3,19 @@ import Button from '@mui/material/Button'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import type { Plan } from '@/core/plan/document'
+import { converterOf } from '@/core/load/dcFeed'
 import { servesFor } from '@/core/load/servesFor'
 import type { Cord } from '@/core/plan/wiring'
 import { chargerBudgets } from '@/core/wiring/chargerBudget'
 import type { Diagram } from '@/core/wiring/diagram'
+import { drawOf } from '@/core/wiring/draw'
 import { leadOf } from '@/core/wiring/lead'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import { legBalance } from '@/core/wiring/legs'
 import { type TakeOff, stringCurrents } from '@/core/wiring/stringCurrents'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { chargerWords, leadWords, legWords, stringWords } from '@/words/hookup/hookupWords'
-import { GUESSED_LENGTH_M, isUsuallyFixed } from '@/core/wiring/connections'
+import { GUESSED_LENGTH_M, connectionsOf, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { freshId, freshName } from '@/ui/household/edits'
@@ -32,7 +34,10 @@ import styles from './hookup.module.css'
 import { carFields, generatorFields } from './houseFields'
 import { type LoadForm, NEW_CORD, loadFields } from './loadFields'
 import type { Selected } from './selected'
+import { WorkedOut } from './WorkedOut'
 import { sourceFields } from './sourceFields'
+
+const workings = () => import('@/words/hookup/hookupWorkings')
 
 /** What can be set of the part of the drawing that was picked. */
 export function PartPanel(props: {
@@ -46,6 +51,7 @@ export function PartPanel(props: {
   const { edit } = useHouseholdStore().getState()
   const wiring = plan.wiring ?? {}
   const cords = wiring.cords ?? []
+  const saying = { units: plan.household.units, startsAt: plan.scenario.startsAt }
   const link = (page: string, words: string) => (
     <Link href={`/h/${householdId}/${page}`} className={styles.partLink}>
       {words}
@@ -93,7 +99,22 @@ export function PartPanel(props: {
         load.name,
         <>
           <FieldTable rows={rows} state={form} change={change} />
-          {lead && <p className={styles.soft}>{leadWords(lead)}</p>}
+          {lead && (
+            <p className={styles.soft}>
+              {leadWords(lead)}{' '}
+              <WorkedOut
+                make={async () =>
+                  (await workings()).leadWorking(
+                    load.name,
+                    lead,
+                    drawOf(load).runningW,
+                    converterOf(form.wiring),
+                    saying,
+                  )
+                }
+              />
+            </p>
+          )}
         </>,
         link('loads', 'Watts, volts and start: Loads'),
       )
@@ -101,6 +122,7 @@ export function PartPanel(props: {
     case 'cord': {
       const cord = cords.find(({ id }) => id === selected.id)
       if (!cord) return null
+      const use = connectionsOf(plan, WIRING_TABLES).cords.find((one) => one.cord.id === cord.id)!
       const others = cords.filter(({ id }) => id !== cord.id && !isBehind(cords, id, cord.id))
       return panel(
         cord.id,
@@ -110,15 +132,20 @@ export function PartPanel(props: {
           state={cord}
           change={({ id, ...part }: Cord) => edit(changeCord(id, part))}
         />,
-        <Button
-          variant="text"
-          onClick={() => {
-            edit(removeCord(cord.id))
-            select({ kind: 'house', id: 'house' })
-          }}
-        >
-          Remove this cord
-        </Button>,
+        <>
+          {use.loads.length > 0 && (
+            <WorkedOut make={async () => (await workings()).cordWorking(use, WIRING_TABLES.wires, saying)} />
+          )}{' '}
+          <Button
+            variant="text"
+            onClick={() => {
+              edit(removeCord(cord.id))
+              select({ kind: 'house', id: 'house' })
+            }}
+          >
+            Remove this cord
+          </Button>
+        </>,
       )
     }
     case 'source': {
@@ -149,6 +176,13 @@ export function PartPanel(props: {
                 (id) => plan.loads.find((load) => load.id === id)?.name ?? '',
               )}
             </p>
+          )}
+          {(hub.circuit || charger) && (
+            <WorkedOut
+              make={async () =>
+                (await workings()).sourceWorking(hub.source.name, hub.circuit, charger, saying)
+              }
+            />
           )}
         </>,
         link('power', 'Watts, watt-hours and inputs: Power'),

@@ -21,6 +21,7 @@ import { clockWords, nothingLostWords, sayHookup } from '@/words/hookup/hookupWo
 import styles from './hookup.module.css'
 import { coolingFields } from './houseFields'
 import { NeedsList } from './NeedsList'
+import { WorkedOut } from './WorkedOut'
 
 /** What is lost once the power has ended, on the clock, in the order of what to save first. */
 export function RiskClocks({
@@ -100,6 +101,11 @@ export function RiskClocks({
             </TableBody>
           </Table>
         </div>
+      )}
+      {clocks.length > 0 && (
+        <WorkedOut
+          make={async () => (await import('@/words/hookup/clockWorkings')).clocksWorking(clocks, plan)}
+        />
       )}
       {until !== null && <p className={styles.aim}>{nothingLostWords(until, endsMin, saying)}</p>}
       {heats && (

@@ -8,6 +8,7 @@ import Link from 'next/link'
 import { useParams } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import { useStore } from 'zustand'
+import { usePaperTheme } from '../theme/usePaperTheme'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { Announcer } from './Announcer'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
@@ -41,6 +42,7 @@ export function Shell({ households, read, children }: ShellProps) {
   const [open, setOpen] = useState<Open>(null)
   const settings = useStore(keySettings)
   usePreload(...LAZY_LOADERS)
+  usePaperTheme()
   useShortcuts({
     householdId,
     openHelp: () => setOpen({ what: 'help' }),

@@ -1,10 +1,10 @@
 'use client'
 import { Chart, LinearScale, PointElement, ScatterController } from 'chart.js'
-import { useColorScheme } from '@mui/material/styles'
 import { type RefObject, useEffect, useRef } from 'react'
 import { formatNumber } from '@/core/quantity/format'
 import type { Judged } from '@/core/sizing/search/search'
-import { type Ink, inkOf } from '@/ui/chart/chartInk'
+import type { Ink } from '@/ui/chart/chartInk'
+import { useInk } from '@/ui/chart/useInk'
 import { STILL, axisOf } from '@/ui/chart/LineChart'
 import styles from './search.module.css'
 
@@ -33,8 +33,7 @@ export default function FrontChart(props: {
 }) {
   const { judged, front, picked, neededH, currency, pick } = props
   const canvas = useRef<HTMLCanvasElement>(null)
-  const { mode, systemMode } = useColorScheme()
-  const scheme = mode === 'system' ? systemMode : mode
+  const ink = useInk()
   const chosen = useRef(pick)
   useEffect(() => {
     chosen.current = pick
@@ -55,8 +54,7 @@ export default function FrontChart(props: {
   useEffect(() => {
     const fill = () => {
       const made = chart.current
-      if (!made) return
-      const ink = inkOf(made.canvas)
+      if (!made || !ink) return
       marks.current = { neededH, currency, demand: ink.demand }
       show(made, ink, { judged, front, picked, currency })
     }
@@ -66,7 +64,7 @@ export default function FrontChart(props: {
       timer = setTimeout(fill)
     })
     return () => clearTimeout(timer)
-  }, [judged, front, picked, neededH, currency, scheme])
+  }, [judged, front, picked, neededH, currency, ink])
 
   return (
     <div className={styles.chart}>

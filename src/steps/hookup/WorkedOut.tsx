@@ -1,0 +1,18 @@
+'use client'
+import Button from '@mui/material/Button'
+import { useState } from 'react'
+import type { Working } from '@/core/quantity/working'
+import { WorkingDialog } from '@/ui/shell/lazy'
+
+/** A key that shows how the figures beside it are worked out; made when it is asked for. */
+export function WorkedOut({ make }: { make: () => Promise<Working> }) {
+  const [working, setWorking] = useState<Working | null>(null)
+  return (
+    <>
+      <Button variant="text" onClick={() => void make().then(setWorking)}>
+        How it is worked out
+      </Button>
+      {working && <WorkingDialog working={working} onClose={() => setWorking(null)} />}
+    </>
+  )
+}
