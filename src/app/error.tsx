@@ -1,5 +1,4 @@
 'use client'
-import Button from '@mui/material/Button'
 import styles from './message.module.css'
 
 export default function PageError({ reset }: { reset: () => void }) {
@@ -11,7 +10,16 @@ export default function PageError({ reset }: { reset: () => void }) {
         browser.
       </p>
       <p>
-        <Button onClick={reset}>Try again</Button>
+        {/* a link: what stands here is fetched with every page, in case */}
+        <a
+          href=""
+          onClick={(event) => {
+            event.preventDefault()
+            reset()
+          }}
+        >
+          Try again
+        </a>
       </p>
     </main>
   )

@@ -2,7 +2,7 @@ import type { Load } from '../plan/schema'
 import type { LoadWiring } from '../plan/wiring'
 
 /** A small step-up or step-down converter passes on so much. Common practice, no source. */
-export const USUAL_CONVERTER = 0.9
+const USUAL_CONVERTER = 0.9
 /** Devices for 12 V take what a 12 V battery gives, charged or not. Common practice, no source. */
 const AS_IT_IS_V = [11, 14.5] as const
 /** Ω · mm²/m of copper at 75 °C, as the wire tables have it. Source: NEC chapter 9 Table 8, stranded. */

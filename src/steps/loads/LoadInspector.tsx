@@ -34,7 +34,6 @@ import styles from './LoadsPage.module.css'
 import { isPlaceholder } from '@/catalog/appliances/loadFrom'
 import { asKind, decidingQuantity, withCount, withEvidence } from './loadForm'
 import { RunningWatts } from './RunningWatts'
-import { StartFields } from './StartFields'
 import { TierHint } from './TierHint'
 import { TIER_MEANINGS } from './tierWords'
 
@@ -48,6 +47,8 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
 ]
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
 const MeterLog = dynamic(loadMeter, { ssr: false })
+
+const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields))
 
 const LEGS = [
   { value: 'A', words: 'Leg A' },

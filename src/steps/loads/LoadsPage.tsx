@@ -1,7 +1,4 @@
 'use client'
-import Close from '@mui/icons-material/Close'
-import Drawer from '@mui/material/Drawer'
-import IconButton from '@mui/material/IconButton'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
@@ -18,6 +15,7 @@ import { SizingNumbers } from './SizingNumbers'
 
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
 const AddLoadDialog = dynamic(loadAdd, { ssr: false })
+const LoadSheet = dynamic(() => import('./LoadSheet').then((module) => module.LoadSheet), { ssr: false })
 const DayTrace = dynamic(() => import('./DayTrace'), { ssr: false })
 
 /** The ledger of loads with the inspector beside it. */
@@ -57,17 +55,9 @@ export function LoadsPage() {
         )}
       </div>
       {isNarrow ? (
-        <Drawer
-          anchor="bottom"
-          open={isSheetOpen && selected !== undefined}
-          onClose={closeSheet}
-          slotProps={{ paper: { className: styles.sheet, 'aria-label': 'The selected load' } }}
-        >
-          <IconButton aria-label="Close" className={styles.closeSheet} onClick={closeSheet}>
-            <Close />
-          </IconButton>
+        <LoadSheet isOpen={isSheetOpen && selected !== undefined} close={closeSheet}>
           {inspector}
-        </Drawer>
+        </LoadSheet>
       ) : (
         <aside className={styles.inspector} aria-label="The selected load">
           {inspector}

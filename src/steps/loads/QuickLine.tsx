@@ -1,5 +1,6 @@
 'use client'
 import InputBase from '@mui/material/InputBase'
+import dynamic from 'next/dynamic'
 import { type ClipboardEvent, type KeyboardEvent, useId, useState } from 'react'
 import type { LineReading } from '@/core/load/loadLine'
 import type { Household } from '@/core/plan/household'
@@ -8,8 +9,12 @@ import { addLoad } from '@/ui/household/edits'
 import { useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { useLoaded } from '@/ui/shell/useLoaded'
 import { Meant } from './Meant'
-import { PastedLines, type PastedLine } from './PastedLines'
+import type { PastedLine } from './PastedLines'
 import styles from './QuickLine.module.css'
+
+const PastedLines = dynamic(() => import('./PastedLines').then((module) => module.PastedLines), {
+  ssr: false,
+})
 
 const loadReader = () => import('@/ui/household/lineReader')
 const loadMaker = () => import('@/ui/household/loadOfLine')

@@ -1,0 +1,24 @@
+'use client'
+import Close from '@mui/icons-material/Close'
+import Drawer from '@mui/material/Drawer'
+import IconButton from '@mui/material/IconButton'
+import type { ReactNode } from 'react'
+import styles from './LoadsPage.module.css'
+
+/** What is asked of a load, as a sheet from below where there is no room beside the ledger. */
+export function LoadSheet(props: { isOpen: boolean; close: () => void; children: ReactNode }) {
+  const { isOpen, close, children } = props
+  return (
+    <Drawer
+      anchor="bottom"
+      open={isOpen}
+      onClose={close}
+      slotProps={{ paper: { className: styles.sheet, 'aria-label': 'The selected load' } }}
+    >
+      <IconButton aria-label="Close" className={styles.closeSheet} onClick={close}>
+        <Close />
+      </IconButton>
+      {children}
+    </Drawer>
+  )
+}

@@ -1,0 +1,46 @@
+'use client'
+import type { Behaviour, Scheduled } from '@/core/plan/schema'
+import { CheckField } from '@/ui/field/CheckField'
+import { QuantityField } from '@/ui/field/QuantityField'
+import { WindowsField } from '@/ui/field/WindowsField'
+
+/** Hours of the clock in which a load is on. */
+export function ScheduledFields(props: { behaviour: Scheduled; change: (behaviour: Behaviour) => void }) {
+  const { behaviour, change } = props
+  const { eachHour } = behaviour
+  return (
+    <>
+      <WindowsField
+        label="On from – until"
+        windows={behaviour.windows}
+        fresh={{ from: '06:00', to: '08:00' }}
+        onChange={(windows) => change({ ...behaviour, windows })}
+      />
+      <CheckField
+        label="Within them"
+        words="only some minutes of each hour"
+        on={eachHour !== undefined}
+        onChange={(on) => change({ ...behaviour, eachHour: on ? { atMinute: 0, minutes: 5 } : undefined })}
+      />
+      {eachHour && (
+        <>
+          <QuantityField
+            label="Minutes each hour"
+            path="load.eachHourMin"
+            value={eachHour.minutes}
+            onChange={(minutes) => change({ ...behaviour, eachHour: { ...eachHour, minutes } })}
+          />
+          <QuantityField
+            label="Minutes past the hour"
+            path="load.eachHourAtMinute"
+            value={eachHour.atMinute}
+            check={(minute) =>
+              Number.isInteger(minute) && minute < 60 ? null : 'A whole minute from 0 to 59.'
+            }
+            onChange={(atMinute) => change({ ...behaviour, eachHour: { ...eachHour, atMinute } })}
+          />
+        </>
+      )}
+    </>
+  )
+}
