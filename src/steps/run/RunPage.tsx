@@ -1,17 +1,25 @@
 'use client'
 import Skeleton from '@mui/material/Skeleton'
+import dynamic from 'next/dynamic'
 import { useParams, useRouter, useSearchParams } from 'next/navigation'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { runDevice } from '@/ui/runs/useRun'
 import { BeginRun } from './BeginRun'
-import { CompareRuns } from './CompareRuns'
-import { LiveRun } from './LiveRun'
 import { RunHistory } from './RunHistory'
+import { usePreload } from '@/ui/shell/usePreload'
 import styles from './run.module.css'
 import { useRuns } from './useRuns'
 
+const loadLive = () => import('./LiveRun').then((module) => module.LiveRun)
+const LiveRun = dynamic(loadLive, { ssr: false })
+const CompareRuns = dynamic(() => import('./CompareRuns').then((module) => module.CompareRuns), {
+  ssr: false,
+})
+
 /** Test runs and outages: begun, written down, held against the plan, and kept. */
 export function RunPage() {
+  // a log must open where the server no longer answers
+  usePreload(loadLive)
   const { householdId } = useParams<{ householdId: string }>()
   const search = useSearchParams()
   const router = useRouter()
