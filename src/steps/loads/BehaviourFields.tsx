@@ -1,13 +1,22 @@
 'use client'
+import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import type { Behaviour } from '@/core/plan/schema'
+import { usePreload } from '@/ui/shell/usePreload'
 import { CyclingFields } from './CyclingFields'
 
-const ChargingFields = dynamic(() => import('./ChargingFields').then((module) => module.ChargingFields))
-const PumpFields = dynamic(() => import('./PumpFields').then((module) => module.PumpFields))
-const ScheduledFields = dynamic(() => import('./ScheduledFields').then((module) => module.ScheduledFields))
-const SessionFields = dynamic(() => import('./SessionFields').then((module) => module.SessionFields))
-import { TimerField } from './TimerField'
+const loaders = {
+  charging: () => import('./ChargingFields').then((module) => module.ChargingFields),
+  pump: () => import('./PumpFields').then((module) => module.PumpFields),
+  scheduled: () => import('./ScheduledFields').then((module) => module.ScheduledFields),
+  session: () => import('./SessionFields').then((module) => module.SessionFields),
+}
+/** Without it the page as a whole would wait, and what is typed meanwhile be lost. */
+const WAITING = { loading: () => <Skeleton variant="rectangular" height={72} /> }
+const ChargingFields = dynamic(loaders.charging, WAITING)
+const PumpFields = dynamic(loaders.pump, WAITING)
+const ScheduledFields = dynamic(loaders.scheduled, WAITING)
+const SessionFields = dynamic(loaders.session, WAITING)
 
 interface BehaviourFieldsProps {
   name: string
@@ -18,6 +27,7 @@ interface BehaviourFieldsProps {
 
 /** What a behaviour needs beside its running watts. */
 export function BehaviourFields({ name, behaviour, volts, change }: BehaviourFieldsProps) {
+  usePreload(...Object.values(loaders))
   switch (behaviour.kind) {
     case 'cycling':
       return <CyclingFields name={name} behaviour={behaviour} volts={volts} change={change} />

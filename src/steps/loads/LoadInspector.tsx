@@ -1,5 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
 import { averageWorking } from '@/core/load/average'
 import { LIMITS, TIERS } from '@/core/plan/limits'
@@ -48,7 +49,9 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
 const MeterLog = dynamic(loadMeter, { ssr: false })
 
-const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields))
+const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields), {
+  loading: () => <Skeleton variant="rectangular" height={72} />,
+})
 
 const LEGS = [
   { value: 'A', words: 'Leg A' },
