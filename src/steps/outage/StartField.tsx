@@ -1,5 +1,4 @@
 'use client'
-import { useId } from 'react'
 import { epochMinute, weekdayName } from '@/core/plan/clock'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { DateField } from '@/ui/field/DateField'
@@ -7,15 +6,12 @@ import fields from '@/ui/field/field.module.css'
 
 /** When the outage starts, on the clock on the wall. */
 export function StartField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
-  const id = useId()
   const [day, clock] = value.split('T')
   return (
-    <div className={fields.row}>
-      <label className={fields.label} htmlFor={id}>
-        Starts
-      </label>
+    <div className={fields.row} role="group" aria-label="When the outage starts">
+      <span className={fields.label}>Starts</span>
       <span className={fields.control}>
-        <DateField id={id} label="Starts" value={day} onChange={(next) => onChange(`${next}T${clock}`)} />
+        <DateField label="Starts" value={day} onChange={(next) => onChange(`${next}T${clock}`)} />
         <ClockInput label="Starts at" value={clock} onChange={(next) => onChange(`${day}T${next}`)} />
         <span className={fields.understood}>{weekdayName(epochMinute(value))}</span>
       </span>

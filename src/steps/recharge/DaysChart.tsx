@@ -4,7 +4,8 @@ import type { RefillCurves } from '@/core/simulation/refillLedger'
 import { formatNumber } from '@/core/quantity/format'
 import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
-import { type Decoration, LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
+import { plannedEnd } from '@/ui/chart/guideLine'
+import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import type { Gutters } from '@/ui/timeline/useGutters'
 
 const STEP_MIN = 15
@@ -64,29 +65,10 @@ export default function DaysChart({ days, gutters, label }: { days: Days; gutter
             },
           }),
         },
-        decoration: plannedEnd(days.outageMin, ink),
+        annotations: days.outageMin < shownMin ? [plannedEnd(days.outageMin, ink, ink.soft)] : [],
       }
     },
     [days, gutters],
   )
   return <LineChart label={label} draw={draw} testId="days-chart" />
 }
-
-/** Where the outage is planned to end, where that is in sight. */
-const plannedEnd = (outageMin: number, ink: Ink): Decoration => ({
-  afterDatasetsDraw: ({ ctx, chartArea, scales }) => {
-    const x = scales.x.getPixelForValue(outageMin)
-    if (!(x < chartArea.right)) return
-    ctx.save()
-    ctx.strokeStyle = ctx.fillStyle = ink.soft
-    ctx.setLineDash([5, 4])
-    ctx.beginPath()
-    ctx.moveTo(x, chartArea.top)
-    ctx.lineTo(x, chartArea.bottom)
-    ctx.stroke()
-    ctx.font = `12px ${ink.font}`
-    ctx.textAlign = 'right'
-    ctx.fillText('planned end', x - 6, chartArea.top + 12)
-    ctx.restore()
-  },
-})

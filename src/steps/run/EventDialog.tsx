@@ -1,13 +1,14 @@
 'use client'
-import Alert from '@mui/material/Alert'
+import { zodResolver } from '@hookform/resolvers/zod'
 import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import { type FormEvent, useState } from 'react'
+import { Controller, useForm, useWatch } from 'react-hook-form'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { stampAt } from '@/ui/runs/stamp'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { type EventKind, eventEntry } from './eventEntry'
+import { type EventForm, eventFormSchema } from './runForms'
 import styles from './run.module.css'
 
 const TITLES: Record<EventKind, string> = {
@@ -37,53 +38,56 @@ interface EventDialogProps {
 /** Everything that is no reading: what was switched or charged, a temperature, a note, the end. */
 export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialogProps) {
   const { loads, powerSystem } = head.plan
-  const [which, setWhich] = useState(
-    kind === 'switch'
-      ? (loads[0]?.id ?? '')
-      : kind === 'source'
-        ? sourceId
-        : kind === 'end'
-          ? 'empty'
-          : 'room',
-  )
-  const [how, setHow] = useState('off')
-  const [text, setText] = useState('')
-  const [trouble, setTrouble] = useState<string | null>(null)
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
+  const first: Record<EventKind, string> = {
+    switch: loads[0]?.id ?? '',
+    source: sourceId,
+    end: 'empty',
+    temperature: 'room',
+    note: '',
+  }
+  const { control, register, handleSubmit, formState } = useForm<EventForm>({
+    defaultValues: { which: first[kind], how: 'off', text: '' },
+    resolver: zodResolver(eventFormSchema(head, kind, sourceId)),
+  })
+  const where = useWatch({ control, name: 'which' })
+  const save = (form: EventForm) => {
     const now = new Date()
-    const entry = eventEntry(head, kind, { which, how, text, sourceId }, stampAt(now, now))
-    if (typeof entry === 'string') return setTrouble(entry)
+    const entry = eventEntry(head, kind, { ...form, sourceId }, stampAt(now, now))
+    if (typeof entry === 'string') return
     onAdd(entry)
     onClose()
   }
-  const choice = (
-    label: string,
-    value: string,
-    put: (value: string) => void,
-    options: [string, string][],
-  ) => (
-    <TextField select label={label} value={value} onChange={(event) => put(event.target.value)}>
-      {options.map(([id, words]) => (
-        <MenuItem key={id} value={id}>
-          {words}
-        </MenuItem>
-      ))}
-    </TextField>
-  )
-  const typed = (label: string, isNumber: boolean) => (
-    <TextField
-      label={label}
-      value={text}
-      autoFocus
-      multiline={!isNumber}
-      onChange={(event) => {
-        setText(event.target.value)
-        setTrouble(null)
-      }}
-      slotProps={{ htmlInput: { inputMode: isNumber ? 'decimal' : 'text', autoComplete: 'off' } }}
+  const choice = (label: string, name: 'which' | 'how', options: [string, string][]) => (
+    <Controller
+      name={name}
+      control={control}
+      render={({ field: { ref, ...chosen } }) => (
+        <TextField select label={label} {...chosen} inputRef={ref}>
+          {options.map(([id, words]) => (
+            <MenuItem key={id} value={id}>
+              {words}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
     />
   )
+  const typed = (label: string, isNumber: boolean) => {
+    const { ref, ...rest } = register('text')
+    const trouble = formState.errors.text
+    return (
+      <TextField
+        label={label}
+        autoFocus
+        multiline={!isNumber}
+        {...rest}
+        inputRef={ref}
+        error={trouble !== undefined}
+        helperText={trouble?.message}
+        slotProps={{ htmlInput: { inputMode: isNumber ? 'decimal' : 'text', autoComplete: 'off' } }}
+      />
+    )
+  }
   return (
     <DialogFrame
       title={TITLES[kind]}
@@ -95,16 +99,15 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
         </Button>
       }
     >
-      <form id="event" onSubmit={submit} className={styles.form} noValidate>
+      <form id="event" onSubmit={handleSubmit(save)} className={styles.form} noValidate>
         {kind === 'switch' && (
           <>
             {choice(
               'Which',
-              which,
-              setWhich,
+              'which',
               loads.map(({ id, name }) => [id, name]),
             )}
-            {choice('What', how, setHow, [
+            {choice('What', 'how', [
               ['off', 'switched off or pulled'],
               ['on', 'switched on or plugged in'],
               ['used', 'used once'],
@@ -115,8 +118,7 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
           <>
             {choice(
               'Which',
-              which,
-              setWhich,
+              'which',
               powerSystem.sources.map(({ id, name }) => [id, name]),
             )}
             {typed('Its charge now, %', true)}
@@ -124,9 +126,9 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
         )}
         {kind === 'temperature' && (
           <>
-            {choice('Where', which, setWhich, Object.entries(PLACES))}
+            {choice('Where', 'which', Object.entries(PLACES))}
             {typed(
-              which === 'water level' ? 'Below the rim, cm' : head.plan.household.units.temperature,
+              where === 'water level' ? 'Below the rim, cm' : head.plan.household.units.temperature,
               true,
             )}
           </>
@@ -134,14 +136,13 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
         {kind === 'note' && typed('What happened', false)}
         {kind === 'end' && (
           <>
-            {choice('It ended because', which, setWhich, [
+            {choice('It ended because', 'which', [
               ['empty', 'the battery was empty'],
               ['stopped', 'it was stopped early'],
               ['grid back', 'the grid came back'],
             ])}
           </>
         )}
-        {trouble && <Alert severity="error">{trouble}</Alert>}
       </form>
     </DialogFrame>
   )

@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
-import { useCallback, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import { momentOf } from '@/core/plan/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import type { Entry, EntryOf, Reading } from '@/core/run/runDocument'
@@ -14,10 +14,8 @@ import { useStation } from '@/ui/runs/useStation'
 import { useRun } from '@/ui/runs/useRun'
 import { assumptionWords, contradictionWords, endWords, endedWords } from '@/words/run/runWords'
 import { DropNow } from './DropNow'
-import { EventDialog } from './EventDialog'
 import type { EventKind } from './eventEntry'
 import { FinishRun } from './FinishRun'
-import { ReadingDialog } from './ReadingDialog'
 import { RunFacts } from './RunFacts'
 import { RunKeys } from './RunKeys'
 import { RunLog } from './RunLog'
@@ -28,6 +26,10 @@ import styles from './run.module.css'
 import { syncWords } from './syncWords'
 import { usePrediction } from './usePrediction'
 
+const loadReading = () => import('./ReadingDialog').then((module) => module.ReadingDialog)
+const loadEvent = () => import('./EventDialog').then((module) => module.EventDialog)
+const ReadingDialog = dynamic(loadReading, { ssr: false })
+const EventDialog = dynamic(loadEvent, { ssr: false })
 const RunChart = dynamic(() => import('./RunChart'), { ssr: false })
 
 type Open = { what: 'reading'; corrected?: Reading } | { what: EventKind | 'station' } | null
@@ -44,6 +46,10 @@ export function LiveRun({
 }) {
   const { head, entries, unsent, sync, clockAheadMs, add, addAll, addPhoto } = useRun(householdId, runId)
   const { found, failure } = usePrediction(head, entries)
+  // fetched at once: they must open where the server no longer answers
+  useEffect(() => {
+    void Promise.allSettled([loadReading(), loadEvent()])
+  }, [])
   const station = useStation(householdId, head, addAll)
   const [open, setOpen] = useState<Open>(null)
   const [photoTrouble, setPhotoTrouble] = useState<string | null>(null)

@@ -1,16 +1,19 @@
 'use client'
+import { zodResolver } from '@hookform/resolvers/zod'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
+import { Controller, useForm, useWatch } from 'react-hook-form'
 import { parseClock } from '@/core/reading/clock'
 import { doubtsOf } from '@/core/run/doubts'
 import type { Entry, Reading, RunHead } from '@/core/run/runDocument'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { momentOfClock, stampAt } from '@/ui/runs/stamp'
 import { doubtWords } from '@/words/run/runWords'
-import { READING_ROWS, type ReadingField, type ReadingTexts, readReading, textsOf } from './readingForm'
+import { READING_ROWS, readReading, textsOf } from './readingForm'
+import { type ReadingForm, readingFormSchema } from './runForms'
 import styles from './run.module.css'
 
 interface ReadingDialogProps {
@@ -25,31 +28,30 @@ interface ReadingDialogProps {
 
 /** A reading of the display: one figure is enough, and what seems impossible is asked about. */
 export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onAdd }: ReadingDialogProps) {
-  const [texts, setTexts] = useState<ReadingTexts>(corrected ? textsOf(corrected) : {})
-  const [clock, setClock] = useState('')
-  const [trouble, setTrouble] = useState<{ field: ReadingField | 'clock' | null; message: string } | null>(
-    null,
-  )
   const [asked, setAsked] = useState<{ entry: Entry; words: string[] } | null>(null)
-  const [peakOf, setPeakOf] = useState(corrected?.peakOf ?? '')
   const [all, setAll] = useState(corrected !== undefined)
-  const shown = READING_ROWS.filter(({ first, field }) => all || first || texts[field])
-  const put = (field: ReadingField, text: string) => {
-    setTexts({ ...texts, [field]: text })
-    setTrouble(null)
-    setAsked(null)
-  }
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    const read = readReading(texts)
-    if (!read.ok) return setTrouble(read)
-    const now = new Date()
-    let at = corrected ? new Date(corrected.at) : now
-    if (clock.trim()) {
-      const parsed = parseClock(clock)
-      if (!parsed.ok) return setTrouble({ field: 'clock', message: parsed.message })
-      at = momentOfClock(parsed.clock, now)
+  const { register, control, handleSubmit, formState } = useForm<ReadingForm>({
+    defaultValues: { ...(corrected && textsOf(corrected)), clock: '', peakOf: corrected?.peakOf ?? '' },
+    resolver: zodResolver(readingFormSchema),
+  })
+  const { errors } = formState
+  const peak = useWatch({ control, name: 'peakW' })
+  // what is asked about is what stood there
+  const field = (name: Exclude<keyof ReadingForm, 'peakOf'>) => {
+    const { ref, ...rest } = register(name, { onChange: () => setAsked(null) })
+    return {
+      ...rest,
+      inputRef: ref,
+      error: errors[name] !== undefined,
+      helperText: errors[name]?.message,
     }
+  }
+  const save = ({ clock, peakOf, ...texts }: ReadingForm) => {
+    const read = readReading(texts)
+    if (!read.ok) return
+    const now = new Date()
+    const parsed = clock.trim() ? parseClock(clock) : null
+    const at = parsed?.ok ? momentOfClock(parsed.clock, now) : corrected ? new Date(corrected.at) : now
     const entry: Reading = {
       ...stampAt(at, now),
       kind: 'reading',
@@ -63,6 +65,9 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
     onAdd(doubts.length > 0 ? { ...entry, confirmed: true } : entry)
     onClose()
   }
+  const shown = READING_ROWS.filter(
+    ({ first, field: name }) => all || first || corrected?.[name] !== undefined,
+  )
   return (
     <DialogFrame
       title={corrected ? 'Correct a reading' : 'What does the display say?'}
@@ -74,34 +79,37 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
         </Button>
       }
     >
-      <form id="reading" onSubmit={submit} className={styles.form} noValidate>
-        {shown.map(({ field, label, unit }, i) => (
+      <form id="reading" onSubmit={handleSubmit(save)} className={styles.form} noValidate>
+        {shown.map(({ field: name, label, unit }, i) => (
           <TextField
-            key={field}
+            key={name}
             label={`${label}, ${unit}`}
-            value={texts[field] ?? ''}
-            onChange={(event) => put(field, event.target.value)}
             autoFocus={i === 0}
-            error={trouble?.field === field}
-            helperText={trouble?.field === field ? trouble.message : undefined}
+            {...field(name)}
             slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
           />
         ))}
-        {texts.peakW?.trim() && (
-          <TextField
-            select
-            label="Start of"
-            value={peakOf}
-            onChange={(event) => setPeakOf(event.target.value)}
-            helperText="With everything else off, so that the peak is this start alone."
-          >
-            <MenuItem value="">several at once</MenuItem>
-            {head.plan.loads.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+        {peak?.trim() && (
+          <Controller
+            name="peakOf"
+            control={control}
+            render={({ field: { ref, ...chosen } }) => (
+              <TextField
+                select
+                label="Start of"
+                {...chosen}
+                inputRef={ref}
+                helperText="With everything else off, so that the peak is this start alone."
+              >
+                <MenuItem value="">several at once</MenuItem>
+                {head.plan.loads.map(({ id, name }) => (
+                  <MenuItem key={id} value={id}>
+                    {name}
+                  </MenuItem>
+                ))}
+              </TextField>
+            )}
+          />
         )}
         {!all && (
           <Button variant="text" onClick={() => setAll(true)}>
@@ -111,17 +119,10 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
         <TextField
           label="When, if not now"
           placeholder="such as 18:30"
-          value={clock}
-          onChange={(event) => {
-            setClock(event.target.value)
-            setTrouble(null)
-            setAsked(null)
-          }}
-          error={trouble?.field === 'clock'}
-          helperText={trouble?.field === 'clock' ? trouble.message : undefined}
+          {...field('clock')}
           slotProps={{ htmlInput: { autoComplete: 'off' } }}
         />
-        {trouble?.field === null && <Alert severity="error">{trouble.message}</Alert>}
+        {errors.root && <Alert severity="error">{errors.root.message}</Alert>}
         {asked && (
           <Alert severity="warning">
             {asked.words.map((words) => (

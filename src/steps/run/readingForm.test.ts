@@ -16,8 +16,13 @@ describe('what is typed off a display', () => {
     [{ outWh: '-5' }, 'outWh', 'Watt-hours out is never below 0.'],
     [{}, null, 'Nothing was typed. One figure is enough, such as the percent of the display.'],
   ])('%j is told', (texts, field, message) => {
-    expect(readReading(texts)).toEqual({ ok: false, field, message })
+    expect(readReading(texts)).toEqual({ ok: false, faults: [{ field, message }] })
   })
+
+  test('everything that is wrong is told at once', () =>
+    expect(readReading({ chargeFraction: '140', nowW: 'much', outWh: '300' })).toMatchObject({
+      faults: [{ field: 'chargeFraction' }, { field: 'nowW' }],
+    }))
 
   test('a reading that is corrected stands there as it was read', () => {
     const figures = { chargeFraction: 0.84, meterWh: 1583, loadedV: 12.6 }

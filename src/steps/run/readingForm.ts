@@ -16,33 +16,44 @@ export const READING_ROWS = [
 export type ReadingField = (typeof READING_ROWS)[number]['field']
 export type ReadingTexts = Partial<Record<ReadingField, string>>
 
-export type ReadingResult =
-  { ok: true; figures: Partial<Reading> } | { ok: false; field: ReadingField | null; message: string }
+/** What is wrong in a field, or (null) with all of them together, and what would be right. */
+export interface ReadingFault {
+  field: ReadingField | null
+  message: string
+}
 
-/** The figures that were typed, in kept units; or the first field that cannot be, and what would be right. */
+export type ReadingResult = { ok: true; figures: Partial<Reading> } | { ok: false; faults: ReadingFault[] }
+
+/** The figures that were typed, in kept units; or every field that cannot be. */
 export function readReading(texts: ReadingTexts): ReadingResult {
   const figures: Partial<Reading> = {}
+  const faults: ReadingFault[] = []
   for (const { field, label, unit, perUnit, most } of READING_ROWS) {
     const text = texts[field]?.trim() ?? ''
     if (text === '') continue
     const value = plainNumber(text.replace(new RegExp(`\\s*${unit}$`, 'i'), ''))
-    const wrong = (message: string): ReadingResult => ({ ok: false, field, message })
     if (value === null)
-      return wrong(`“${text}” is no number. ${label} in ${unit}, such as ${unit === '%' ? 84 : 120}.`)
-    if (value < 0) return wrong(`${label} is never below 0.`)
-    if (value > most)
-      return wrong(
-        unit === '%' ? `${text} % is more than full: 0 to 100.` : `${text} ${unit} is more than this can be.`,
-      )
-    figures[field] = Math.round(value * perUnit * 1e6) / 1e6
+      faults.push({
+        field,
+        message: `“${text}” is no number. ${label} in ${unit}, such as ${unit === '%' ? 84 : 120}.`,
+      })
+    else if (value < 0) faults.push({ field, message: `${label} is never below 0.` })
+    else if (value > most)
+      faults.push({
+        field,
+        message:
+          unit === '%'
+            ? `${text} % is more than full: 0 to 100.`
+            : `${text} ${unit} is more than this can be.`,
+      })
+    else figures[field] = Math.round(value * perUnit * 1e6) / 1e6
   }
-  return Object.keys(figures).length > 0
-    ? { ok: true, figures }
-    : {
-        ok: false,
-        field: null,
-        message: 'Nothing was typed. One figure is enough, such as the percent of the display.',
-      }
+  if (faults.length === 0 && Object.keys(figures).length === 0)
+    faults.push({
+      field: null,
+      message: 'Nothing was typed. One figure is enough, such as the percent of the display.',
+    })
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, figures }
 }
 
 /** A reading's figures as they were typed, for correcting it. */

@@ -4,6 +4,7 @@ import { decorations } from './chartDecorations'
 import { type ChargeCurve, curvePoints } from './chargeCurve'
 import { chargeAxis, clockAxis } from './axes'
 import type { Ink } from './chartInk'
+import { plannedEnd } from './guideLine'
 import { LineChart, type LineDrawing } from './LineChart'
 
 /** State of charge over the clock as a band: the middle run, and eight runs of ten around it. */
@@ -34,6 +35,7 @@ export default function ChargeChart(props: {
           }),
         },
         decoration: decorations(curve, ink),
+        annotations: curve.outageMin < curve.shownMin ? [plannedEnd(curve.outageMin, ink, ink.ink)] : [],
       }
     },
     [curve, gutter, gutterRight],

@@ -11,12 +11,13 @@ import {
   PointElement,
   type ScaleOptionsByType,
 } from 'chart.js'
+import Annotation, { type AnnotationOptions } from 'chartjs-plugin-annotation'
 import { useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { Chart } from 'react-chartjs-2'
 import type { Ink } from './chartInk'
 import { useInk } from './useInk'
 
-ChartJs.register(LineController, LineElement, PointElement, LinearScale, Filler)
+ChartJs.register(LineController, LineElement, PointElement, LinearScale, Filler, Annotation)
 
 export type LineData = ChartDataset<'line', { x: number; y: number }[]>[]
 /** What is drawn by hand below and above the lines. */
@@ -27,6 +28,8 @@ export interface LineDrawing {
   scales: ChartOptions<'line'>['scales']
   layout?: ChartOptions<'line'>['layout']
   decoration?: Decoration
+  /** lines and words across it */
+  annotations?: AnnotationOptions<'line'>[]
 }
 
 /** What every chart here shares: still, without points, as wide as its place. */
@@ -87,7 +90,13 @@ export function LineChart({ label, draw, testId }: LineChartProps) {
     },
   ])
   const options = useMemo(
-    () => drawing && { ...STILL, scales: drawing.scales, layout: drawing.layout },
+    () =>
+      drawing && {
+        ...STILL,
+        scales: drawing.scales,
+        layout: drawing.layout,
+        plugins: { annotation: { annotations: drawing.annotations ?? [] } },
+      },
     [drawing],
   )
   return (

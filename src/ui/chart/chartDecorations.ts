@@ -29,7 +29,7 @@ export function clockTicks(
 const tickClock = (minute: number, clock: ClockStyle) =>
   formatClock(clockOf(minute % DAY_MIN), clock).replace(/:00 (?=[ap]m)/, ' ')
 
-/** What stands behind and over the curves: hours asleep and away, the reserve, the planned end, the hour it is empty. */
+/** What stands behind and over the curves: hours asleep and away, the reserve, what is lost, the hour it is empty. */
 export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {
   return {
     id: 'outage',
@@ -43,7 +43,6 @@ export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {
     },
     afterDatasetsDraw: (chart) => {
       chart.ctx.save()
-      drawPlannedEnd(chart, curve, ink)
       drawLosses(chart, curve, ink)
       drawEnds(chart, curve, ink)
       chart.ctx.restore()
@@ -79,21 +78,6 @@ function drawReserve(chart: LineChart, { reserveFraction }: ChargeCurve, ink: In
   const top = scales.y.getPixelForValue(reserveFraction)
   ctx.fillStyle = hatch(ctx, ink.soft)
   ctx.fillRect(chartArea.left, top, chartArea.width, chartArea.bottom - top)
-}
-
-function drawPlannedEnd(chart: LineChart, { outageMin, shownMin }: ChargeCurve, ink: Ink) {
-  if (outageMin >= shownMin) return
-  const { ctx, chartArea, scales } = chart
-  const x = scales.x.getPixelForValue(outageMin)
-  ctx.strokeStyle = ink.ink
-  ctx.setLineDash([5, 4])
-  ctx.lineWidth = 1.2
-  line(ctx, x, chartArea.top, x, chartArea.bottom)
-  ctx.setLineDash([])
-  ctx.fillStyle = ink.ink
-  ctx.font = `12px ${fontOf(chart)}`
-  ctx.textAlign = x > (chartArea.left + chartArea.right) / 2 ? 'right' : 'left'
-  ctx.fillText('planned end', x + (ctx.textAlign === 'right' ? -6 : 6), chartArea.top + 14)
 }
 
 const MARK = 9

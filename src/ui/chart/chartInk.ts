@@ -9,6 +9,7 @@ export interface Ink {
   demand: string
   demandWash: string
   refill: string
+  refillText: string
   refillWash: string
   paper: string
   /** the family of its type */
@@ -29,6 +30,7 @@ export function inkOf(element: Element): Ink {
     demand: read('demand'),
     demandWash: read('demand-wash'),
     refill: read('refill'),
+    refillText: read('refill-text'),
     refillWash: read('refill-wash'),
     paper: read('paper'),
     font: style.fontFamily,

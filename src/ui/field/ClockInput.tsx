@@ -1,9 +1,14 @@
 'use client'
+import Schedule from '@mui/icons-material/ScheduleOutlined'
+import dynamic from 'next/dynamic'
 import { useUnits } from './units'
 import { formatClock } from '@/core/plan/clock'
 import { parseClock } from '@/core/reading/clock'
+import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
+
+const ClockPanel = dynamic(() => import('./ClockPanel'), { ssr: false })
 
 interface ClockInputProps {
   label: string
@@ -31,5 +36,26 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
     onChange,
     local,
   })
-  return <TypedInput label={label} field={field} cell width="clock" />
+  return (
+    <TypedInput
+      label={label}
+      field={field}
+      cell
+      width="clock"
+      picker={
+        <PickerKey
+          label="Pick a time"
+          of={label}
+          icon={<Schedule fontSize="small" />}
+          panel={() => (
+            <ClockPanel
+              value={value}
+              clock={clock}
+              put={(picked) => onChange(endOfDay && picked === '00:00' ? '24:00' : picked)}
+            />
+          )}
+        />
+      }
+    />
+  )
 }

@@ -1,55 +1,53 @@
 'use client'
-import TextField from '@mui/material/TextField'
-import { epochMinute } from '@/core/plan/clock'
-import styles from './field.module.css'
+import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined'
+import dynamic from 'next/dynamic'
+import { formatDate, parseDate } from '@/core/reading/date'
+import { PickerKey } from './PickerKey'
+import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
 
+const DatePanel = dynamic(() => import('./DatePanel'), { ssr: false })
+
 interface DateFieldProps {
-  id: string
   label: string
   /** "YYYY-MM-DD" */
   value: string
   onChange: (date: string) => void
 }
 
-/** A date. What the browser cannot make one of stays, and the old one counts. */
-export function DateField({ id, label, value, onChange }: DateFieldProps) {
+/** A date, typed as people write it or picked from a month. What cannot be read stays, and the old one counts. */
+export function DateField({ label, value, onChange }: DateFieldProps) {
   const field = useTyped<string>({
     label,
-    shown: value,
+    shown: formatDate(value),
     value,
-    read: (text) =>
-      Number.isNaN(epochMinute(`${text}T00:00`)) || text < '2000' || text > '2100'
-        ? { ok: false, message: 'A date is needed, from 2000 to 2099.' }
-        : { ok: true, value: text },
+    read: (text) => {
+      const reading = parseDate(text)
+      return reading.ok ? { ok: true, value: reading.date } : reading
+    },
     onChange,
   })
   return (
-    <>
-      <TextField
-        id={id}
-        type="date"
-        variant="standard"
-        hiddenLabel
-        className={styles.figure}
-        value={field.text}
-        error={field.trouble !== null}
-        onChange={field.inputProps.onChange}
-        onKeyDown={field.inputProps.onKeyDown}
-        slotProps={{
-          htmlInput: {
-            min: '2000-01-01',
-            max: '2099-12-31',
-            onBlur: field.inputProps.onBlur,
-          },
-        }}
-      />
-      {field.trouble && (
-        <span className={styles.trouble} role="alert">
-          {field.trouble}
-          {field.counts !== null && ` ${field.counts} counts until then.`}
-        </span>
-      )}
-    </>
+    <TypedInput
+      label={label}
+      field={field}
+      cell
+      picker={
+        <PickerKey
+          label="Pick a day"
+          of={label}
+          icon={<CalendarMonth fontSize="small" />}
+          panel={(close) => (
+            <DatePanel
+              value={value}
+              pick={(date) => {
+                onChange(date)
+                close()
+              }}
+            />
+          )}
+        />
+      }
+    />
   )
 }

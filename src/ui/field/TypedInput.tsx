@@ -1,6 +1,6 @@
 'use client'
 import TextField from '@mui/material/TextField'
-import { useId } from 'react'
+import { type ReactNode, useId } from 'react'
 import { Term } from '../help/Term'
 import styles from './field.module.css'
 import { useHeldIn, type useTyped } from './useTyped'
@@ -16,11 +16,13 @@ interface TypedInputProps {
   /** the label of the field this one must agree with */
   pairedWith?: string
   isText?: boolean
+  /** a key at its end that opens something to pick from */
+  picker?: ReactNode
 }
 
 /** A typed field: its label, the input, what was understood, and what is wrong with what stands there. */
 export function TypedInput(props: TypedInputProps) {
-  const { label, field, cell, width = 'figure', multiline, pairedWith, isText } = props
+  const { label, field, cell, width = 'figure', multiline, pairedWith, isText, picker } = props
   const id = useId()
   const other = useHeldIn(pairedWith)
   const { text, trouble, counts, understood, inputProps } = field
@@ -38,6 +40,7 @@ export function TypedInput(props: TypedInputProps) {
         onChange={inputProps.onChange}
         onKeyDown={inputProps.onKeyDown}
         slotProps={{
+          input: picker ? { endAdornment: picker } : undefined,
           htmlInput: {
             'aria-label': cell ? label : undefined,
             'aria-describedby': trouble || other ? `${id}-trouble` : undefined,

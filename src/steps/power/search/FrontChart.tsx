@@ -1,14 +1,17 @@
 'use client'
-import { Chart, LinearScale, PointElement, ScatterController } from 'chart.js'
-import { type RefObject, useEffect, useRef } from 'react'
+import { Chart as ChartJs, type ChartOptions, LinearScale, PointElement, ScatterController } from 'chart.js'
+import Annotation from 'chartjs-plugin-annotation'
+import { useMemo, useRef } from 'react'
+import { Chart } from 'react-chartjs-2'
 import { formatNumber } from '@/core/quantity/format'
 import type { Judged } from '@/core/sizing/search/search'
 import type { Ink } from '@/ui/chart/chartInk'
-import { useInk } from '@/ui/chart/useInk'
+import { guideLine } from '@/ui/chart/guideLine'
 import { STILL, axisOf } from '@/ui/chart/LineChart'
+import { useInk } from '@/ui/chart/useInk'
 import styles from './search.module.css'
 
-Chart.register(ScatterController, PointElement, LinearScale)
+ChartJs.register(ScatterController, PointElement, LinearScale, Annotation)
 
 interface Point {
   x: number
@@ -22,115 +25,56 @@ const pointOf = (judged: Judged): Point => ({
   judged,
 })
 
-/** Price against hours: what nothing beats joined by a line, the rest as small rings; a click picks. */
-export default function FrontChart(props: {
+interface FrontChartProps {
   judged: readonly Judged[]
   front: readonly Judged[]
   picked: Judged | null
   neededH: number
   currency: string
   pick: (judged: Judged) => void
-}) {
-  const { judged, front, picked, neededH, currency, pick } = props
-  const canvas = useRef<HTMLCanvasElement>(null)
+}
+
+/** Price against hours: what nothing beats joined by a line, the rest as small rings; a click picks. */
+export default function FrontChart({ judged, front, picked, neededH, currency, pick }: FrontChartProps) {
   const ink = useInk()
-  const chosen = useRef(pick)
-  useEffect(() => {
-    chosen.current = pick
-  }, [pick])
-
-  const chart = useRef<Chart<'scatter', Point[]> | null>(null)
-  const marks = useRef({ neededH, currency, demand: '' })
-
-  useEffect(
-    () => () => {
-      chart.current?.destroy()
-      chart.current = null
-    },
-    [],
+  const data = useMemo(
+    () => ink && { datasets: datasetsOf(ink, judged, front, picked) },
+    [ink, judged, front, picked],
   )
-
-  // made and filled in tasks of their own, after the figures: the page is never held for both at once
-  useEffect(() => {
-    const fill = () => {
-      const made = chart.current
-      if (!made || !ink) return
-      marks.current = { neededH, currency, demand: ink.demand }
-      show(made, ink, { judged, front, picked, currency })
-    }
-    let timer = setTimeout(() => {
-      if (chart.current || !canvas.current) return fill()
-      chart.current = makeChart(canvas.current, marks, chosen)
-      timer = setTimeout(fill)
-    })
-    return () => clearTimeout(timer)
-  }, [judged, front, picked, neededH, currency, ink])
-
+  const options = useMemo(() => ink && optionsOf(ink, neededH, currency), [ink, neededH, currency])
+  const chart = useRef<ChartJs<'scatter', Point[]>>(null)
   return (
     <div className={styles.chart}>
-      <canvas
-        ref={canvas}
-        role="img"
-        aria-label="Price against hours of every option; the table below has the same in figures"
-        data-testid="front-chart"
-      />
+      {data && options && (
+        <Chart
+          type="scatter"
+          data={data}
+          options={options}
+          updateMode="none"
+          ref={chart}
+          onClick={(event) => {
+            const [hit] = chart.current!.getElementsAtEventForMode(
+              event.nativeEvent,
+              'nearest',
+              { intersect: true },
+              false,
+            )
+            if (hit) pick(data.datasets[hit.datasetIndex].data[hit.index].judged)
+          }}
+          role="img"
+          aria-label="Price against hours of every option; the table below has the same in figures"
+          data-testid="front-chart"
+        />
+      )}
     </div>
   )
 }
 
-function makeChart(
-  canvas: HTMLCanvasElement,
-  marks: RefObject<{ neededH: number; currency: string; demand: string }>,
-  chosen: RefObject<(judged: Judged) => void>,
-): Chart<'scatter', Point[]> {
-  return new Chart<'scatter', Point[]>(canvas, {
-    type: 'scatter',
-    data: { datasets: [] },
-    options: {
-      ...(STILL as object),
-      events: ['click'],
-      elements: {},
-      onClick: (_, elements, { data }) => {
-        const [hit] = elements
-        if (!hit) return
-        const point = data.datasets[hit.datasetIndex].data[hit.index] as unknown as Point
-        chosen.current(point.judged)
-      },
-    },
-    plugins: [
-      {
-        id: 'needed',
-        beforeDatasetsDraw: ({ ctx, chartArea, scales }) => {
-          const y = scales.y?.getPixelForValue(marks.current.neededH)
-          if (!y || y < chartArea.top) return
-          ctx.save()
-          ctx.strokeStyle = ctx.fillStyle = marks.current.demand
-          ctx.setLineDash([5, 4])
-          ctx.beginPath()
-          ctx.moveTo(chartArea.left, y)
-          ctx.lineTo(chartArea.right, y)
-          ctx.stroke()
-          ctx.font = `12px ${getComputedStyle(ctx.canvas).fontFamily}`
-          ctx.fillText(`${formatNumber(marks.current.neededH, 0)} h needed`, chartArea.left + 6, y - 5)
-          ctx.restore()
-        },
-      },
-    ],
-  })
-}
-
-interface Shown {
-  judged: readonly Judged[]
-  front: readonly Judged[]
-  picked: Judged | null
-  currency: string
-}
-
-function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked, currency }: Shown): void {
+function datasetsOf(ink: Ink, judged: readonly Judged[], front: readonly Judged[], picked: Judged | null) {
   const onFront = new Set(front)
   const rest = judged.filter((one) => one.carries && one.candidate.price !== null && !onFront.has(one))
   // the picked one is a set of its own: sizes point by point would have every point's options worked out alone
-  made.data.datasets = [
+  return [
     {
       data: picked?.candidate.price == null || picked.runtimeMin === 0 ? [] : [pointOf(picked)],
       backgroundColor: ink.demand,
@@ -140,7 +84,7 @@ function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked
     {
       data: front.map(pointOf),
       showLine: true,
-      stepped: 'before',
+      stepped: 'before' as const,
       borderColor: ink.store,
       borderWidth: 1.6,
       backgroundColor: ink.store,
@@ -155,13 +99,32 @@ function show(made: Chart<'scatter', Point[]>, ink: Ink, { judged, front, picked
       pointHitRadius: 5,
     },
   ]
-  made.options.scales = {
-    x: axisOf(ink, {
-      ticks: { maxTicksLimit: 8, callback: (value) => `${formatNumber(Number(value), 0)} ${currency}` },
-    }),
-    y: axisOf(ink, {
-      ticks: { maxTicksLimit: 6, callback: (value) => `${formatNumber(Number(value), 0)} h` },
-    }),
+}
+
+function optionsOf(ink: Ink, neededH: number, currency: string): ChartOptions<'scatter'> {
+  return {
+    ...(STILL as object),
+    elements: {},
+    plugins: {
+      annotation: {
+        annotations: [
+          guideLine(ink, {
+            axis: 'y',
+            at: neededH,
+            words: `${formatNumber(neededH, 0)} h needed`,
+            color: ink.demand,
+            wordsAt: 'start',
+          }),
+        ],
+      },
+    },
+    scales: {
+      x: axisOf(ink, {
+        ticks: { maxTicksLimit: 8, callback: (value) => `${formatNumber(Number(value), 0)} ${currency}` },
+      }),
+      y: axisOf(ink, {
+        ticks: { maxTicksLimit: 6, callback: (value) => `${formatNumber(Number(value), 0)} h` },
+      }),
+    },
   }
-  made.update('none')
 }
