@@ -79,7 +79,10 @@ test('the outage’s start and length', async ({ page }) => {
   // or picked
   const starts = page.getByRole('group', { name: 'When the outage starts' })
   await starts.getByRole('button', { name: 'Pick a day' }).click()
-  await page.getByRole('dialog', { name: 'Pick a day: Starts' }).getByRole('gridcell', { name: '9' }).click()
+  await page
+    .getByRole('dialog', { name: 'Pick a day: Starts' })
+    .getByRole('gridcell', { name: '9', exact: true })
+    .click()
   await expect(answer(page)).toContainText('from Tuesday 06:00')
   await expect(page.getByLabel('Starts', { exact: true })).toHaveValue('9 Feb 2027')
   await starts.getByRole('button', { name: 'Pick a time' }).click()

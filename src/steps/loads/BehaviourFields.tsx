@@ -12,11 +12,11 @@ const loaders = {
   session: () => import('./SessionFields').then((module) => module.SessionFields),
 }
 /** Without it the page as a whole would wait, and what is typed meanwhile be lost. */
-const WAITING = { loading: () => <Skeleton variant="rectangular" height={72} /> }
-const ChargingFields = dynamic(loaders.charging, WAITING)
-const PumpFields = dynamic(loaders.pump, WAITING)
-const ScheduledFields = dynamic(loaders.scheduled, WAITING)
-const SessionFields = dynamic(loaders.session, WAITING)
+const Waiting = () => <Skeleton variant="rectangular" height={72} />
+const ChargingFields = dynamic(loaders.charging, { loading: Waiting })
+const PumpFields = dynamic(loaders.pump, { loading: Waiting })
+const ScheduledFields = dynamic(loaders.scheduled, { loading: Waiting })
+const SessionFields = dynamic(loaders.session, { loading: Waiting })
 
 interface BehaviourFieldsProps {
   name: string

@@ -46,7 +46,7 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
         <PickerKey
           label="Pick a time"
           of={label}
-          icon={<Schedule fontSize="small" />}
+          icon={<Schedule sx={{ fontSize: 18 }} />}
           panel={() => (
             <ClockPanel
               value={value}

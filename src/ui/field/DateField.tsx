@@ -1,7 +1,7 @@
 'use client'
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined'
 import dynamic from 'next/dynamic'
-import { formatDate, parseDate } from '@/core/reading/date'
+import { formatDate, parseDate } from '@/core/plan/dateText'
 import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
@@ -36,7 +36,7 @@ export function DateField({ label, value, onChange }: DateFieldProps) {
         <PickerKey
           label="Pick a day"
           of={label}
-          icon={<CalendarMonth fontSize="small" />}
+          icon={<CalendarMonth sx={{ fontSize: 18 }} />}
           panel={(close) => (
             <DatePanel
               value={value}

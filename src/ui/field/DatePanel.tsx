@@ -13,6 +13,7 @@ export default function DatePanel(props: { value: string; pick: (date: string) =
     <LocalizationProvider dateAdapter={AdapterDateFns}>
       <DateCalendar
         autoFocus
+        sx={{ '& .MuiPickerDay-root, & .MuiPickersDay-root': { borderRadius: '2px', fontSize: 14 } }}
         reduceAnimations
         minDate={FIRST}
         maxDate={LAST}

@@ -22,7 +22,7 @@ export function PickerKey(props: {
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
         size="small"
-        sx={{ p: '2px' }}
+        sx={{ p: '3px', color: 'var(--soft)' }}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {icon}

@@ -1,4 +1,4 @@
-import { epochMinute } from '../plan/clock'
+import { epochMinute } from './clock'
 
 /** A date read, or what is wrong. */
 export type DateReading = { ok: true; date: string } | { ok: false; message: string }

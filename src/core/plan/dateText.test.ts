@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
-import { formatDate, parseDate } from './date'
+import { formatDate, parseDate } from './dateText'
 
 describe('dates as people write them', () => {
   test.each([
