@@ -87,7 +87,7 @@ test('the outage’s start and length', async ({ page }) => {
   await expect(page.getByLabel('Starts', { exact: true })).toHaveValue('9 Feb 2027')
   await starts.getByRole('button', { name: 'Pick a time' }).click()
   const clock = page.getByRole('dialog', { name: 'Pick a time: Starts at' })
-  await clock.getByRole('option', { name: '7 hours' }).click()
+  await clock.getByRole('option', { name: '7 hours', exact: true }).click()
   await expect(answer(page)).toContainText('from Tuesday 07:00')
   await page.keyboard.press('Escape')
   await expect(clock).toBeHidden()
