@@ -2,8 +2,10 @@ import { parseArgs } from 'node:util'
 import { formatMoment } from '@/core/plan/clock'
 import { formatEnergy } from '@/core/quantity/format'
 import { parseMeasure } from '@/core/reading/measure'
-import { answerText } from '@/core/sizing/answer'
-import { type Evaluation, evaluate } from '@/core/sizing/evaluate'
+import { answerText } from '@/words/answer/answerParts'
+import { evaluate } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
+import { sayEvaluation } from '@/words/answer/sayAnswer'
 import type { RefillsGate } from '@/core/sizing/gates'
 import { chargeAt } from '@/core/simulation/chargeAt'
 import { runAll } from '@/core/simulation/simulate'
@@ -45,7 +47,7 @@ const options = {
   ...(seed !== undefined && { seed: wholeNumber(seed, 'seed', 0, 2 ** 31 - 1) }),
 }
 const plan = readPlanFile(positionals[0])
-const evaluation = evaluate(plan, options)
+const evaluation = sayEvaluation(plan, evaluate(plan, options))
 const { horizonMin } = evaluation.result
 const moments = (values.at ?? []).map((text) => {
   const parsed = parseMeasure(text, 'hours')

@@ -1,6 +1,7 @@
 import type { Plan } from '@/core/plan/document'
 import { evaluate } from '@/core/sizing/evaluate'
 import { withoutTraces } from '@/core/sizing/withoutTraces'
+import { sayEvaluation } from '@/words/answer/sayAnswer'
 
 /** What a worker thread of the server does: the answer of a plan, without its curves. Bundled by the build. */
-export default (plan: Plan) => withoutTraces(evaluate(plan))
+export default (plan: Plan) => sayEvaluation(plan, withoutTraces(evaluate(plan)))

@@ -7,7 +7,7 @@ import Piscina from 'piscina'
 import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { tooBusy } from '@/core/simulation/switchingBudget'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import { SharedWork } from './sharedWork'
 
 /** Longest a page waits for its first answer; past it the browser works it out. */

@@ -12,6 +12,7 @@ import { openersOf } from '@/core/sizing/openers'
 import { ruleGains } from '@/core/sizing/ruleGains'
 import { tryLevers } from '@/core/sizing/tryLevers'
 import { type WorseOutcome, worseOutcomes } from '@/core/sizing/worseCases'
+import { sayEvaluation } from '@/words/answer/sayAnswer'
 import type { SimulationJobs } from './simulationJobs'
 
 /** A job on plans that keep to the budget of switchings; others are refused with the load that is too busy. */
@@ -23,7 +24,7 @@ const computable =
   }
 
 const jobs: SimulationJobs = {
-  evaluate: computable(evaluateTraced),
+  evaluate: computable((plan, options) => sayEvaluation(plan, evaluateTraced(plan, options))),
   rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
     let last: SparingLever[] = []
     for (const tried of tryLevers(plan)) report((last = withLosses(plan, tried)))

@@ -1,6 +1,6 @@
 import { type Remote, proxy, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import type { SparingLever } from '@/core/risk/byLosses'
 import type { LongLook } from '@/core/sizing/longLook'
 import type { MatrixCell } from '@/core/sizing/matrix'

@@ -1,7 +1,7 @@
 import { render } from '@testing-library/react'
 import { planOf } from '@/core/plan/planOf'
 import type { Household } from '@/core/plan/household'
-import { evaluate } from '@/core/sizing/evaluate'
+import { evaluate } from './saidEvaluation'
 import { HouseholdProvider } from '@/ui/household/HouseholdContext'
 
 /** The page's workers are not there: what they would find stays as it was handed in. */

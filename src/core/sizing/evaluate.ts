@@ -3,7 +3,7 @@ import type { SimulationResult } from '../simulation/result'
 import { shownMinutes } from '../simulation/shownMinutes'
 import { type LoadTrace, typicalRun } from '../simulation/trace'
 import { type SimulationOptions, simulate } from '../simulation/simulate'
-import { type AnswerPart, answerOf } from './answer'
+import { type AnswerFacts, answerOf } from './answer'
 import { type Gates, gatesOf } from './gates'
 import { requirementOf } from './requirement'
 import { workingsOf } from './workings'
@@ -12,7 +12,7 @@ import { workingsOf } from './workings'
 export interface Evaluation {
   result: SimulationResult
   gates: Gates
-  answer: AnswerPart[]
+  answer: AnswerFacts
   workings: ReturnType<typeof workingsOf>
   /** whether curves and the list of runs are in it; see `withoutTraces` */
   hasTraces: boolean

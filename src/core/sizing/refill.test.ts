@@ -5,8 +5,10 @@ import { planOf } from '../plan/planOf'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING, NO_REFILL } from '../plan/noRefill'
 import type { ChargingTimes } from '../plan/refill'
-import { answerText, goesOnWhile } from './answer'
-import { evaluate } from './evaluate'
+import { answerText } from '@/words/answer/answerParts'
+import { goesOnWhile } from '@/words/answer/goesOnWhile'
+import { hangsOn } from './answer'
+import { evaluate } from '../../../tests/support/saidEvaluation'
 import { withChange } from './levers'
 import { findRefillLevers } from './refillLevers'
 import { ruleGains } from './ruleGains'
@@ -68,11 +70,13 @@ describe('the Refills gate', () => {
   test('what going on hangs on: weather, fuel, the grid', () => {
     const stretch = [{ fromMin: 0, toMin: 120 }]
     const of = (charging: Partial<ChargingTimes>, refill: Partial<Plan['refill']> = {}) =>
-      goesOnWhile({
-        ...plan,
-        refill: { ...plan.refill, ...refill },
-        scenario: { ...plan.scenario, charging: { ...NO_CHARGING, ...charging } },
-      })
+      goesOnWhile(
+        hangsOn({
+          ...plan,
+          refill: { ...plan.refill, ...refill },
+          scenario: { ...plan.scenario, charging: { ...NO_CHARGING, ...charging } },
+        }),
+      )
     expect(of({})).toBe('while this weather lasts')
     expect(of({ generator: stretch })).toBe('while this weather lasts and there is fuel')
     expect(of({ grid: stretch }, { panels: [] })).toBe('while the grid comes back so')

@@ -1,4 +1,3 @@
-import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
 import { NO_CHARGING } from '../plan/noRefill'
@@ -120,29 +119,32 @@ function barredShare(compiled: NonNullable<ReturnType<typeof compileRefill>>): n
   return offered > 0 ? barred / offered : 0
 }
 
-/** What the panels' part hangs on where nobody typed how cold it gets; null where nothing does. */
-export function coldGuessWords({ household, refill, scenario, powerSystem }: Plan): string | null {
+/** °C on which it rests that the panels may be connected, where nobody typed how cold it gets; null where nothing does. */
+export function coldGuessC({ refill, scenario, powerSystem }: Plan): number | null {
   if (powerSystem.sources.every(({ isAway }) => isAway)) return null
   const recordLow = recordLowOf(refill, scenario)
   const source = refilledSource(powerSystem.sources)
   const arrays = connectedArrays(refill.panels, source, recordLow)
-  return arrays.some(({ isUsed, check }) => isUsed && check?.restsOnGuess)
-    ? `That the panels may be connected rests on a guess: never colder than ${formatTemperature(recordLow.celsius, household.units)}`
-    : null
+  return arrays.some(({ isUsed, check }) => isUsed && check?.restsOnGuess) ? recordLow.celsius : null
 }
 
-/** When what runs by the clock is planned for the last time, in words; null where nothing runs by the clock. */
-export function lastPlannedWords(plan: Plan): string | null {
-  const { scenario, refill } = plan
+/** What runs by the clock, and the last minute of the outage it is planned for. */
+export interface LastPlanned {
+  by: ('generator' | 'car' | 'grid')[]
+  atMin: number
+}
+
+/** When what runs by the clock is planned for the last time; null where nothing runs by the clock. */
+export function lastPlanned({ scenario, refill }: Plan): LastPlanned | null {
   const { generator, car, grid } = scenario.charging ?? NO_CHARGING
-  const named = [
-    { name: 'the generator', stretches: refill.generator?.on ? generator : [] },
-    { name: 'the car', stretches: refill.car?.on ? car : [] },
-    { name: 'the grid', stretches: grid },
+  const planned = [
+    { by: 'generator' as const, stretches: refill.generator?.on ? generator : [] },
+    { by: 'car' as const, stretches: refill.car?.on ? car : [] },
+    { by: 'grid' as const, stretches: grid },
   ].filter(({ stretches }) => stretches.length > 0)
-  if (named.length === 0) return null
-  const last = Math.max(...named.flatMap(({ stretches }) => stretches.map(({ toMin }) => toMin)))
-  const names = named.map(({ name }) => name)
-  const who = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
-  return `no hours of ${who} are planned after ${momentOf(plan, last)}`
+  if (planned.length === 0) return null
+  return {
+    by: planned.map(({ by }) => by),
+    atMin: Math.max(...planned.flatMap(({ stretches }) => stretches.map(({ toMin }) => toMin))),
+  }
 }

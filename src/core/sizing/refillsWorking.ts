@@ -2,7 +2,7 @@ import type { Plan } from '../plan/document'
 import { formatEnergy, formatNumber, formatPercent } from '../quantity/format'
 import type { Working, WorkingStep } from '../quantity/working'
 import type { RefillsGate } from './gates'
-import { runsText } from './answer'
+import { runsText } from './runsAndBands'
 
 /** What comes in, from where, and what it is worth in hours of every day. */
 export function refillsWorking(

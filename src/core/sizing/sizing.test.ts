@@ -12,8 +12,9 @@ import {
 import type { Plan } from '../plan/document'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
-import { answerText, bandText, runsText } from './answer'
-import { evaluate } from './evaluate'
+import { answerText } from '@/words/answer/answerParts'
+import { bandText, runsText } from './runsAndBands'
+import { evaluate } from '../../../tests/support/saidEvaluation'
 import { gatesOf } from './gates'
 import { requirementOf } from './requirement'
 

@@ -15,7 +15,7 @@ import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
 import { dcEfficiency } from '../conversion/dc'
 import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
 import type { ChainResult, SimulationResult } from '../simulation/result'
-import { bandText, runsText } from './answer'
+import { bandText, runsText } from './runsAndBands'
 import { type Gates, type LastsGate, type PowerGate, runtimeAt } from './gates'
 import { refillsWorking } from './refillsWorking'
 

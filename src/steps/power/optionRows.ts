@@ -4,7 +4,7 @@ import { formatDuration, formatExactDuration, formatNumber, formatWatts } from '
 import type { Quantity } from '@/core/quantity/quantity'
 import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/core/quantity/working'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 
 /** An option as its column needs it; the evaluation is missing until it has been run, and where it could not be. */
 export interface RowContext {

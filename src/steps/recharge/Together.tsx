@@ -8,9 +8,11 @@ import TableRow from '@mui/material/TableRow'
 import { useMemo } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
-import { goesOnWhile } from '@/core/sizing/answer'
-import type { Evaluation } from '@/core/sizing/evaluate'
-import { coldGuessWords, refillCauses } from '@/core/sizing/refillCauses'
+import { hangsOn } from '@/core/sizing/answer'
+import { coldGuessText } from '@/words/answer/coldGuessText'
+import { goesOnWhile } from '@/words/answer/goesOnWhile'
+import type { Evaluation } from '@/words/answer/evaluation'
+import { coldGuessC, refillCauses } from '@/core/sizing/refillCauses'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -30,7 +32,10 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const store = useHouseholdStore()
   const { mean } = refill ?? {}
   const causes = useMemo(() => refillCauses(plan), [plan])
-  const guess = useMemo(() => coldGuessWords(plan), [plan])
+  const guess = useMemo(() => {
+    const celsius = coldGuessC(plan)
+    return celsius === null ? null : coldGuessText(celsius, plan.household.units)
+  }, [plan])
   const look = useAdvice(ask)
   const energyOf = (curve: Float64Array) =>
     curve
@@ -48,7 +53,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           ? 'Nothing refills it yet: one charge is all there is.'
           : coverage >= 1
             ? evaluation.gates.lasts.verdict === 'holds'
-              ? `It goes on ${goesOnWhile(plan)}.`
+              ? `It goes on ${goesOnWhile(hangsOn(plan))}.`
               : 'Enough comes in over a day, but not in time: refill before it is empty.'
             : coverage * 24 < 0.5
               ? 'It brings next to nothing.'

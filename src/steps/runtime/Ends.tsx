@@ -1,7 +1,7 @@
 import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration } from '@/core/quantity/format'
-import { runsText } from '@/core/sizing/answer'
+import { runsText } from '@/core/sizing/runsAndBands'
 import type { SimulationResult } from '@/core/simulation/result'
 import styles from './RuntimePage.module.css'
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
-import type { AnswerPart } from '@/core/sizing/answer'
+import type { AnswerPart } from '@/words/answer/answerParts'
 import { SimulationClient } from '@/worker/simulationClient'
 
 export type StartAnswer =

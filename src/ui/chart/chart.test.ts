@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
-import { evaluate } from '@/core/sizing/evaluate'
+import { evaluate } from '../../../tests/support/saidEvaluation'
 import { clockTicks } from './chartDecorations'
 import { chargeCurve, curvePoints } from './chargeCurve'
 

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
 import { typicalRun } from '@/core/simulation/trace'
-import { evaluate } from '@/core/sizing/evaluate'
+import { evaluate } from '../../../tests/support/saidEvaluation'
 import { chargeCurve } from './chargeCurve'
 import { readoutAt, readoutWords } from './readout'
 

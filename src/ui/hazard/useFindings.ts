@@ -1,7 +1,7 @@
 import { useDeferredValue, useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { Household } from '@/core/plan/household'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import { useHousehold } from '../household/HouseholdContext'
 import type { ShownFinding } from './findingsOf'
 

@@ -2,7 +2,7 @@
 import { type ReactNode, createContext, useContext, useState } from 'react'
 import { useStore } from 'zustand'
 import { planOf } from '@/core/plan/planOf'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import { FieldKeeperContext } from '../field/drafts'
 import { UnitsContext } from '../field/units'
 import {

@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { type ReactNode, useEffect, useMemo, useState } from 'react'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import { HouseholdProvider } from './HouseholdContext'
 import type { Stored } from './store'
 

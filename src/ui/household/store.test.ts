@@ -3,7 +3,7 @@ import { demoHousehold } from '@/catalog/demoHousehold'
 import { equipmentClass, sourceOf } from '@/catalog/equipment'
 import { planOf } from '@/core/plan/planOf'
 import { readHousehold } from '@/core/plan/household'
-import { evaluate } from '@/core/sizing/evaluate'
+import { evaluate } from '../../../tests/support/saidEvaluation'
 import {
   addLoad,
   addSource,

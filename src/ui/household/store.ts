@@ -1,6 +1,6 @@
 import { createStore } from 'zustand/vanilla'
 import type { Household } from '@/core/plan/household'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import type { FieldKeeper, HeldText } from '../field/drafts'
 import type { Edit } from './edits'
 

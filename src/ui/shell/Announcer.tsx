@@ -1,7 +1,7 @@
 'use client'
 import { useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import { answerText } from '@/core/sizing/answer'
+import { answerText } from '@/words/answer/answerParts'
 import { useHousehold } from '../household/HouseholdContext'
 import { announcements } from './announce'
 

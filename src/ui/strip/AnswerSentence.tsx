@@ -1,7 +1,7 @@
 'use client'
 import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
-import type { AnswerPart } from '@/core/sizing/answer'
+import type { AnswerPart } from '@/words/answer/answerParts'
 import type { WorkingKey } from '@/core/sizing/workings'
 import { changeScenario, choose, type Edit } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'

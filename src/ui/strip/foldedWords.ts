@@ -1,7 +1,7 @@
 import { type ClockStyle, formatMoment } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { formatDuration, formatExactDuration, formatPercent } from '@/core/quantity/format'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 
 /** The answer in a line: what cannot hold at all, the hour it ends, and by how much it is short. */
 export function foldedWords(

@@ -6,7 +6,7 @@ import {
   formatPercent,
   formatWatts,
 } from '@/core/quantity/format'
-import type { Evaluation } from '@/core/sizing/evaluate'
+import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/core/sizing/workings'
 

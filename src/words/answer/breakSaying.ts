@@ -1,0 +1,102 @@
+import { formatDuration, formatWatts } from '@/core/quantity/format'
+import type { Break } from '@/core/sizing/breaks'
+import type { PowerGate } from '@/core/sizing/gates'
+import { NONE } from '../factWords'
+import { listed } from '../run/listed'
+
+/** More names than this are counted instead. */
+const MOST_NAMES = 3
+
+/** Names as one says them. @example "Freezer, Boiler and Well pump" */
+function namesOf(loads: readonly { name: string }[]): string {
+  const names = loads.map(({ name }) => name)
+  return names.length > MOST_NAMES
+    ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`
+    : listed(names)
+}
+
+const inUnit = ({ unit }: PowerGate, watts: number) => formatWatts(watts).replace(/W$/, unit)
+const voltsOf = (volts: readonly number[]) => listed([...new Set(volts)].map((one) => `${one} V`))
+
+/** The message of a break, and its values. */
+export function breakSaying(broken: Break): { key: string; values: Record<string, string | number> } {
+  switch (broken.kind) {
+    case 'running': {
+      const { gate } = broken
+      return {
+        key: 'running',
+        values: {
+          needed: inUnit(gate, gate.neededW),
+          limit: inUnit(gate, gate.limitW),
+          source: gate.source.name,
+          part: gate.part || NONE,
+          hasLargest: gate.binding ? 'yes' : 'no',
+          largest: gate.binding?.name ?? '',
+        },
+      }
+    }
+    case 'start': {
+      const { gate } = broken
+      return {
+        key: 'start',
+        values: {
+          hasName: gate.binding ? 'yes' : 'no',
+          name: gate.binding?.name ?? '',
+          needed: formatWatts(gate.neededW),
+          limit: formatWatts(gate.limitW),
+          source: gate.source.name,
+        },
+      }
+    }
+    case 'voltage': {
+      const wanted = broken.loads.map(({ volts }) => volts)
+      return {
+        key: 'voltage',
+        values: {
+          names: namesOf(broken.loads),
+          volts: voltsOf(wanted),
+          n: new Set(wanted).size,
+          given: broken.source ? voltsOf(broken.source.volts) : NONE,
+        },
+      }
+    }
+    case 'in turn':
+      return {
+        key: 'inTurn',
+        values: {
+          names: namesOf(broken.loads),
+          loads: broken.loads.length,
+          source: broken.source.name,
+          given: voltsOf(broken.source.volts),
+          volts: voltsOf(broken.loads.map(({ volts }) => volts)),
+        },
+      }
+    case 'search':
+      return {
+        key: 'search',
+        values: {
+          names: namesOf(broken.loads),
+          loads: broken.loads.length,
+          source: broken.source.name,
+          below: formatWatts(broken.belowW),
+        },
+      }
+    case 'away':
+      return {
+        key: 'away',
+        values: {
+          names: namesOf(broken.loads),
+          hasSource: broken.source ? 'yes' : 'no',
+          source: broken.source?.name ?? '',
+        },
+      }
+    case 'off':
+      return { key: 'off', values: { names: namesOf(broken.loads), loads: broken.loads.length } }
+    case 'shed':
+    case 'paused':
+      return {
+        key: broken.kind,
+        values: { names: broken.load.name, lost: formatDuration(broken.minutes) },
+      }
+  }
+}
