@@ -1,6 +1,5 @@
 'use client'
 import { BarController, BarElement, CategoryScale, Chart as ChartJs, LinearScale } from 'chart.js'
-import { color } from 'chart.js/helpers'
 import Annotation from 'chartjs-plugin-annotation'
 import { useMemo } from 'react'
 import { Chart } from 'react-chartjs-2'
@@ -19,7 +18,7 @@ export default function MonthBars({ clear, mixed, dull, neededWh, month }: Month
   const ink = useInk()
   const chart = useMemo(() => {
     if (!ink) return null
-    const [pale, middle, full] = [ink.refillWash, color(ink.refill).alpha(0.55).rgbString(), ink.refillText]
+    const [pale, middle, full] = [ink.refillWash, ink.refillMiddle, ink.refillText]
     return {
       data: {
         labels: LETTERS,

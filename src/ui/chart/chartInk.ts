@@ -9,6 +9,7 @@ export interface Ink {
   demand: string
   demandWash: string
   refill: string
+  refillMiddle: string
   refillText: string
   refillWash: string
   paper: string
@@ -30,6 +31,7 @@ export function inkOf(element: Element): Ink {
     demand: read('demand'),
     demandWash: read('demand-wash'),
     refill: read('refill'),
+    refillMiddle: read('refill-middle'),
     refillText: read('refill-text'),
     refillWash: read('refill-wash'),
     paper: read('paper'),
