@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
-import { Suspense, memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { WIRING_TABLES } from '@/catalog/wires'
 import type { Severity } from '@/core/hazard/finding'
 import type { Household } from '@/core/plan/household'
@@ -96,9 +96,7 @@ const Body = memo(function Body(props: {
             </Button>
           </span>
         </div>
-        <Suspense>
-          <DiagramView plan={plan} diagram={diagram} selected={selected} select={select} worst={worst} />
-        </Suspense>
+        <DiagramView plan={plan} diagram={diagram} selected={selected} select={select} worst={worst} />
         {diagram.unfed.length > 0 && (
           <p className={styles.soft}>Not on it: {diagram.unfed.map(({ name }) => name).join(', ')}.</p>
         )}
@@ -128,9 +126,7 @@ const Body = memo(function Body(props: {
             endsMin={evaluation.gates.lasts.runtimeMin}
           />
         )}
-        <Suspense>
-          <PartsList plan={plan} parts={parts} />
-        </Suspense>
+        <PartsList plan={plan} parts={parts} />
       </div>
     </div>
   )

@@ -2,7 +2,7 @@
 import useMediaQuery from '@mui/material/useMediaQuery'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
-import { Suspense, useState } from 'react'
+import { useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { focusSoon } from '@/ui/shell/focusSoon'
@@ -39,17 +39,11 @@ export function LoadsPage() {
     setSheetOpen(false)
     if (selected) focusSoon(`load-${selected.id}`)
   }
-  const inspector = selected && (
-    <Suspense>
-      <LoadInspector key={selected.id} load={selected} select={select} />
-    </Suspense>
-  )
+  const inspector = selected && <LoadInspector key={selected.id} load={selected} select={select} />
   return (
     <div className={styles.columns}>
       <div className={styles.ledger}>
-        <Suspense>
-          <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
-        </Suspense>
+        <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
         {loads.length > 0 && (
           <>
             <SizingNumbers />

@@ -2,7 +2,7 @@
 import { SelectField } from '@/ui/field/SelectField'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
-import { Suspense, memo, useDeferredValue, useMemo, useState } from 'react'
+import { memo, useDeferredValue, useMemo, useState } from 'react'
 import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { answerText } from '@/words/answer/answerParts'
@@ -110,16 +110,14 @@ const Body = memo(function Body(props: {
             </>
           )}
         </div>
-        <Suspense>
-          {sourceId && evaluation && (
-            <Lanes
-              plan={plan}
-              traces={traces}
-              result={evaluation.result}
-              shownMin={shownMinutes(evaluation.result, sourceId)}
-            />
-          )}
-        </Suspense>
+        {sourceId && evaluation && (
+          <Lanes
+            plan={plan}
+            traces={traces}
+            result={evaluation.result}
+            shownMin={shownMinutes(evaluation.result, sourceId)}
+          />
+        )}
         <Later>
           {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
           <WhatIf />
@@ -127,11 +125,9 @@ const Body = memo(function Body(props: {
         </Later>
       </div>
       <aside className={styles.side} aria-label="When it ends and where the energy goes">
-        <Suspense>
-          {evaluation && <Ends plan={plan} result={evaluation.result} />}
-          {evaluation && <Lost plan={plan} evaluation={evaluation} />}
-          <BuysHours plan={plan} />
-        </Suspense>
+        {evaluation && <Ends plan={plan} result={evaluation.result} />}
+        {evaluation && <Lost plan={plan} evaluation={evaluation} />}
+        <BuysHours plan={plan} />
         <Later>
           <InForce plan={plan} />
           <MeasureNext className={styles.note} />

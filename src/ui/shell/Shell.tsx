@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton'
 import Tooltip from '@mui/material/Tooltip'
 import Link from 'next/link'
 import { useParams } from 'next/navigation'
-import { type ReactNode, Suspense, useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { useStore } from 'zustand'
 import { usePaperTheme } from '../theme/usePaperTheme'
 import { AnswerStrip } from '../strip/AnswerStrip'
@@ -87,15 +87,10 @@ export function Shell({ households, read, children }: ShellProps) {
       </header>
       <SampleNote />
       <StaleNotice />
-      {/* each part is made alive in a task of its own, the one that is touched first */}
-      <Suspense>
-        <AnswerStrip />
-      </Suspense>
+      <AnswerStrip />
       <main id="page" className={styles.page} tabIndex={-1}>
-        <Suspense>
-          <PagePurpose read={read} />
-          {children}
-        </Suspense>
+        <PagePurpose read={read} />
+        {children}
       </main>
       <Unreachable />
       <Notices />
