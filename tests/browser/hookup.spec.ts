@@ -91,7 +91,7 @@ test('a bank from parts to its parts list', async ({ page }) => {
   await expect(page.getByTestId('answer')).toContainText('AGM')
   await page.getByRole('tab', { name: 'Build a bank' }).click()
   await expect(page.getByTestId('bank-needs')).toContainText(
-    /8 lugs, battery fuse, 100 A, battery disconnect: about \d+ USD/,
+    /8 lugs; battery fuse, 100 A; battery disconnect: about \d+0 USD/,
   )
   await saved(page)
   await page.goto(page.url().replace(/power.*$/, 'hookup'))

@@ -24,10 +24,11 @@ export function BankNeeds({
     { ...BANK_FITTINGS, units, own: wiring?.prices },
     (refill?.panels ?? []).some(({ on }) => on),
   )
-  const price = fittings.reduce((sum, one) => sum + one.price, 0)
+  // usual prices are no surer than that
+  const price = Math.round(fittings.reduce((sum, one) => sum + one.price, 0) / 10) * 10
   return (
     <li data-testid="bank-needs">
-      Beside batteries and inverter it wants {fittings.map(({ name }) => name).join(', ')}: about{' '}
+      Beside batteries and inverter it wants {fittings.map(({ name }) => name).join('; ')}: about{' '}
       {formatNumber(price)} {profile.currency}.{' '}
       {source.bank.fittingsPrice === undefined ? (
         <Button variant="text" onClick={() => count(price)}>
