@@ -3,7 +3,6 @@ import type { Plan } from '@/core/plan/document'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import { ensureComputable } from '@/core/simulation/switchingBudget'
 import { evaluate, evaluateTraced } from '@/core/sizing/evaluate'
-import type { SparingLever } from '@/core/risk/byLosses'
 import { withLosses } from '@/core/risk/leverLosses'
 import { longLook } from '@/core/sizing/longLook'
 import { cellsOf } from '@/core/sizing/matrix'
@@ -13,6 +12,7 @@ import { ruleGains } from '@/core/sizing/ruleGains'
 import { tryLevers } from '@/core/sizing/tryLevers'
 import { type WorseOutcome, worseOutcomes } from '@/core/sizing/worseCases'
 import { sayEvaluation } from '@/words/answer/sayAnswer'
+import { type SaidLever, sayLever } from '@/words/levers/sayLever'
 import type { SimulationJobs } from './simulationJobs'
 
 /** A job on plans that keep to the budget of switchings; others are refused with the load that is too busy. */
@@ -26,8 +26,9 @@ const computable =
 const jobs: SimulationJobs = {
   evaluate: computable((plan, options) => sayEvaluation(plan, evaluateTraced(plan, options))),
   rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
-    let last: SparingLever[] = []
-    for (const tried of tryLevers(plan)) report((last = withLosses(plan, tried)))
+    let last: SaidLever[] = []
+    for (const tried of tryLevers(plan))
+      report((last = withLosses(plan, tried).map((lever) => sayLever(lever, plan.household))))
     return last
   }),
   worseCases: computable((plan, report: Parameters<SimulationJobs['worseCases']>[1]) => {

@@ -1,7 +1,7 @@
 import { type Remote, proxy, wrap } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/words/answer/evaluation'
-import type { SparingLever } from '@/core/risk/byLosses'
+import type { SaidLever } from '@/words/levers/sayLever'
 import type { LongLook } from '@/core/sizing/longLook'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
@@ -43,7 +43,7 @@ export class SimulationClient {
   }
 
   /** What adds hours, ranked; told as it is found. */
-  rankLevers(plan: Plan, report: (levers: SparingLever[]) => void): Promise<SparingLever[]> {
+  rankLevers(plan: Plan, report: (levers: SaidLever[]) => void): Promise<SaidLever[]> {
     return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
   }
 

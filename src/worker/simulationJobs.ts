@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/words/answer/evaluation'
-import type { SparingLever } from '@/core/risk/byLosses'
+import type { SaidLever } from '@/words/levers/sayLever'
 import type { LongLook } from '@/core/sizing/longLook'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import type { MeasureNext } from '@/core/sizing/measureNext'
@@ -14,7 +14,7 @@ import type { SimulationOptions } from '@/core/simulation/simulate'
 export interface SimulationJobs {
   evaluate(plan: Plan, options?: SimulationOptions): Evaluation
   /** @param report told the levers again and again, as more runs are made */
-  rankLevers(plan: Plan, report: (levers: SparingLever[]) => void): SparingLever[]
+  rankLevers(plan: Plan, report: (levers: SaidLever[]) => void): SaidLever[]
   /** @param report told what worse cases cost again and again, as more runs are made */
   worseCases(plan: Plan, report: (outcomes: WorseOutcome[]) => void): WorseOutcome[]
   /** @param plans of one scenario, one for each power system */

@@ -23,7 +23,7 @@ const LEAST_LATER_MIN = 10
  * The levers that spare something, best first: those that save most things, then those that put off the first loss longest;
  * what costs nothing before what does. One that would lose something else is none.
  */
-export const byLosses = (levers: readonly SparingLever[]): SparingLever[] =>
+export const byLosses = <L extends SparingLever>(levers: readonly L[]): L[] =>
   levers
     .filter(
       ({ loss }) =>

@@ -22,6 +22,7 @@ import { findLevers } from './levers'
 import { offCost } from './offCost'
 import { openersOf } from './openers'
 import { findPowerLevers } from './powerLevers'
+import { sayLever } from '@/words/levers/sayLever'
 import { ruleGains } from './ruleGains'
 import { candidatesOf, usualConstraints } from './search/candidates'
 import { Search } from './search/search'
@@ -32,7 +33,8 @@ const wordsOf = (load: Load, change: (plan: Plan) => void = () => {}) => {
   change(plan)
   return findLevers(plan)
     .filter(({ change: c }) => 'loadId' in c && c.loadId === load.id)
-    .map(({ words, note }) => `${words} (${note})`)
+    .map((lever) => sayLever(lever, plan.household))
+    .map(({ words, aside }) => `${words} (${aside})`)
     .join('\n')
 }
 const set = (setC: number, base: Cycling = coldBox(150, 60)): Cycling => ({

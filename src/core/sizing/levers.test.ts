@@ -12,6 +12,7 @@ import {
   session,
 } from '../../../tests/support/samplePlan'
 import { findLevers, pauseWords, withChange } from './levers'
+import { sayLever } from '@/words/levers/sayLever'
 import { rankLevers } from './tryLevers'
 import { runtimesOf } from './runtimes'
 import { bankOf } from '@/catalog/equipment'
@@ -67,7 +68,7 @@ describe('levers', () => {
     const plan = planOf(demoHousehold())
     const first = rankLevers(plan, 40)
     expect(rankLevers(plan, 40)).toEqual(first)
-    expect(first[0].words).toBe('Boiler, two circulators set 4 °C cooler')
+    expect(sayLever(first[0], plan.household).words).toBe('Boiler, two circulators set 4 °C cooler')
     for (const lever of first) {
       const middle = (of: typeof plan) => simulate(of, { runs: 40 }).runtimeMin.p50 / 60
       if (lever.gain.isAtLeast) continue
@@ -132,7 +133,7 @@ describe('what equipment would gain', () => {
     const plan = planWith([router, loadOf(constant(100))])
     const found = findPowerLevers(plan)
     expect(found.map(({ id }) => id)).toEqual(['main expansion', 'net direct current'])
-    expect(found[0].note).toBe('780 USD, 22 kg')
+    expect(sayLever(found[0], plan.household).aside).toBe('780 USD, 22 kg')
     const ranked = rankLevers(plan, 20)
     const gain = (id: string) => ranked.find((lever) => lever.id === id)!.gain.hours
     // twice the watt-hours last about twice as long

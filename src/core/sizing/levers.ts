@@ -2,14 +2,14 @@ import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
 import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
+import type { LeverAct, LeverNote } from './leverSaying'
 import { findPowerLevers } from './powerLevers'
-import { DAY_MIN, type DayWindow, clockOf, formatWindow, minuteOfDay } from '../plan/clock'
+import { DAY_MIN, type DayWindow, clockOf, minuteOfDay } from '../plan/clock'
 import { servesFor } from '../load/servesFor'
 import { leftOutWhy } from '../simulation/compile'
 import { bearsOffH, offCost } from './offCost'
 import { findRefillLevers } from './refillLevers'
 import { outdoorC } from '../weather/temperature'
-import { formatDegrees, formatTemperature, formatVolume } from '../reading/inUnits'
 
 /** What a lever does to a load or to the hours of the generator in this outage, or to equipment for good. */
 export type LeverChange =
@@ -18,13 +18,11 @@ export type LeverChange =
   | { refill: Refill }
   | { charging: ChargingTimes }
 
-/** Something that can be done, in words, and what it would gain. */
+/** Something that can be done, and what it costs or asks; null where that is nothing. */
 export interface Lever {
   id: string
-  /** what to do */
-  words: string
-  /** what it costs, or what must be heeded */
-  note: string
+  act: LeverAct
+  note: LeverNote | null
   change: LeverChange
   /** has to be bought: told after what costs nothing */
   isBought?: true
@@ -38,6 +36,10 @@ const DAY: DayWindow = { from: '10:00', to: '18:00' }
 const FOOD_KEEPS_C = 4
 /** Frozen food stays hard below this, with room to spare. From memory. */
 const FROZEN_KEEPS_C = -5
+/** Frozen food set back is to stay below this. Common practice, no source. */
+const FROZEN_BELOW_C = -15
+/** A person's to drink. Source: common emergency guidance, a US gallon a day. */
+const WATER_A_DAY_L = 4
 /** A box is offered to be off for so many hours a day, common practice. */
 const LEAST_OFF_H = 3
 const MOST_OFF_H = 8
@@ -62,8 +64,12 @@ const isOff = (change: LeverChange) => 'on' in change && change.on === false
 function leversOf(load: Load, plan: Plan): Lever[] {
   const { behaviour, name, steering, tier } = load
   const levers: Lever[] = []
-  const lever = (id: string, words: string, note: string, change: { on?: boolean; steering?: Steering }) =>
-    levers.push({ id: `${load.id} ${id}`, words, note, change: { loadId: load.id, ...change } })
+  const lever = (
+    id: string,
+    act: LeverAct,
+    leverNote: LeverNote | null,
+    change: { on?: boolean; steering?: Steering },
+  ) => levers.push({ id: `${load.id} ${id}`, act, note: leverNote, change: { loadId: load.id, ...change } })
   const steer = (more: Steering): { steering: Steering } => ({ steering: { ...steering, ...more } })
   const night = asleepOf(plan)
   const serves = servesFor(load)
@@ -71,26 +77,20 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const bearsH = bearsOffH(load, plan)
   // off altogether for the whole outage, off for a stretch of every day
   const mayBeOff = !load.medical && bearsH === Infinity && serves !== 'warm house'
-  const { units } = plan.household
-  const costWords = (minutes: number | null, otherwise: string) => offCost(load, plan, minutes) ?? otherwise
+  /** what keeping it off costs; something else where nothing suffers */
+  const cost = (minutes: number | null, otherwise: LeverNote | null, catchesUp = false): LeverNote | null => {
+    const text = offCost(load, plan, minutes)
+    return text === null ? otherwise : { is: 'cost', text, catchesUp }
+  }
   const outageMin = plan.scenario.durationH * 60
+  const offDaily = (window: DayWindow): LeverAct => ({ is: 'off daily', name, window })
 
   if (tier !== 'critical' && (mayBeOff || (tier === 'optional' && isFood && !load.medical)))
-    lever('drop', `Leave ${name} off`, costWords(outageMin, tierNote(tier)), { on: false })
+    lever('drop', { is: 'leave off', name }, cost(outageMin, { is: 'tier', tier }), { on: false })
   if (tier === 'flexible' && mayBeOff && !steering?.offDaily?.length)
-    lever(
-      'night',
-      `${name} off ${formatWindow(night, units.clock)}`,
-      costWords(lengthMin(night), 'while the house is asleep'),
-      steer({ offDaily: [night] }),
-    )
+    lever('night', offDaily(night), cost(lengthMin(night), { is: 'asleep' }), steer({ offDaily: [night] }))
   if (NETWORK.test(name) && tier === 'critical' && !load.medical && !steering?.offDaily?.length)
-    lever(
-      'night',
-      `${name} off ${formatWindow(night, units.clock)}`,
-      'no calls over the internet meanwhile',
-      steer({ offDaily: [night] }),
-    )
+    lever('night', offDaily(night), { is: 'no calls' }, steer({ offDaily: [night] }))
   if (isFood && !load.medical) {
     for (const [id, window] of [
       ['off by night', night],
@@ -98,58 +98,50 @@ function leversOf(load: Load, plan: Plan): Lever[] {
     ] as const) {
       const short = shortened(window, bearsH)
       if (steering?.offDaily?.length || !short) continue
-      lever(
-        id,
-        `${name} off ${formatWindow(short, units.clock)}`,
-        `${costWords(lengthMin(short), '')}; it catches up afterwards`,
-        steer({ offDaily: [short] }),
-      )
+      lever(id, offDaily(short), cost(lengthMin(short), null, true), steer({ offDaily: [short] }))
     }
+    const isFrozen = serves === 'frozen food'
     if (!steering?.setBackK)
       lever(
         'set-back',
-        `${name} set ${formatDegrees(SET_BACK_K.cooling, units)} warmer`,
-        serves === 'frozen food'
-          ? `frozen food no warmer than ${formatTemperature(-15, units)}`
-          : `no warmer than ${formatTemperature(4, units)} inside`,
+        { is: 'warmer', name, byK: SET_BACK_K.cooling },
+        isFrozen
+          ? { is: 'no warmer', celsius: FROZEN_BELOW_C, what: 'frozen' }
+          : { is: 'no warmer', celsius: FOOD_KEEPS_C, what: 'cold' },
         steer({ setBackK: SET_BACK_K.cooling }),
       )
-    if (warmestC(plan) < (serves === 'frozen food' ? FROZEN_KEEPS_C : FOOD_KEEPS_C))
+    const keepsC = isFrozen ? FROZEN_KEEPS_C : FOOD_KEEPS_C
+    if (warmestC(plan) < keepsC)
       lever(
         'outdoors',
-        `Food from ${name} outdoors, ${name} off`,
-        `below ${formatTemperature(serves === 'frozen food' ? -5 : 4, units)} all through; shade, shut boxes, no animals`,
+        { is: 'food outdoors', name },
+        { is: 'outdoors below', celsius: keepsC },
         { on: false },
       )
   }
   if (serves === 'cooled rooms' && !load.medical && !steering?.setBackK)
     lever(
       'set-back',
-      `${name} set ${formatDegrees(SET_BACK_K.cooling, units)} warmer`,
-      costWords(null, ''),
+      { is: 'warmer', name, byK: SET_BACK_K.cooling },
+      cost(null, null),
       steer({ setBackK: SET_BACK_K.cooling }),
     )
   if (serves === 'warm house' && !load.medical && !steering?.setBackK)
     lever(
       'set-back',
-      `${name} set ${formatDegrees(SET_BACK_K.heating, units)} cooler`,
-      'the house cools slowly; mind pipes and people',
+      { is: 'cooler', name, byK: SET_BACK_K.heating },
+      { is: 'house cools' },
       steer({ setBackK: SET_BACK_K.heating }),
     )
   if (serves === 'water' && !load.medical)
     lever(
       'drawn water',
-      `Draw water beforehand, ${name} off`,
-      `${formatVolume(4, units)} a person and day to drink, more to flush`,
+      { is: 'draw water', name },
+      { is: 'water a day', litres: WATER_A_DAY_L },
       { on: false },
     )
   if (plan.household.cooksWithGas && COOKING.test(name) && !load.medical)
-    lever(
-      'gas',
-      `Cook with gas, ${name} off`,
-      'open a window, have a CO alarm; never a camping stove indoors',
-      { on: false },
-    )
+    lever('gas', { is: 'cook with gas', name }, { is: 'open a window' }, { on: false })
   // two ways to the same thing are told once: the one without electricity, which says how
   const offs = levers.filter(({ change }) => isOff(change))
   return offs.length < 2 ? levers : levers.filter(({ id }) => id !== `${load.id} drop`)
@@ -165,9 +157,6 @@ function shortened(window: DayWindow, bearsH: number): DayWindow | null {
   if (hours < LEAST_OFF_H) return null
   return { from: clockOf((minuteOfDay(window.to) - hours * 60 + DAY_MIN) % DAY_MIN), to: window.to }
 }
-
-const tierNote = (tier: Load['tier']) =>
-  tier === 'optional' ? 'Optional: goes first' : 'Flexible: may be paused'
 
 const asleepOf = ({ scenario }: Plan): DayWindow => {
   const window = scenario.asleep[0]

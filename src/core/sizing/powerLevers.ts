@@ -1,14 +1,14 @@
 import { BANK_LIMITS } from '../plan/limits'
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
-import { formatNumber, formatWatts } from '../quantity/format'
+import { formatNumber } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
 import { sourceOfBank } from '../storage/bank'
 import { withExpansions } from '../storage/expansion'
 import { canBeDc } from './dcOnly'
+import type { LeverAct, LeverNote } from './leverSaying'
 import type { Lever } from './levers'
 import { requirementOf } from './requirement'
-import { formatMass } from '../reading/inUnits'
 
 /** A smaller inverter keeps this much above what is asked of it. Common practice, no source. */
 const INVERTER_ROOM = 1.25
@@ -19,14 +19,11 @@ const WORTH_SHARE = 0.3
 /** What more or other equipment would gain: an expansion, a row more, a smaller inverter, network gear on direct current. */
 export function findPowerLevers(plan: Plan): Lever[] {
   const { sources } = plan.powerSystem
-  const { currency } = plan.household
   const levers: Lever[] = []
-  const price = (more: number | null) =>
-    more === null ? 'price not known' : `${formatNumber(more, 0)} ${currency}`
-  const lever = (source: Source, id: string, words: string, note: string, other: Source) =>
+  const lever = (source: Source, id: string, act: LeverAct, note: LeverNote, other: Source) =>
     levers.push({
       id: `${source.id} ${id}`,
-      words,
+      act,
       note,
       change: { sourceId: source.id, source: other },
       isBought: true,
@@ -38,8 +35,8 @@ export function findPowerLevers(plan: Plan): Lever[] {
       lever(
         source,
         'expansion',
-        `An expansion battery for ${source.name}`,
-        `${price(expansion.price)}, ${formatMass(expansion.weightKg, plan.household.units)}`,
+        { is: 'expansion', name: source.name },
+        { is: 'price', price: expansion.price, weightKg: expansion.weightKg, isSameKind: false },
         withExpansions(source, expansion.count + 1),
       )
     const { bank } = source
@@ -48,8 +45,13 @@ export function findPowerLevers(plan: Plan): Lever[] {
       lever(
         source,
         'row',
-        `One more row of batteries for ${source.name}`,
-        `${price(bank.battery.price === null ? null : bank.battery.price * bank.series)}; of the same kind and age`,
+        { is: 'row', name: source.name },
+        {
+          is: 'price',
+          price: bank.battery.price === null ? null : bank.battery.price * bank.series,
+          weightKg: null,
+          isSameKind: true,
+        },
         sourceOfBank(source, { ...bank, parallel: bank.parallel + 1 }),
       )
     const smaller = smallerInverter(plan, source)
@@ -58,8 +60,8 @@ export function findPowerLevers(plan: Plan): Lever[] {
       lever(
         source,
         'inverter',
-        `An inverter of ${formatWatts(smaller.continuousW.value)} instead`,
-        `draws ${formatWatts(smaller.noLoadW.value)} by itself instead of ${formatWatts(source.noLoadW.value)}`,
+        { is: 'smaller inverter', watts: smaller.continuousW.value },
+        { is: 'own draw', watts: smaller.noLoadW.value, before: source.noLoadW.value },
         smaller,
       )
   }
@@ -70,8 +72,8 @@ export function findPowerLevers(plan: Plan): Lever[] {
     if (!canBeDc(load)) continue
     levers.push({
       id: `${load.id} direct current`,
-      words: `Feed ${name} with direct current`,
-      note: 'past the inverter; check its volts and polarity, fuse the lead',
+      act: { is: 'direct current', name },
+      note: { is: 'check polarity' },
       change: { loadId: load.id, volts: 12 },
     })
   }

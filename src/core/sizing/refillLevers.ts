@@ -1,13 +1,11 @@
-import { clockOf, epochMinute, formatClock, formatWindow } from '../plan/clock'
+import { clockOf, epochMinute } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
-import { formatNumber, formatWatts } from '../quantity/format'
 import { leftOutWhy, refilledSource } from '../simulation/compile'
 import { windowFor } from '../refill/connection'
 import { wholeDays } from '../simulation/dayWeights'
 import { sunAt } from '../weather/sky'
 import type { Lever } from './levers'
-import { formatVolume } from '../reading/inUnits'
 
 /** Hours of generator offered a day, and fuel offered at once. Common practice, no source. */
 const RUN_MIN = 120
@@ -27,8 +25,8 @@ export function findRefillLevers(plan: Plan): Lever[] {
   for (const array of used)
     levers.push({
       id: `${array.id} more panels`,
-      words: `One more string of ${array.name}`,
-      note: `${formatWatts(array.panel.watts * array.series)} beside the others; the input takes what it takes`,
+      act: { is: 'more panels', name: array.name },
+      note: { is: 'beside the others', watts: array.panel.watts * array.series },
       change: {
         refill: {
           ...refill,
@@ -48,15 +46,15 @@ export function findRefillLevers(plan: Plan): Lever[] {
     if (more.length > 0 && charging.generator.length + more.length <= 24)
       levers.push({
         id: 'generator hours',
-        words: `Two more hours of the generator, ${formatWindow({ from: '18:00', to: '20:00' }, plan.household.units.clock)} each day`,
-        note: `outdoors, 6 m (20 ft) from the house; about ${formatVolume(((generator.idleLPerH + generator.fullLPerH) / 2) * 2, plan.household.units, 1)} a day`,
+        act: { is: 'generator hours', window: { from: '18:00', to: '20:00' } },
+        note: { is: 'generator', litresADay: ((generator.idleLPerH + generator.fullLPerH) / 2) * 2 },
         change: { charging: { ...charging, generator: [...charging.generator, ...more] } },
       })
     if (charging.generator.length > 0)
       levers.push({
         id: 'fuel',
-        words: `${formatVolume(MORE_FUEL_L, plan.household.units)} more fuel for the generator`,
-        note: 'in a can made for it, away from house and flame',
+        act: { is: 'fuel', litres: MORE_FUEL_L },
+        note: { is: 'fuel can' },
         change: {
           refill: { ...refill, generator: { ...generator, onHandL: generator.onHandL + MORE_FUEL_L } },
         },
@@ -81,8 +79,8 @@ function sessionsIntoSun(plan: Plan): Lever[] {
     return [
       {
         id: `${id} into the sun`,
-        words: `${name} at ${[...new Set(moved)].map((clock) => formatClock(clock, plan.household.units.clock)).join(', ')}`,
-        note: 'into the sun: it need not pass the battery',
+        act: { is: 'into the sun', name, at: [...new Set(moved)] },
+        note: { is: 'past the battery' },
         change: { loadId: id, steering: { ...steering, sessionsAt: [...new Set(moved)] } },
       },
     ]

@@ -2,7 +2,8 @@
 import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { gainWords } from '@/core/sizing/gain'
-import { type RankedLever, byHours } from '@/core/sizing/byHours'
+import { byHours } from '@/core/sizing/byHours'
+import type { SaidLever } from '@/words/levers/sayLever'
 import { planFromNow } from '@/core/run/planFromNow'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { RunHead } from '@/core/run/runDocument'
@@ -13,7 +14,7 @@ const SHOWN = 6
 
 /** What could be dropped now, and what each gains from this charge and this hour on; worked out when it is asked for. */
 export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }) {
-  const [levers, setLevers] = useState<RankedLever[] | null>(null)
+  const [levers, setLevers] = useState<SaidLever[] | null>(null)
   const [isBusy, setBusy] = useState(false)
   const client = useRef<SimulationClient | null>(null)
   useEffect(() => () => client.current?.dispose(), [])
@@ -33,9 +34,9 @@ export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }
       {levers !== null && !isBusy && (
         <ol className={styles.list}>
           {levers.length === 0 && <li>Nothing that could be dropped would gain as much as a few minutes.</li>}
-          {levers.slice(0, SHOWN).map(({ id, words, note, gain }) => (
+          {levers.slice(0, SHOWN).map(({ id, words, aside, gain }) => (
             <li key={id} data-testid="drop">
-              <b>{gainWords(gain)}</b> {words} <small>{note}</small>
+              <b>{gainWords(gain)}</b> {words} <small>{aside}</small>
             </li>
           ))}
         </ol>

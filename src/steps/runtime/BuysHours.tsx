@@ -7,7 +7,8 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import dynamic from 'next/dynamic'
 import type { Plan } from '@/core/plan/document'
-import { type SparingLever, byLosses } from '@/core/risk/byLosses'
+import { byLosses } from '@/core/risk/byLosses'
+import type { SaidLever } from '@/words/levers/sayLever'
 import { byHours } from '@/core/sizing/byHours'
 import { gainWords } from '@/core/sizing/gain'
 import { withChange } from '@/core/sizing/levers'
@@ -25,7 +26,7 @@ import { usePageKeys } from '@/ui/shell/useShortcuts'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './RuntimePage.module.css'
 
-const ask = (client: SimulationClient, plan: Plan, show: (levers: SparingLever[]) => void) =>
+const ask = (client: SimulationClient, plan: Plan, show: (levers: SaidLever[]) => void) =>
   client.rankLevers(plan, show)
 const SHOWN = 6
 
@@ -33,7 +34,7 @@ const SHOWN = 6
 const Spares = dynamic(() => import('./Spares').then((module) => module.Spares), { ssr: false })
 
 type Aim = 'hours' | 'losses'
-const ORDERS = { hours: byHours<SparingLever>, losses: byLosses }
+const ORDERS = { hours: byHours<SaidLever>, losses: byLosses<SaidLever> }
 
 /**
  * What would make the supply last longer, the most hours first, or what spares most of what would be lost; each done with one
@@ -48,7 +49,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
   const levers = useMemo(() => tried && ORDERS[aim](tried), [tried, aim])
   const [done, setDone] = useState<{ words: string; after: unknown } | null>(null)
   const [all, setAll] = useState(false)
-  const apply = ({ change, words }: SparingLever) => {
+  const apply = ({ change, words }: SaidLever) => {
     const { edit } = store.getState()
     if ('sourceId' in change) edit(changeSource(plan.powerSystem.id, change.sourceId, change.source))
     else if ('refill' in change) edit(changeRefill(change.refill))
@@ -133,7 +134,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
                 )}
                 <small>
                   {lever.isBought && 'to buy: '}
-                  {lever.note}
+                  {lever.aside}
                 </small>
                 {aim === 'losses' && (
                   <small>

@@ -1,0 +1,40 @@
+/** What adds hours, in ICU messages: what to do, and what it costs or asks. */
+export const levers = {
+  act: {
+    'leave-off': 'Leave {name} off',
+    'food-outdoors': 'Food from {name} outdoors, {name} off',
+    'draw-water': 'Draw water beforehand, {name} off',
+    'cook-with-gas': 'Cook with gas, {name} off',
+    'direct-current': 'Feed {name} with direct current',
+    expansion: 'An expansion battery for {name}',
+    row: 'One more row of batteries for {name}',
+    'more-panels': 'One more string of {name}',
+    'off-daily': '{name} off {window}',
+    warmer: '{name} set {by} warmer',
+    cooler: '{name} set {by} cooler',
+    'smaller-inverter': 'An inverter of {watts} instead',
+    'generator-hours': 'Two more hours of the generator, {window} each day',
+    fuel: '{volume} more fuel for the generator',
+    'into-the-sun': '{name} at {at}',
+  },
+  note: {
+    cost: '{text}{catchesUp, select, yes {; it catches up afterwards} other {}}',
+    tier: '{tier, select, optional {Optional: goes first} other {Flexible: may be paused}}',
+    asleep: 'while the house is asleep',
+    'no-calls': 'no calls over the internet meanwhile',
+    'house-cools': 'the house cools slowly; mind pipes and people',
+    'open-a-window': 'open a window, have a CO alarm; never a camping stove indoors',
+    'check-polarity': 'past the inverter; check its volts and polarity, fuse the lead',
+    'fuel-can': 'in a can made for it, away from house and flame',
+    'past-the-battery': 'into the sun: it need not pass the battery',
+    'no-warmer':
+      '{what, select, frozen {frozen food no warmer than {celsius}} other {no warmer than {celsius} inside}}',
+    'outdoors-below': 'below {celsius} all through; shade, shut boxes, no animals',
+    'water-a-day': '{volume} a person and day to drink, more to flush',
+    price:
+      '{price, select, none {price not known} other {{price}}}{weight, select, none {} other {, {weight}}}{isSameKind, select, yes {; of the same kind and age} other {}}',
+    'own-draw': 'draws {watts} by itself instead of {before}',
+    'beside-the-others': '{watts} beside the others; the input takes what it takes',
+    generator: 'outdoors, 6 m (20 ft) from the house; about {volume} a day',
+  },
+}
