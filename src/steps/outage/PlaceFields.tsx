@@ -1,4 +1,5 @@
 'use client'
+import { formatNumber } from '@/core/quantity/format'
 import { LIMITS } from '@/core/plan/limits'
 import type { Scenario } from '@/core/plan/schema'
 import { utcOffsetH } from '@/core/weather/sky'
@@ -42,11 +43,11 @@ export function PlaceFields(props: { scenario: Scenario; change: (part: Partial<
         options={[
           {
             value: BY_LONGITUDE,
-            words: `by longitude, ${utcOffsetH({ place: { ...place, utcOffsetH: undefined } })} h`,
+            words: `by longitude, ${formatNumber(utcOffsetH({ place: { ...place, utcOffsetH: undefined } }))} h`,
           },
           ...[...new Set([...OFFSETS, ...(said === BY_LONGITUDE ? [] : [said])])].map((value) => ({
             value,
-            words: `${value} h`,
+            words: `${formatNumber(Number(value))} h`,
           })),
         ]}
         onChange={(value) => put({ utcOffsetH: value === BY_LONGITUDE ? undefined : Number(value) })}
