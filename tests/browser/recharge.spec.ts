@@ -8,7 +8,7 @@ const together = (page: Page) => page.getByTestId('together')
 const lane = (page: Page, name: string) => page.getByTestId(`lane-${name}`)
 
 test.describe('what comes in', () => {
-  test('says what the sun brings, and more of it under a clear sky', async ({ page }) => {
+  test('@soak says what the sun brings, and more of it under a clear sky', async ({ page }) => {
     await openSample(page, 'recharge')
     await expect(page.getByTestId('days-chart')).toBeVisible()
     await expect(page.getByTestId('gate-refills')).toContainText('of 24')
