@@ -48,6 +48,16 @@ describe('what a source is asked to carry', () => {
     expect(rest.every(({ neededW }) => neededW === 0)).toBe(true)
   })
 
+  test('a converter and a lead count at the socket as they do in the runs', () => {
+    const station = sourceOf(equipmentClass('station-1000'), 'main')
+    const camera = loadOf(constant(200), { id: 'camera', volts: 12 })
+    const plan = planWith([camera], [station])
+    const wiring = { loads: [{ loadId: 'camera', deviceV: 24, converterFraction: 0.8 }] }
+    const [worst] = carryStrains(station, [camera], { ...plan, wiring } as typeof plan)
+    expect(worst).toMatchObject({ part: 'direct current', neededW: 250, limitW: 220 })
+    expect(carryStrains(station, [camera], plan)[0].neededW).toBe(200)
+  })
+
   test('heat where it stands lowers what it gives', () => {
     const station = sourceOf(equipmentClass('station-1000'), 'main')
     const plan = planWith([loadOf(constant(900))], [station])

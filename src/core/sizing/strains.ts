@@ -1,3 +1,4 @@
+import { dcFactor } from '../load/dcFeed'
 import { peakRunningW } from '../load/peak'
 import type { Plan } from '../plan/document'
 import type { Load, Source } from '../plan/schema'
@@ -71,7 +72,7 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
     const limitW = outfit.outlets.ampsEach * (largest?.volts ?? 120)
     if (largest) add('one outlet', askedBy([largest]), { ...source.continuousW, value: limitW }, limitW)
   }
-  const direct = loads.filter(isDc)
+  const direct = loads.filter(isDc).map((load) => atItsSocket(load, plan))
   if (direct.length > 0 && outfit?.dc) {
     const limitW = outfit.dc.socketW + outfit.dc.usbW
     add('direct current', askedBy(direct), { ...source.continuousW, value: limitW }, limitW)
@@ -132,13 +133,25 @@ function inVoltAmps(load: Load): Load {
 }
 
 /** A 240 V load as each leg sees it. */
-function halved(load: Load): Load {
+const halved = (load: Load): Load => scaled(load, 1 / 2)
+
+/** A load on direct current as its socket sees it: its converter and its lead take beside it. */
+const atItsSocket = (load: Load, plan: Plan): Load =>
+  scaled(
+    load,
+    dcFactor(
+      load,
+      plan.wiring?.loads?.find(({ loadId }) => loadId === load.id),
+    ),
+  )
+
+function scaled(load: Load, by: number): Load {
   const { behaviour, start } = load
-  const half = <T extends Quantity>(quantity: T): T => ({ ...quantity, value: quantity.value / 2 })
+  const times = <T extends Quantity>(quantity: T): T => ({ ...quantity, value: quantity.value * by })
   return {
     ...load,
-    behaviour: { ...behaviour, runningW: half(behaviour.runningW) } as Load['behaviour'],
-    start: start && { ...start, watts: half(start.watts) },
+    behaviour: { ...behaviour, runningW: times(behaviour.runningW) } as Load['behaviour'],
+    start: start && { ...start, watts: times(start.watts) },
   }
 }
 
