@@ -1,7 +1,7 @@
 const shared = {
   transform: {
     // some packages are written in modules alone
-    '(?:\\.tsx?|/(?:@tanstack|@formatjs|@schummar|use-intl|intl-messageformat|icu-minify)/.+\\.js)$': [
+    '(?:\\.tsx?|/(?:@tanstack|@formatjs|icu-minify)/.+\\.js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -14,7 +14,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(?:@tanstack|@formatjs|@schummar|use-intl|intl-messageformat|icu-minify)/)',
+    '/node_modules/(?!(?:@tanstack|@formatjs|icu-minify)/)',
   ],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/tests/support/styles.cjs',

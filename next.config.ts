@@ -9,6 +9,10 @@ const config: NextConfig = {
   // ./yotrope test checks the types, of the tests too; a user's first start need not wait for that
   typescript: { ignoreBuildErrors: true },
   serverExternalPackages: ['mysql2', 'piscina', 'pino'],
+  turbopack: {
+    rules: { '**/words/en/**/*.ts': { loaders: ['./cli/messageLoader.cjs'], as: '*.js' } },
+    resolveAlias: { 'icu-minify/compile': './src/words/alreadyCompiled.ts' },
+  },
   headers: async () => [
     {
       source: '/:path*',

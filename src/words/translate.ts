@@ -1,57 +1,102 @@
-import { type AbstractIntlMessages, createTranslator } from 'use-intl/core'
+import compile from 'icu-minify/compile'
+import format, { type CompiledMessage, type FormatValues } from 'icu-minify/format'
+import { toPseudo } from './pseudo'
+import { LANGUAGE, PSEUDO } from './language'
 
-/** Says a message by its key, with its values written in. */
-export type Say = (key: string, values?: Record<string, string | number>) => string
+/** ICU messages, nested by key: as they are written, or compiled by the bundler. */
+export interface Messages {
+  readonly [key: string]: string | Messages
+}
+
+/** The keys of messages; those of a nested one behind its own and a point. */
+export type KeyOf<M> = {
+  [K in keyof M & string]: M[K] extends string ? K : `${K}.${KeyOf<M[K]>}`
+}[keyof M & string]
+
+export type Values = Record<string, string | number>
+
+/** Says a message by its key, with its values written in. Throws for a key or a value that is missing: words are never half said. */
+export type Say = (key: string, values?: Values) => string
 
 /** Says a message with tags in it: each tag's text goes through `mark`. */
-export type SayMarked = (key: string, values: Record<string, string | number>) => string
+export type SayMarked = (key: string, values: Values) => string
 
 /** What a tag of a message makes of its text. */
 type Mark = (tag: string, text: string) => string
 
-/**
- * The same for messages with tags.
- *
- * @param tags every tag the messages may hold
- */
-export function sayMarkedFrom(
-  messages: AbstractIntlMessages,
-  tags: readonly string[],
-  mark: Mark,
-  locale = 'en',
-): SayMarked {
-  const translate = createTranslator({
-    locale,
-    messages,
-    onError: (error) => {
-      throw error
-    },
-  })
-  const marks = Object.fromEntries(tags.map((tag) => [tag, (text: string) => mark(tag, text)]))
-  return (key, values) => {
-    const taken = tags.find((tag) => tag in values)
-    if (taken) throw new Error(`${taken} is a tag and cannot be a value, in ${key}`)
-    return (translate.markup as (key: string, values: Record<string, unknown>) => string)(key, {
-      ...values,
-      ...marks,
-    })
+/** Making one takes long beside using it. */
+const rules = new Map<Intl.PluralRuleType | undefined, Intl.PluralRules>()
+const numbers = new Intl.NumberFormat('en')
+
+const formatters = {
+  getDateTimeFormat: (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) =>
+    new Intl.DateTimeFormat(...args),
+  getNumberFormat: (locale?: Intl.LocalesArgument, options?: Intl.NumberFormatOptions) =>
+    options ? new Intl.NumberFormat(locale, options) : numbers,
+  getPluralRules: (locale?: Intl.LocalesArgument, options?: Intl.PluralRulesOptions) => {
+    const known = rules.get(options?.type) ?? new Intl.PluralRules(locale, options)
+    rules.set(options?.type, known)
+    return known
+  },
+}
+
+/** Finds the message of a key, compiled, in the language spoken. */
+function finder(messages: Messages): (key: string) => CompiledMessage {
+  const found = new Map<string, CompiledMessage>()
+  return (key) => {
+    const known = found.get(key)
+    if (known !== undefined) return known
+    let at: string | Messages | undefined = messages
+    for (const part of key.split('.')) at = typeof at === 'object' && Object.hasOwn(at, part) ? at[part] : undefined
+    if (typeof at !== 'string' && !Array.isArray(at)) throw new Error(`there is no message ${key}`)
+    const compiled = compile(at as string)
+    const spoken = LANGUAGE === PSEUDO ? toPseudo(compiled) : compiled
+    found.set(key, spoken)
+    return spoken
   }
 }
 
 /**
- * The one way from a message to words.
+ * The one way from a message to words, by keys that are put together.
  *
  * @param messages ICU messages, nested by key
- * @returns a function that throws for a key or a value that is missing: words are never half said
  */
-export function sayFrom(messages: AbstractIntlMessages, locale = 'en'): Say {
-  const translate = createTranslator({
-    locale,
-    messages,
-    onError: (error) => {
-      throw error
-    },
-  })
-  return (key, values) =>
-    (translate as (key: string, values?: Record<string, string | number>) => string)(key, values)
+export function sayFrom(messages: Messages): Say {
+  const find = finder(messages)
+  return (key, values) => format<string>(find(key), 'en', values, { formatters }) as string
+}
+
+/**
+ * The same for messages with tags.
+ *
+ * @param tags every tag the messages may hold; throws where a value has the name of one
+ */
+export function sayMarkedFrom(messages: Messages, tags: readonly string[], mark: Mark): SayMarked {
+  const find = finder(messages)
+  const marks = Object.fromEntries(tags.map((tag) => [tag, (text: string[]) => mark(tag, text.join(''))]))
+  return (key, values) => {
+    const taken = tags.find((tag) => tag in values)
+    if (taken) throw new Error(`${taken} is a tag and cannot be a value, in ${key}`)
+    const said = format<string>(find(key), 'en', { ...values, ...marks }, { formatters })
+    return Array.isArray(said) ? said.join('') : said
+  }
+}
+
+/** Words of one place of the interface. */
+export interface Words<M> {
+  (key: KeyOf<M>, values?: Values): string
+  /** the same in pieces: each tag's text goes through the value of its name, which may make an element of it */
+  pieces<T>(key: KeyOf<M>, values: FormatValues<T>): (string | T)[]
+}
+
+/** The same by keys that are known, for what the interface says. @param messages ICU messages by key */
+export function wordsOf<M extends Messages>(messages: M): Words<M> {
+  const find = finder(messages)
+  const say = (key: string, values?: Values) =>
+    format<string>(find(key), 'en', values, { formatters }) as string
+  const pieces = <T>(key: string, values: FormatValues<T>) => {
+    const said = format<T>(find(key), 'en', values, { formatters })
+    return Array.isArray(said) ? said : [said]
+  }
+  return Object.assign(say, { pieces })
 }
