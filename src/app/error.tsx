@@ -1,14 +1,15 @@
 'use client'
+import { appError } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
 import styles from './message.module.css'
+
+const say = wordsOf(appError)
 
 export default function PageError({ reset }: { reset: () => void }) {
   return (
     <main className={styles.message}>
-      <h1>This page could not be shown.</h1>
-      <p>
-        The database may not be answering. Nothing that was saved is lost; what you typed is kept in this
-        browser.
-      </p>
+      <h1>{say('thisPageCouldNotBeShown')}</h1>
+      <p>{say('theDatabaseMayNotBeAnswering')}</p>
       <p>
         {/* a link: what stands here is fetched with every page, in case */}
         <a
@@ -18,7 +19,7 @@ export default function PageError({ reset }: { reset: () => void }) {
             reset()
           }}
         >
-          Try again
+          {say('tryAgain')}
         </a>
       </p>
     </main>

@@ -5,10 +5,15 @@ import type { ReactNode } from 'react'
 import { latin, latinExtended } from '@/ui/theme/font'
 import { ThemeRoot } from '@/ui/theme/ThemeRoot'
 import '@/ui/theme/tokens.css'
+import { appLayout } from '@/words/en/pages/app'
+import { LANGUAGE } from '@/words/language'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(appLayout)
 
 export const metadata: Metadata = {
-  title: { default: 'Yotrope', template: '%s · Yotrope' },
-  description: 'How long your house holds through a power outage, and what would make it longer.',
+  title: { default: say('yotrope'), template: '%s · Yotrope' },
+  description: say('howLongYourHouseHoldsThrough'),
 }
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
@@ -16,7 +21,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
   return (
-    <html lang="en" className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
+    <html lang={LANGUAGE} className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>

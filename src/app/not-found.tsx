@@ -1,19 +1,21 @@
 import type { Metadata } from 'next'
+import { notFound } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
 import styles from './message.module.css'
 
-export const metadata: Metadata = { title: 'Not found' }
+const say = wordsOf(notFound)
+
+export const metadata: Metadata = { title: say('notFound') }
 
 export default function NotFound() {
   return (
     <main className={styles.message}>
-      <h1>There is nothing here for this browser.</h1>
-      <p>
-        The household may belong to another visitor, or have been deleted. Your own are on the start page.
-      </p>
+      <h1>{say('thereIsNothingHereForThis')}</h1>
+      <p>{say('theHouseholdMayBelongToAnother')}</p>
       <p>
         {/* a full load on purpose: the start page gives a new visitor a session */}
         {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
-        <a href="/">Open the start page</a>
+        <a href="/">{say('openTheStartPage')}</a>
       </p>
     </main>
   )

@@ -47,7 +47,8 @@ function finder(messages: Messages): (key: string) => CompiledMessage {
     const known = found.get(key)
     if (known !== undefined) return known
     let at: string | Messages | undefined = messages
-    for (const part of key.split('.')) at = typeof at === 'object' && Object.hasOwn(at, part) ? at[part] : undefined
+    for (const part of key.split('.'))
+      at = typeof at === 'object' && Object.hasOwn(at, part) ? at[part] : undefined
     if (typeof at !== 'string' && !Array.isArray(at)) throw new Error(`there is no message ${key}`)
     const compiled = compile(at as string)
     const spoken = LANGUAGE === PSEUDO ? toPseudo(compiled) : compiled

@@ -1,11 +1,15 @@
 import { type Remote, wrap } from 'comlink'
 import type { Moment } from '@/core/run/posterior'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { LANGUAGE } from '@/words/language'
 import type { RunJobs } from './runJobs'
 
 /** A worker that holds readings against simulated runs, off the page's own thread. */
 export class RunClient {
-  private readonly worker = new Worker(new URL('./run.worker.ts', import.meta.url), { type: 'module' })
+  private readonly worker = new Worker(new URL('./run.worker.ts', import.meta.url), {
+    type: 'module',
+    name: LANGUAGE,
+  })
   private readonly remote: Remote<RunJobs> = wrap<RunJobs>(this.worker)
 
   predict(head: RunHead, entries: Entry[]) {

@@ -1,5 +1,6 @@
 import { proxy, wrap } from 'comlink'
 import type { Judged } from '@/core/sizing/search/search'
+import { LANGUAGE } from '@/words/language'
 import type { SearchJobs, SearchRequest } from './searchJobs'
 
 const MOST_WORKERS = 8
@@ -17,7 +18,11 @@ export class SearchClient {
     const shares = Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2))
     const workers = Array.from(
       { length: shares },
-      () => new Worker(new URL('./search.worker.ts', import.meta.url), { type: 'module' }),
+      () =>
+        new Worker(new URL('./search.worker.ts', import.meta.url), {
+          type: 'module',
+          name: LANGUAGE,
+        }),
     )
     this.workers = workers
     const isCurrent = () => this.workers === workers

@@ -9,6 +9,7 @@ import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { WorseOutcome } from '@/core/sizing/worseCases'
 import type { SearchStock } from '@/core/sizing/search/candidates'
+import { LANGUAGE } from '@/words/language'
 import type { SimulationJobs } from './simulationJobs'
 
 /** How a computation came out: with its evaluation, or with why there is none. */
@@ -110,7 +111,10 @@ export class SimulationClient {
   /** Puts a question to the worker. A worker that breaks down answers nothing: it is ended, and the next question begins a new one. */
   private async ask<T>(question: (jobs: Remote<SimulationJobs>) => Promise<T>): Promise<T> {
     if (!this.remote || !this.broken) {
-      const worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), { type: 'module' })
+      const worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), {
+        type: 'module',
+        name: LANGUAGE,
+      })
       this.worker = worker
       this.remote = wrap<SimulationJobs>(worker)
       this.broken = new Promise((_, reject) => {

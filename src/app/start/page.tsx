@@ -2,10 +2,14 @@ import type { Metadata } from 'next'
 import { headers } from 'next/headers'
 import { countryOf } from '@/catalog/countries'
 import { StartSheet } from '@/steps/start/StartSheet'
+import { startPage } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(startPage)
 
 export const metadata: Metadata = {
-  title: 'Start yours',
-  description: 'Where you are, what must not stop, what you have: how long it lasts, in a minute.',
+  title: say('startYours'),
+  description: say('whereYouAreWhatMustNot'),
 }
 
 /** The start sheet; mains, units and money are guessed by the browser's language until a town is chosen. */

@@ -4,10 +4,14 @@ import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { sourceWiringOf } from '@/core/wiring/batteryCircuit'
 import type { Branch, Hub } from '@/core/wiring/diagram'
 import type { Box } from '@/core/wiring/sheet'
+import { diagramBox } from '@/words/en/pages/hookup'
 import { outletWords, sayHookup } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import { BOLD, SMALL_LETTER, cut, inTwo } from './fitWords'
 import styles from './hookup.module.css'
 import type { Selected } from './selected'
+
+const say = wordsOf(diagramBox)
 
 interface DiagramBoxProps {
   box: Box
@@ -29,7 +33,7 @@ const WIDE_BATTERY = 200
 /** A part of the drawing: a link to its fields, or to the loads of a group that is folded. */
 export function DiagramBox({ box, hub, branch, plan, selected, severity, select, open }: DiagramBoxProps) {
   const { x, y, width, height } = box
-  const { title, lines } = wordsOf(box, hub, branch, plan)
+  const { title, lines } = boxWords(box, hub, branch, plan)
   const part = partOf(box)
   const isLarge = box.kind === 'source' || box.kind === 'battery'
   const head = inTwo(title, (width - 16) / (isLarge ? BOLD : 1))
@@ -69,7 +73,7 @@ export function DiagramBox({ box, hub, branch, plan, selected, severity, select,
         href={`#open-${box.id}`}
         className={className}
         {...data}
-        aria-label={`${title}: open`}
+        aria-label={say('open', { title })}
         onClick={(event) => {
           event.preventDefault()
           open(box.id)
@@ -120,7 +124,7 @@ function partOf({ kind, id, hubId }: Box): Selected | null {
   }
 }
 
-function wordsOf(
+function boxWords(
   box: Box,
   hub: Hub,
   branch: Branch | undefined,
@@ -129,19 +133,19 @@ function wordsOf(
   switch (box.kind) {
     case 'feed': {
       const feed = hub.feeds.find(({ id }) => id === box.id)!
-      const name = feed.kind === 'wall' ? 'Wall, until it fails' : feed.name
-      return { title: feed.isOn ? name : `${name} (not used)`, lines: [] }
+      const name = feed.kind === 'wall' ? say('wallUntilItFails') : feed.name
+      return { title: feed.isOn ? name : say('notUsed', { name }), lines: [] }
     }
     case 'battery': {
       const { battery, series, parallel } = hub.source.bank!
       const lines = [
         `${series}S${parallel}P, ${formatNumber(battery.volts * series)} V`,
         formatEnergy(hub.source.capacityWh.value),
-        `${formatNumber(hub.circuit!.amps, 0)} A at most`,
-        hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : 'no disconnect',
+        say('aAtMost', { number: formatNumber(hub.circuit!.amps, 0) }),
+        hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : say('noDisconnect'),
       ]
       return {
-        title: 'Battery',
+        title: say('battery'),
         lines: box.width < WIDE_BATTERY ? lines : [lines.slice(0, 2).join(', '), lines.slice(2).join(', ')],
       }
     }
@@ -155,7 +159,7 @@ function wordsOf(
             ? formatWatts(source.continuousW.value)
             : `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
           source.volts.map((volts) => `${volts} V`).join(', '),
-          `neutral ${neutral ?? 'unknown'}`,
+          say('neutral', { neutral: neutral ?? 'unknown' }),
         ].slice(0, Math.max(1, Math.floor((box.height - 38) / 17))),
       }
     }
@@ -166,7 +170,10 @@ function wordsOf(
     case 'switch':
       return { title: sayHookup(`switch.${plan.wiring?.house?.transfer ?? 'none'}`), lines: [] }
     case 'group':
-      return { title: `${box.count} loads${branch?.cord ? `, ${branch.cord.name}` : ''}`, lines: [] }
+      return {
+        title: say('loads', { count: box.count, cord: branch?.cord ? `, ${branch.cord.name}` : '' }),
+        lines: [],
+      }
     case 'load':
       return { title: plan.loads.find(({ id }) => id === box.id)?.name ?? '', lines: [] }
   }

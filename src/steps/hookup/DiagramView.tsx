@@ -5,11 +5,15 @@ import type { Severity } from '@/core/hazard/finding'
 import type { Branch, Diagram, Hub } from '@/core/wiring/diagram'
 import { branchKey, layOut } from '@/core/wiring/diagramLayout'
 import { BATTERY_LINE, type Line } from '@/core/wiring/sheet'
+import { diagramView } from '@/words/en/pages/hookup'
 import { type WireWords, branchWords, circuitWords, feedWords } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import { DiagramBox } from './DiagramBox'
 import { SMALL_LETTER, cut } from './fitWords'
 import styles from './hookup.module.css'
 import type { Selected } from './selected'
+
+const say = wordsOf(diagramView)
 
 interface DiagramViewProps {
   plan: Plan
@@ -52,7 +56,7 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
         height={layout.height}
         viewBox={`0 0 ${layout.width} ${layout.height}`}
         role="group"
-        aria-label="What plugs into what"
+        aria-label={say('whatPlugsIntoWhat')}
         id="hookup-drawing"
       >
         {layout.lines.map(({ id, kind, points, hubId, branchId, label, fuse }) => {

@@ -6,7 +6,11 @@ import { TextField } from '@/ui/field/TextField'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { answerFinding } from '@/ui/household/wiringEdits'
 import type { ShownFinding } from '@/ui/hazard/findingsOf'
+import { findings as findingsWords } from '@/words/en/pages/hookup'
+import { wordsOf } from '@/words/translate'
 import styles from './hookup.module.css'
+
+const say = wordsOf(findingsWords)
 
 /** What was found, the worst first: what can happen, what to do, who may do it. */
 export function Findings({
@@ -20,9 +24,9 @@ export function Findings({
   const answered = findings.filter(({ found }) => found.answer !== null)
   const [showsAnswered, setShowsAnswered] = useState(false)
   return (
-    <section aria-label="What can hurt" className={styles.findings}>
-      <h2>What can hurt</h2>
-      {open.length === 0 && <p className={styles.soft}>Nothing open.</p>}
+    <section aria-label={say('whatCanHurt')} className={styles.findings}>
+      <h2>{say('whatCanHurt')}</h2>
+      {open.length === 0 && <p className={styles.soft}>{say('nothingOpen')}</p>}
       <ul>
         {open.map((one) => (
           <FindingItem key={one.found.key} one={one} show={show} />
@@ -30,7 +34,7 @@ export function Findings({
       </ul>
       {answered.length > 0 && (
         <Button variant="text" aria-expanded={showsAnswered} onClick={() => setShowsAnswered(!showsAnswered)}>
-          {showsAnswered ? 'Fold' : 'Show'} {answered.length} answered
+          {say('answered', { showsAnswered: showsAnswered ? 'yes' : 'no', nAnswered: answered.length })}
         </Button>
       )}
       {showsAnswered && (
@@ -69,12 +73,12 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
       )}
       {found.answer !== null && (
         <p>
-          <b>Answered:</b> {found.answer || 'seen'}
+          <b>{say('answered2')}</b> {found.answer || say('seen')}
         </p>
       )}
       {isAnswering && (
         <TextField
-          label="What you do about it"
+          label={say('whatYouDoAboutIt')}
           value={note}
           maxLength={LIMITS.noteLength}
           optional
@@ -84,29 +88,41 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
       )}
       <div className={styles.findingKeys}>
         {!isRead && (
-          <Button variant="text" onClick={() => setRead(true)} aria-label={`Read: ${words.title}`}>
-            Read
+          <Button
+            variant="text"
+            onClick={() => setRead(true)}
+            aria-label={say('read2', { title: words.title })}
+          >
+            {say('read')}
           </Button>
         )}
-        <Button variant="text" onClick={() => show(one)} aria-label={`Where it is set: ${words.title}`}>
-          Where it is set
+        <Button
+          variant="text"
+          onClick={() => show(one)}
+          aria-label={say('whereItIsSet2', { title: words.title })}
+        >
+          {say('whereItIsSet')}
         </Button>
         {found.answer !== null ? (
           <Button variant="text" onClick={() => edit(answerFinding(found.key, null))}>
-            Take it up again
+            {say('takeItUpAgain')}
           </Button>
         ) : isAnswering ? (
           <>
             <Button variant="text" onClick={answer}>
-              Keep answer
+              {say('keepAnswer')}
             </Button>
             <Button variant="text" onClick={() => setAnswering(false)}>
-              Cancel
+              {say('cancel')}
             </Button>
           </>
         ) : (
-          <Button variant="text" onClick={() => setAnswering(true)} aria-label={`Answer: ${words.title}`}>
-            Answer it
+          <Button
+            variant="text"
+            onClick={() => setAnswering(true)}
+            aria-label={say('answer', { title: words.title })}
+          >
+            {say('answerIt')}
           </Button>
         )}
       </div>

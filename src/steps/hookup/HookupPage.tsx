@@ -18,7 +18,9 @@ import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext
 import { changeHouseWiring } from '@/ui/household/wiringEdits'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { useGo } from '@/ui/shell/useGo'
+import { hookupPage } from '@/words/en/pages/hookup'
 import { summaryWords } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import { DiagramView } from './DiagramView'
 import { Findings } from './Findings'
 import styles from './hookup.module.css'
@@ -28,6 +30,8 @@ import { PartsList } from './PartsList'
 import { RiskClocks } from './RiskClocks'
 import { saveDrawing } from './saveDrawing'
 import type { Selected } from './selected'
+
+const say = wordsOf(hookupPage)
 
 const NOTHING: readonly ShownFinding[] = []
 
@@ -82,23 +86,22 @@ const Body = memo(function Body(props: {
           )}
         </p>
         <div className={styles.legend}>
-          <h2>What plugs into what</h2>
-          <span className={styles.soft}>
-            single line: household current · double: direct current · figures: running (starting) amps, volts
-            lost
-          </span>
+          <h2>{say('whatPlugsIntoWhat')}</h2>
+          <span className={styles.soft}>{say('singleLineHouseholdCurrentDouble')}</span>
           <span className={styles.noPrint}>
             <Button variant="text" onClick={() => window.print()}>
-              Print
+              {say('print')}
             </Button>
             <Button variant="text" onClick={() => saveDrawing(plan.powerSystem.name)}>
-              Save as SVG
+              {say('saveAsSvg')}
             </Button>
           </span>
         </div>
         <DiagramView plan={plan} diagram={diagram} selected={selected} select={select} worst={worst} />
         {diagram.unfed.length > 0 && (
-          <p className={styles.soft}>Not on it: {diagram.unfed.map(({ name }) => name).join(', ')}.</p>
+          <p className={styles.soft}>
+            {say('notOnIt', { unfed: diagram.unfed.map(({ name }) => name).join(', ') })}
+          </p>
         )}
       </div>
       <aside className={styles.aside}>
@@ -108,8 +111,13 @@ const Body = memo(function Body(props: {
         <div className={styles.forms}>
           <PartPanel selected={selected} plan={plan} diagram={diagram} select={select} />
           <FieldScope id="house" name="House">
-            <section className={styles.part} aria-label="House and alarms" id="hookup-house" tabIndex={-1}>
-              <h2>House and alarms</h2>
+            <section
+              className={styles.part}
+              aria-label={say('houseAndAlarms')}
+              id="hookup-house"
+              tabIndex={-1}
+            >
+              <h2>{say('houseAndAlarms')}</h2>
               <FieldTable
                 rows={houseFields}
                 state={plan.wiring?.house ?? {}}

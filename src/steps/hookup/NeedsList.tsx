@@ -10,37 +10,41 @@ import type { FieldRow } from '@/ui/field/fieldRows'
 import { freshId, freshName } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { changeNeed } from '@/ui/household/wiringEdits'
+import { needsList } from '@/words/en/pages/hookup'
+import { wordsOf } from '@/words/translate'
 import styles from './hookup.module.css'
+
+const say = wordsOf(needsList)
 
 const NO_LOAD = ''
 const KINDS: readonly { value: NeedKind; words: string; name: string; hours: number }[] = [
-  { value: 'medicine', words: 'medicine that needs cold', name: 'Medicine', hours: 8 },
-  { value: 'aquarium', words: 'fish', name: 'Aquarium', hours: 4 },
-  { value: 'animals', words: 'animals', name: 'Animals suffer', hours: 6 },
-  { value: 'roots', words: 'plants with roots in air or water', name: 'Plants', hours: 2 },
-  { value: 'phone', words: 'a telephone line', name: 'Telephone', hours: 0 },
+  { value: 'medicine', words: say('medicineThatNeedsCold'), name: say('medicine'), hours: 8 },
+  { value: 'aquarium', words: say('fish'), name: say('aquarium'), hours: 4 },
+  { value: 'animals', words: say('animals'), name: say('animalsSuffer'), hours: 6 },
+  { value: 'roots', words: say('plantsWithRootsInAirOr'), name: say('plants'), hours: 2 },
+  { value: 'phone', words: say('aTelephoneLine'), name: say('telephone'), hours: 0 },
 ]
 
 const needFields = (plan: Plan): readonly FieldRow<Need>[] => [
   {
     kind: 'choice',
-    label: 'What suffers',
+    label: say('whatSuffers'),
     options: KINDS,
     value: ({ kind }) => kind,
     put: (need, kind) => ({ ...need, kind: kind as NeedKind }),
   },
   {
     kind: 'text',
-    label: 'Called',
+    label: say('called'),
     maxLength: LIMITS.nameLength,
     value: ({ name }) => name,
     put: (need, name) => ({ ...need, name }),
   },
   {
     kind: 'choice',
-    label: 'Kept by',
+    label: say('keptBy'),
     options: [
-      { value: NO_LOAD, words: 'the wall alone' },
+      { value: NO_LOAD, words: say('theWallAlone') },
       ...plan.loads.map(({ id, name }) => ({ value: id, words: name })),
     ],
     value: ({ loadId }) => loadId ?? NO_LOAD,
@@ -48,7 +52,7 @@ const needFields = (plan: Plan): readonly FieldRow<Need>[] => [
   },
   {
     kind: 'quantity',
-    label: 'Bears without power',
+    label: say('bearsWithoutPower'),
     path: 'need.hours',
     value: ({ hours }) => hours,
     put: (need, hours) => ({ ...need, hours }),
@@ -75,13 +79,13 @@ export function NeedsList({ plan }: { plan: Plan }) {
               change={(next) => edit(changeNeed(need.id, next))}
             />
             <Button variant="text" onClick={() => edit(changeNeed(need.id, null))}>
-              Remove {need.name}
+              {say('remove', { need: need.name })}
             </Button>
           </section>
         </FieldScope>
       ))}
       <Button variant="text" onClick={add} disabled={needs.length >= MOST_WIRING.needs}>
-        Add medicine, animals or plants
+        {say('addMedicineAnimalsOrPlants')}
       </Button>
     </>
   )

@@ -14,6 +14,7 @@ import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import { legBalance } from '@/core/wiring/legs'
 import { type TakeOff, stringCurrents } from '@/core/wiring/stringCurrents'
 import { WIRING_TABLES } from '@/catalog/wires'
+import { partPanel } from '@/words/en/pages/hookup'
 import { chargerWords, leadWords, legWords, stringWords } from '@/words/hookup/hookupWords'
 import { GUESSED_LENGTH_M, connectionsOf, isUsuallyFixed } from '@/core/wiring/connections'
 import { FieldScope } from '@/ui/field/FieldScope'
@@ -29,6 +30,7 @@ import {
   changeSourceWiring,
   removeCord,
 } from '@/ui/household/wiringEdits'
+import { wordsOf } from '@/words/translate'
 import { cordFields } from './cordFields'
 import styles from './hookup.module.css'
 import { carFields, generatorFields } from './houseFields'
@@ -36,6 +38,8 @@ import { type LoadForm, NEW_CORD, loadFields } from './loadFields'
 import type { Selected } from './selected'
 import { WorkedOut } from './WorkedOut'
 import { sourceFields } from './sourceFields'
+
+const say = wordsOf(partPanel)
 
 const workings = () => import('@/words/hookup/hookupWorkings')
 
@@ -59,7 +63,12 @@ export function PartPanel(props: {
   )
   const panel = (id: string, name: string, fields: ReactNode, more?: ReactNode) => (
     <FieldScope id={id} name={name}>
-      <section className={styles.part} aria-label={`Connection of ${name}`} id="hookup-part" tabIndex={-1}>
+      <section
+        className={styles.part}
+        aria-label={say('connectionOf', { name })}
+        id="hookup-part"
+        tabIndex={-1}
+      >
         <h2>{name}</h2>
         <div className={styles.partFields}>{fields}</div>
         {more}
@@ -116,7 +125,7 @@ export function PartPanel(props: {
             </p>
           )}
         </>,
-        link('loads', 'Watts, volts and start: Loads'),
+        link('loads', say('wattsVoltsAndStartLoads')),
       )
     }
     case 'cord': {
@@ -143,7 +152,7 @@ export function PartPanel(props: {
               select({ kind: 'house', id: 'house' })
             }}
           >
-            Remove this cord
+            {say('removeThisCord')}
           </Button>
         </>,
       )
@@ -185,7 +194,7 @@ export function PartPanel(props: {
             />
           )}
         </>,
-        link('power', 'Watts, watt-hours and inputs: Power'),
+        link('power', say('wattsWattHoursAndInputsPower')),
       )
     }
     case 'generator':
@@ -200,7 +209,7 @@ export function PartPanel(props: {
           state={wiring.house ?? {}}
           change={(part) => edit(changeHouseWiring(part))}
         />,
-        link('recharge', 'Watts, fuel and hours: Recharge'),
+        link('recharge', say('wattsFuelAndHoursRecharge')),
       )
     }
     default:
@@ -222,7 +231,7 @@ function sharesOf({ source, cable, least }: BatteryCircuit): string {
 
 /** A cord for a load, named after it; its size is still to be said. */
 function newCord(loadName: string, cords: readonly Cord[]): Cord {
-  const name = freshName(`Cord of ${loadName}`.slice(0, 70), [...cords])
+  const name = freshName(say('cordOf', { loadName }).slice(0, 70), [...cords])
   return { id: freshId(name, [...cords]), name, areaMm2: null, lengthM: GUESSED_LENGTH_M }
 }
 

@@ -14,8 +14,13 @@ import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { pricePart } from '@/ui/household/wiringEdits'
 import { saveText } from '@/ui/keep/saveText'
+import { rich } from '@/ui/rich'
+import { partsList } from '@/words/en/pages/hookup'
 import { partWords } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import styles from './hookup.module.css'
+
+const say = wordsOf(partsList)
 
 /** What is still to be bought or found, with what it costs here; as a table for a shop, too. */
 export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] }) {
@@ -43,20 +48,20 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
   }
   if (parts.length === 0)
     return (
-      <section aria-label="To buy or to find">
-        <h2>To buy or to find</h2>
-        <p className={styles.soft}>Nothing is missing.</p>
+      <section aria-label={say('toBuyOrToFind')}>
+        <h2>{say('toBuyOrToFind')}</h2>
+        <p className={styles.soft}>{say('nothingIsMissing')}</p>
       </section>
     )
   return (
-    <section aria-label="To buy or to find" className={styles.parts}>
-      <h2>To buy or to find</h2>
+    <section aria-label={say('toBuyOrToFind')} className={styles.parts}>
+      <h2>{say('toBuyOrToFind')}</h2>
       <Table size="small">
         <TableHead>
           <TableRow>
-            <TableCell>Part</TableCell>
-            <TableCell align="right">Amount</TableCell>
-            <TableCell align="right">Price each</TableCell>
+            <TableCell>{say('part')}</TableCell>
+            <TableCell align="right">{say('amount')}</TableCell>
+            <TableCell align="right">{say('priceEach')}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -72,7 +77,7 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
                 <TableCell align="right">
                   <QuantityField
                     cell
-                    label={`Price of ${words}`}
+                    label={say('priceOf', { words })}
                     path="source.price"
                     value={part.price}
                     onChange={(price) => edit(pricePart(part.id, price))}
@@ -85,17 +90,17 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
       </Table>
       <p>
         {sum.unpriced === parts.length ? (
-          'Say what they cost where you buy, and the sum stands here.'
+          say('sayWhatTheyCostWhereYou')
         ) : (
           <>
-            Together <b>{money(sum.price)}</b>
-            {sum.unpriced > 0 && `, and ${sum.unpriced} without a price`}.
+            {rich(say, 'together', { money: money(sum.price), b: (text) => <b>{text}</b> })}
+            {sum.unpriced > 0 && say('andWithoutAPrice', { unpriced: sum.unpriced })}.
           </>
         )}
       </p>
       <div className={styles.findingKeys}>
         <Button variant="text" onClick={() => void save()}>
-          Save as CSV
+          {say('saveAsCsv')}
         </Button>
         {bank && fittings && fittings.unpriced === 0 && bank.bank!.fittingsPrice === undefined && (
           <Button
@@ -110,7 +115,7 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
               )
             }
           >
-            Count {money(fittings.price)} in the bank’s price
+            {say('countInTheBanksPrice', { money: money(fittings.price) })}
           </Button>
         )}
       </div>

@@ -17,11 +17,15 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { useMoment } from '@/ui/field/useMoment'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { changeRisk } from '@/ui/household/wiringEdits'
+import { riskClocks } from '@/words/en/pages/hookup'
 import { clockWords, nothingLostWords, sayHookup } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import styles from './hookup.module.css'
 import { coolingFields } from './houseFields'
 import { NeedsList } from './NeedsList'
 import { WorkedOut } from './WorkedOut'
+
+const say = wordsOf(riskClocks)
 
 /** What is lost once the power has ended, on the clock, in the order of what to save first. */
 export function RiskClocks({
@@ -46,22 +50,20 @@ export function RiskClocks({
   const until = nothingLostMin(clocks, outageMin)
   const at = (minute: number) => moment(startsAt, minute, 5)
   return (
-    <section aria-label="What is lost, and when" className={styles.clocks}>
-      <h2>What is lost, and when</h2>
+    <section aria-label={say('whatIsLostAndWhen')} className={styles.clocks}>
+      <h2>{say('whatIsLostAndWhen')}</h2>
       {clocks.length === 0 ? (
-        <p className={styles.soft}>
-          No critical load of this outage keeps something that is lost without power.
-        </p>
+        <p className={styles.soft}>{say('noCriticalLoadOfThisOutage')}</p>
       ) : (
         <div className={styles.scroll}>
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell>First to save first</TableCell>
-                <TableCell>Power ends, likely</TableCell>
-                <TableCell>Lost, likely</TableCell>
-                <TableCell>1 in 10 by</TableCell>
-                <TableCell>Known by</TableCell>
+                <TableCell>{say('firstToSaveFirst')}</TableCell>
+                <TableCell>{say('powerEndsLikely')}</TableCell>
+                <TableCell>{say('lostLikely')}</TableCell>
+                <TableCell>{say('text1In10By')}</TableCell>
+                <TableCell>{say('knownBy')}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -81,7 +83,7 @@ export function RiskClocks({
                     </TableCell>
                     <TableCell>
                       {powerEnds === null
-                        ? 'not fed at all'
+                        ? say('notFedAtAll')
                         : powerEnds.likely < outageMin
                           ? at(powerEnds.likely)
                           : sayHookup('clock.never')}
@@ -124,10 +126,10 @@ export function RiskClocks({
 }
 
 const NIGHT_FIELDS = [
-  ['startC', 'Indoors, heating off', 'scenario.indoorC'],
-  ['endC', 'Indoors, later', 'scenario.indoorC'],
-  ['outdoorC', 'Outdoors meanwhile', 'scenario.outdoorC'],
-  ['hours', 'Hours between', 'scenario.durationH'],
+  ['startC', say('indoorsHeatingOff'), 'scenario.indoorC'],
+  ['endC', say('indoorsLater'), 'scenario.indoorC'],
+  ['outdoorC', say('outdoorsMeanwhile'), 'scenario.outdoorC'],
+  ['hours', say('hoursBetween'), 'scenario.durationH'],
 ] as const
 const NIGHT = { startC: 20, endC: 17, outdoorC: 0, hours: 8 }
 
@@ -138,7 +140,7 @@ function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
   if (!isOpen)
     return (
       <Button variant="text" onClick={() => setOpen(true)}>
-        Measure it in a cooling night
+        {say('measureItInACoolingNight')}
       </Button>
     )
   const { startC, endC, outdoorC, hours } = night
@@ -158,8 +160,8 @@ function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
       ))}
       <p role="status">
         {found === null
-          ? 'It must have cooled, and stayed warmer than outdoors.'
-          : `The house keeps warm for ${Math.round(found)} h: in that time it loses 63 % of its warmth.`}
+          ? say('itMustHaveCooledAndStayed')
+          : say('theHouseKeepsWarmForH', { found: Math.round(found) })}
       </p>
       <Button
         variant="text"
@@ -169,7 +171,7 @@ function CoolingNight({ keep }: { keep: (timeConstantH: number) => void }) {
           setOpen(false)
         }}
       >
-        Keep it
+        {say('keepIt')}
       </Button>
     </div>
   )

@@ -1,45 +1,49 @@
 import { LIMITS } from '@/core/plan/limits'
 import type { Cord } from '@/core/plan/wiring'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { cordFields as cordFieldsWords } from '@/words/en/pages/hookupFields'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(cordFieldsWords)
 
 const SOURCE = ''
 
 const ROUTES = [
-  { value: 'open', words: 'in the open, along a wall' },
-  { value: 'doorway', words: 'through a door or window' },
-  { value: 'covered', words: 'under a carpet or behind things' },
-  { value: 'wet', words: 'where it is wet' },
+  { value: 'open', words: say('inTheOpenAlongAWall') },
+  { value: 'doorway', words: say('throughADoorOrWindow') },
+  { value: 'covered', words: say('underACarpetOrBehindThings') },
+  { value: 'wet', words: say('whereItIsWet') },
 ] as const
 
 /** The fields of a cord. @param others cords it may be plugged into */
 export const cordFields = (others: readonly Cord[]): readonly FieldRow<Cord>[] => [
   {
     kind: 'text',
-    label: 'Called',
+    label: say('called'),
     maxLength: LIMITS.nameLength,
     value: ({ name }) => name,
     put: (cord, name) => ({ ...cord, name }),
   },
   {
     kind: 'wire',
-    label: 'Wire size',
+    label: say('wireSize'),
     isCord: true,
     value: ({ areaMm2 }) => areaMm2,
     put: (cord, areaMm2) => ({ ...cord, areaMm2 }),
   },
   {
     kind: 'quantity',
-    label: 'Length',
+    label: say('length'),
     path: 'cord.lengthM',
     value: ({ lengthM }) => lengthM,
     put: (cord, lengthM) => ({ ...cord, lengthM }),
   },
   {
     kind: 'choice',
-    label: 'Plugged into',
+    label: say('pluggedInto'),
     when: () => others.length > 0,
     options: [
-      { value: SOURCE, words: 'the source' },
+      { value: SOURCE, words: say('theSource') },
       ...others.map(({ id, name }) => ({ value: id, words: name })),
     ],
     value: ({ fromCordId }) => fromCordId ?? SOURCE,
@@ -47,22 +51,22 @@ export const cordFields = (others: readonly Cord[]): readonly FieldRow<Cord>[] =
   },
   {
     kind: 'choice',
-    label: 'It lies',
+    label: say('itLies'),
     options: ROUTES,
     value: ({ route }) => route ?? 'open',
     put: (cord, route) => ({ ...cord, route: route as Cord['route'] }),
   },
   {
     kind: 'check',
-    label: 'Reel',
-    words: 'stays coiled while in use',
+    label: say('reel'),
+    words: say('staysCoiledWhileInUse'),
     on: ({ isCoiled }) => isCoiled ?? false,
     put: (cord, on) => ({ ...cord, isCoiled: on || undefined }),
   },
   {
     kind: 'check',
-    label: 'Power strip',
-    words: 'several outlets at its end',
+    label: say('powerStrip'),
+    words: say('severalOutletsAtItsEnd'),
     on: ({ isStrip }) => isStrip ?? false,
     put: (cord, on) => ({ ...cord, isStrip: on || undefined }),
   },

@@ -1,57 +1,61 @@
 import type { HouseWiring, Risk } from '@/core/plan/wiring'
 import { CAR_CABLE_M, GENERATOR_CORD_M } from '@/core/wiring/feeds'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { houseFields as houseFieldsWords } from '@/words/en/pages/hookupFields'
+import { wordsOf } from '@/words/translate'
 
-const UNSAID = 'not said'
+const say = wordsOf(houseFieldsWords)
+
+const UNSAID = say('notSaid')
 const unsaid = <T extends string>(choice: string): T | undefined =>
   choice === UNSAID ? undefined : (choice as T)
 
 const PLACES = [
-  { value: UNSAID, words: 'not said' },
-  { value: 'outdoors', words: 'out of doors' },
-  { value: 'porch', words: 'on a porch, under a roof' },
-  { value: 'garage', words: 'in a garage or shed' },
+  { value: UNSAID, words: say('notSaid') },
+  { value: 'outdoors', words: say('outOfDoors') },
+  { value: 'porch', words: say('onAPorchUnderARoof') },
+  { value: 'garage', words: say('inAGarageOrShed') },
 ] as const
 
 /** Fixed wires, alarms, fuel, carrying. */
 export const houseFields: readonly FieldRow<HouseWiring>[] = [
   {
     kind: 'choice',
-    label: 'Fixed wires are fed by',
+    label: say('fixedWiresAreFedBy'),
     options: [
-      { value: 'none', words: 'nothing yet' },
-      { value: 'transfer-switch', words: 'an inlet and a transfer switch' },
-      { value: 'interlock', words: 'an inlet and an interlock in the panel' },
-      { value: 'plug-at-appliance', words: 'a plug and outlet at the appliance' },
+      { value: 'none', words: say('nothingYet') },
+      { value: 'transfer-switch', words: say('anInletAndATransferSwitch') },
+      { value: 'interlock', words: say('anInletAndAnInterlockIn') },
+      { value: 'plug-at-appliance', words: say('aPlugAndOutletAtThe') },
     ],
     value: ({ transfer }) => transfer ?? 'none',
     put: (house, transfer) => ({ ...house, transfer: transfer as HouseWiring['transfer'] }),
   },
   {
     kind: 'quantity',
-    label: 'Carbon monoxide alarms',
+    label: say('carbonMonoxideAlarms'),
     path: 'house.alarms',
     value: ({ monoxideAlarms }) => monoxideAlarms ?? null,
     put: (house, monoxideAlarms) => ({ ...house, monoxideAlarms }),
   },
   {
     kind: 'quantity',
-    label: 'Smoke alarms',
+    label: say('smokeAlarms'),
     path: 'house.alarms',
     value: ({ smokeAlarms }) => smokeAlarms ?? null,
     put: (house, smokeAlarms) => ({ ...house, smokeAlarms }),
   },
   {
     kind: 'check',
-    label: 'Surge protector',
-    words: 'before what is sensitive',
+    label: say('surgeProtector'),
+    words: say('beforeWhatIsSensitive'),
     on: ({ hasSurgeProtector }) => hasSurgeProtector ?? false,
     put: (house, on) => ({ ...house, hasSurgeProtector: on || undefined }),
   },
   {
     kind: 'check',
-    label: 'Stairs',
-    words: 'on the way it is carried',
+    label: say('stairs'),
+    words: say('onTheWayItIsCarried'),
     on: ({ hasStairs }) => hasStairs ?? false,
     put: (house, on) => ({ ...house, hasStairs: on || undefined }),
   },
@@ -61,21 +65,21 @@ export const houseFields: readonly FieldRow<HouseWiring>[] = [
 export const generatorFields: readonly FieldRow<HouseWiring>[] = [
   {
     kind: 'choice',
-    label: 'It runs',
+    label: say('itRuns'),
     options: PLACES,
     value: ({ generatorPlace }) => generatorPlace ?? UNSAID,
     put: (house, place) => ({ ...house, generatorPlace: unsaid(place) }),
   },
   {
     kind: 'quantity',
-    label: 'From the nearest opening',
+    label: say('fromTheNearestOpening'),
     path: 'generator.awayM',
     value: ({ generatorAwayM }) => generatorAwayM ?? null,
     put: (house, generatorAwayM) => ({ ...house, generatorAwayM }),
   },
   {
     kind: 'wire',
-    label: 'Its cord',
+    label: say('itsCord'),
     isCord: true,
     value: ({ generatorCord }) => generatorCord?.areaMm2 ?? null,
     put: (house, areaMm2) => ({
@@ -85,7 +89,7 @@ export const generatorFields: readonly FieldRow<HouseWiring>[] = [
   },
   {
     kind: 'quantity',
-    label: 'Cord, length',
+    label: say('cordLength'),
     path: 'cord.lengthM',
     value: ({ generatorCord }) => generatorCord?.lengthM ?? null,
     put: (house, lengthM) => ({
@@ -95,25 +99,25 @@ export const generatorFields: readonly FieldRow<HouseWiring>[] = [
   },
   {
     kind: 'choice',
-    label: 'Its neutral',
+    label: say('itsNeutral'),
     options: [
-      { value: UNSAID, words: 'not known' },
-      { value: 'floating', words: 'floating: tied to nothing' },
-      { value: 'bonded', words: 'bonded: tied to ground' },
+      { value: UNSAID, words: say('notKnown') },
+      { value: 'floating', words: say('floatingTiedToNothing') },
+      { value: 'bonded', words: say('bondedTiedToGround') },
     ],
     value: ({ generatorNeutral }) => generatorNeutral ?? UNSAID,
     put: (house, neutral) => ({ ...house, generatorNeutral: unsaid(neutral) }),
   },
   {
     kind: 'check',
-    label: 'Fuel',
-    words: 'kept inside the house or an attached garage',
+    label: say('fuel'),
+    words: say('keptInsideTheHouseOrAn'),
     on: ({ keepsFuelIndoors }) => keepsFuelIndoors ?? false,
     put: (house, on) => ({ ...house, keepsFuelIndoors: on || undefined }),
   },
   {
     kind: 'quantity',
-    label: 'Fuel is months old',
+    label: say('fuelIsMonthsOld'),
     path: 'house.fuelAgeMonths',
     value: ({ fuelAgeMonths }) => fuelAgeMonths ?? null,
     put: (house, fuelAgeMonths) => ({ ...house, fuelAgeMonths }),
@@ -124,21 +128,21 @@ export const generatorFields: readonly FieldRow<HouseWiring>[] = [
 export const carFields: readonly FieldRow<HouseWiring>[] = [
   {
     kind: 'choice',
-    label: 'It runs',
+    label: say('itRuns'),
     options: PLACES,
     value: ({ carPlace }) => carPlace ?? UNSAID,
     put: (house, place) => ({ ...house, carPlace: unsaid(place) }),
   },
   {
     kind: 'wire',
-    label: 'Jumper cables',
+    label: say('jumperCables'),
     isCord: false,
     value: ({ carCable }) => carCable?.areaMm2 ?? null,
     put: (house, areaMm2) => ({ ...house, carCable: { lengthM: CAR_CABLE_M, ...house.carCable, areaMm2 } }),
   },
   {
     kind: 'quantity',
-    label: 'Cables, one way',
+    label: say('cablesOneWay'),
     path: 'cable.lengthM',
     value: ({ carCable }) => carCable?.lengthM ?? null,
     put: (house, lengthM) => ({ ...house, carCable: { areaMm2: null, ...house.carCable, lengthM } }),
@@ -149,15 +153,15 @@ export const carFields: readonly FieldRow<HouseWiring>[] = [
 export const coolingFields: readonly FieldRow<Risk>[] = [
   {
     kind: 'quantity',
-    label: 'House keeps warm for',
+    label: say('houseKeepsWarmFor'),
     path: 'house.timeConstantH',
     value: ({ timeConstantH }) => timeConstantH ?? null,
     put: (risk, timeConstantH) => ({ ...risk, timeConstantH, isMeasured: undefined }),
   },
   {
     kind: 'check',
-    label: 'Water pipes',
-    words: 'in outer walls or unheated rooms',
+    label: say('waterPipes'),
+    words: say('inOuterWallsOrUnheatedRooms'),
     on: ({ hasWaterPipes }) => hasWaterPipes ?? true,
     put: (risk, hasWaterPipes) => ({ ...risk, hasWaterPipes }),
   },

@@ -3,6 +3,10 @@ import type { Load } from '@/core/plan/schema'
 import type { Cord, LoadWiring, Pit } from '@/core/plan/wiring'
 import { type Connection, MOST_WIRING } from '@/core/plan/wiringLimits'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { loadFields as loadFieldsWords } from '@/words/en/pages/hookupFields'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(loadFieldsWords)
 
 /** What the form of a load's connection changes. */
 export interface LoadForm {
@@ -11,18 +15,18 @@ export interface LoadForm {
 }
 
 /** Choices beside the household's cords. */
-export const NEW_CORD = 'new cord'
-const STRAIGHT = 'straight in'
+export const NEW_CORD = say('newCord')
+const STRAIGHT = say('straightIn')
 const FIXED = 'fixed'
-const UNSAID = 'not said'
+const UNSAID = say('notSaid')
 
 const PLUG_WORDS = [
-  { value: UNSAID, words: 'not named' },
-  { value: 'barrel-plus-inside', words: 'round, plus inside' },
-  { value: 'barrel-plus-outside', words: 'round, plus outside' },
-  { value: 'usb', words: 'USB' },
-  { value: 'socket', words: '12 V car socket' },
-  { value: 'terminals', words: 'screwed or crimped' },
+  { value: UNSAID, words: say('notNamed') },
+  { value: 'barrel-plus-inside', words: say('roundPlusInside') },
+  { value: 'barrel-plus-outside', words: say('roundPlusOutside') },
+  { value: 'usb', words: say('usb') },
+  { value: 'socket', words: say('text12VCarSocket') },
+  { value: 'terminals', words: say('screwedOrCrimped') },
 ] as const
 
 /** A pit as it is first drawn up: 45 cm wide, its rim a foot above where the pump starts. */
@@ -53,14 +57,14 @@ export const loadFields = (
 ): readonly FieldRow<LoadForm>[] => [
   {
     kind: 'choice',
-    label: 'Connected by',
+    label: say('connectedBy'),
     when: () => load.volts !== 12,
     options: [
-      { value: UNSAID, words: usual === 'hard-wired' ? 'fixed wires, as usual' : 'a cord, not named yet' },
-      { value: STRAIGHT, words: 'its own plug, straight into the source' },
-      { value: FIXED, words: 'fixed wires of the house' },
+      { value: UNSAID, words: usual === 'hard-wired' ? say('fixedWiresAsUsual') : say('aCordNotNamedYet') },
+      { value: STRAIGHT, words: say('itsOwnPlugStraightIntoThe') },
+      { value: FIXED, words: say('fixedWiresOfTheHouse') },
       ...cords.map(({ id, name }) => ({ value: id, words: name })),
-      ...(cords.length < MOST_WIRING.cords ? [{ value: NEW_CORD, words: 'another cord …' }] : []),
+      ...(cords.length < MOST_WIRING.cords ? [{ value: NEW_CORD, words: say('anotherCord') }] : []),
     ],
     value: ({ wiring }) =>
       wiring.cordId ??
@@ -74,7 +78,7 @@ export const loadFields = (
   },
   {
     kind: 'wire',
-    label: 'Lead, wire size',
+    label: say('leadWireSize'),
     when: () => load.volts === 12,
     isCord: true,
     value: ({ wiring }) => wiring.lead?.areaMm2 ?? null,
@@ -82,7 +86,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: 'Lead, length',
+    label: say('leadLength'),
     when: () => load.volts === 12,
     path: 'cord.lengthM',
     value: ({ wiring }) => wiring.lead?.lengthM ?? null,
@@ -90,7 +94,7 @@ export const loadFields = (
   },
   {
     kind: 'choice',
-    label: 'Plug',
+    label: say('plug'),
     when: () => load.volts === 12,
     options: PLUG_WORDS,
     value: ({ wiring }) => wiring.plug ?? UNSAID,
@@ -98,7 +102,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: 'Device wants',
+    label: say('deviceWants'),
     when: () => load.volts === 12,
     path: 'lead.deviceV',
     value: ({ wiring }) => wiring.deviceV ?? null,
@@ -106,7 +110,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: 'Converter passes on',
+    label: say('converterPassesOn'),
     when: ({ wiring }) => load.volts === 12 && (wiring.converterFraction ?? converterOf(wiring)) < 1,
     path: 'source.efficiencyFraction',
     value: ({ wiring }) => converterOf(wiring),
@@ -114,38 +118,38 @@ export const loadFields = (
   },
   {
     kind: 'check',
-    label: 'Outlet',
-    words: 'with ground-fault protection',
+    label: say('outlet'),
+    words: say('withGroundFaultProtection'),
     when: () => isPit || load.behaviour.kind === 'pump',
     on: ({ wiring }) => wiring.isGroundFaultProtected ?? false,
     put: (state, on) => wired(state, { isGroundFaultProtected: on || undefined }),
   },
   {
     kind: 'check',
-    label: 'Own battery',
-    words: 'bridges the moment of switching over',
+    label: say('ownBattery'),
+    words: say('bridgesTheMomentOfSwitchingOver'),
     on: ({ wiring }) => wiring.hasOwnBattery ?? false,
     put: (state, on) => wired(state, { hasOwnBattery: on || undefined }),
   },
   {
     kind: 'check',
-    label: 'Second source',
-    words: 'a charged spare stands ready',
+    label: say('secondSource'),
+    words: say('aChargedSpareStandsReady'),
     when: () => load.medical,
     on: ({ wiring }) => wiring.hasSecondSource ?? false,
     put: (state, on) => wired(state, { hasSecondSource: on || undefined }),
   },
   {
     kind: 'check',
-    label: 'Pit',
-    words: 'measured: say when it runs over',
+    label: say('pit'),
+    words: say('measuredSayWhenItRunsOver'),
     when: () => isPit,
     on: ({ pit }) => pit !== null,
     put: (state, on) => ({ ...state, pit: on ? { loadId: load.id, ...USUAL_PIT } : null }),
   },
   {
     kind: 'quantity',
-    label: 'Pit, surface',
+    label: say('pitSurface'),
     when: ({ pit }) => pit !== null,
     path: 'pit.areaM2',
     value: ({ pit }) => pit?.areaM2 ?? USUAL_PIT.areaM2,
@@ -153,7 +157,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: 'Pump start to rim',
+    label: say('pumpStartToRim'),
     when: ({ pit }) => pit !== null,
     path: 'pit.toRimM',
     value: ({ pit }) => pit?.toRimM ?? USUAL_PIT.toRimM,
@@ -161,7 +165,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: 'Runs in, when measured',
+    label: say('runsInWhenMeasured'),
     when: ({ pit }) => pit !== null,
     path: 'pit.inflowLH',
     value: ({ pit }) => pit?.inflowLH ?? null,
@@ -169,9 +173,8 @@ export const loadFields = (
   },
   {
     kind: 'note',
-    label: 'Runs in',
+    label: say('runsIn'),
     when: ({ pit }) => pit !== null,
-    words: () =>
-      'To measure it: pump off, note how far the water rises in ten minutes. Surface × rise × 6 is what runs in within an hour. It is scaled to the rain of each outage.',
+    words: () => say('toMeasureItPumpOffNote'),
   },
 ]

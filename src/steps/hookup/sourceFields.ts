@@ -2,17 +2,21 @@ import type { Source } from '@/core/plan/power'
 import type { SourceWiring } from '@/core/plan/wiring'
 import { GUESSED_CABLE_M } from '@/core/wiring/batteryCircuit'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { sourceFields as sourceFieldsWords } from '@/words/en/pages/hookupFields'
+import { wordsOf } from '@/words/translate'
 
-const UNSAID = 'not said'
+const say = wordsOf(sourceFieldsWords)
+
+const UNSAID = say('notSaid')
 const STANDS = [
-  { value: 'free', words: 'free, air on every side' },
-  { value: 'shut-in', words: 'in a closed cupboard or box' },
-  { value: 'sun', words: 'in the sun' },
+  { value: 'free', words: say('freeAirOnEverySide') },
+  { value: 'shut-in', words: say('inAClosedCupboardOrBox') },
+  { value: 'sun', words: say('inTheSun') },
 ] as const
 const NEUTRALS = [
-  { value: UNSAID, words: 'not known' },
-  { value: 'floating', words: 'floating: tied to nothing' },
-  { value: 'bonded', words: 'bonded: tied to ground' },
+  { value: UNSAID, words: say('notKnown') },
+  { value: 'floating', words: say('floatingTiedToNothing') },
+  { value: 'bonded', words: say('bondedTiedToGround') },
 ] as const
 
 const cable = (wiring: SourceWiring, part: Partial<NonNullable<SourceWiring['cable']>>): SourceWiring => ({
@@ -35,21 +39,21 @@ export const sourceFields = (
   return [
     {
       kind: 'choice',
-      label: 'It stands',
+      label: say('itStands'),
       options: STANDS,
       value: ({ stands }) => stands ?? 'free',
       put: (wiring, stands) => ({ ...wiring, stands: stands as SourceWiring['stands'] }),
     },
     {
       kind: 'quantity',
-      label: 'Above the floor',
+      label: say('aboveTheFloor'),
       path: 'source.aboveFloorM',
       value: ({ aboveFloorM }) => aboveFloorM ?? null,
       put: (wiring, aboveFloorM) => ({ ...wiring, aboveFloorM }),
     },
     {
       kind: 'choice',
-      label: 'Neutral',
+      label: say('neutral'),
       options: NEUTRALS,
       value: ({ neutral }) => neutral ?? UNSAID,
       put: (wiring, neutral) => ({
@@ -59,7 +63,7 @@ export const sourceFields = (
     },
     {
       kind: 'wire',
-      label: 'Battery cable',
+      label: say('batteryCable'),
       when: isBank,
       isCord: false,
       value: ({ cable: there }) => there?.areaMm2 ?? null,
@@ -67,7 +71,7 @@ export const sourceFields = (
     },
     {
       kind: 'quantity',
-      label: 'Cable, one way',
+      label: say('cableOneWay'),
       when: isBank,
       path: 'cable.lengthM',
       value: ({ cable: there }) => there?.lengthM ?? null,
@@ -75,12 +79,12 @@ export const sourceFields = (
     },
     {
       kind: 'choice',
-      label: 'Battery fuse',
+      label: say('batteryFuse'),
       when: isBank,
       options: [
-        { value: UNSAID, words: 'not said' },
-        { value: 'none', words: 'none' },
-        { value: 'there', words: 'there is one' },
+        { value: UNSAID, words: say('notSaid') },
+        { value: 'none', words: say('noneWord') },
+        { value: 'there', words: say('thereIsOne') },
       ],
       value: (wiring) => (wiring.fuse === undefined ? UNSAID : wiring.fuse === null ? 'none' : 'there'),
       put: (wiring, choice) =>
@@ -92,7 +96,7 @@ export const sourceFields = (
     },
     {
       kind: 'quantity',
-      label: 'Fuse',
+      label: say('fuse'),
       when: hasFuse,
       path: 'fuse.ratedA',
       value: (wiring) => wiring.fuse?.ratedA ?? USUAL_FUSE_A,
@@ -100,7 +104,7 @@ export const sourceFields = (
     },
     {
       kind: 'quantity',
-      label: 'Fuse can interrupt',
+      label: say('fuseCanInterrupt'),
       when: hasFuse,
       path: 'fuse.interruptingA',
       value: (wiring) => wiring.fuse?.interruptingA ?? null,
@@ -108,7 +112,7 @@ export const sourceFields = (
     },
     {
       kind: 'quantity',
-      label: 'Fuse from battery',
+      label: say('fuseFromBattery'),
       when: hasFuse,
       path: 'fuse.awayM',
       value: (wiring) => wiring.fuse?.awayM ?? null,
@@ -116,15 +120,15 @@ export const sourceFields = (
     },
     {
       kind: 'check',
-      label: 'Disconnect',
-      words: 'a switch cuts the battery off',
+      label: say('disconnect'),
+      words: say('aSwitchCutsTheBatteryOff'),
       when: isBank,
       on: ({ hasDisconnect }) => hasDisconnect ?? false,
       put: (wiring, on) => ({ ...wiring, hasDisconnect: on || undefined }),
     },
     {
       kind: 'quantity',
-      label: 'Room’s opening',
+      label: say('roomsOpening'),
       when: () => bank !== undefined && bank.battery.chemistry !== 'lifepo4',
       path: 'source.ventCm2',
       value: ({ ventCm2 }) => ventCm2 ?? null,

@@ -13,7 +13,11 @@ import { addLoad, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { type PickItem, PickDialog } from '@/ui/shell/PickDialog'
 import { blankLoad, loadFrom } from '@/catalog/appliances/loadFrom'
+import { addLoadDialog } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { TIER_WORDS } from './tierWords'
+
+const say = wordsOf(addLoadDialog)
 
 interface AddLoadProps {
   onClose: () => void
@@ -42,7 +46,7 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
     else onAdded(load.id)
   }
   const itemsFor = (text: string): PickItem[] => {
-    const ownName = text.trim().slice(0, LIMITS.nameLength) || 'New load'
+    const ownName = text.trim().slice(0, LIMITS.nameLength) || say('newLoad')
     const typical = searchAppliances(text).map((appliance) => {
       const { name, group, tiers } = appliance
       const tier = tiers[kind]
@@ -50,7 +54,12 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
       return {
         key: appliance.id,
         name,
-        words: `${group} · ${formatWatts(runningW)} running, ${formatWatts(averageW)} average · ${TIER_WORDS[tier]} here`,
+        words: say('runningAverageHere', {
+          group,
+          watts: formatWatts(runningW),
+          watts2: formatWatts(averageW),
+          tierwords: TIER_WORDS[tier],
+        }),
         pick: add(name, (id, freshly) => ({
           ...loadFrom(
             { ...appliance, behaviour: onDesignDay(appliance.behaviour, coldestC) },
@@ -64,29 +73,29 @@ export function AddLoadDialog({ onClose, onAdded, afterId }: AddLoadProps) {
     })
     const own = {
       key: 'own',
-      name: text.trim() ? `“${ownName}”` : 'Something else',
-      words: 'name and watts are yours to give',
+      name: text.trim() ? `“${ownName}”` : say('somethingElse'),
+      words: say('nameAndWattsAreYoursTo'),
       pick: add(ownName, (id, freshly) => blankLoad(id, freshly, mains)),
     }
     return [...typical, own]
   }
   return (
     <PickDialog
-      title="Add a load"
-      label="What is it?"
-      placeholder="Refrigerator, pump, router…"
+      title={say('addALoad')}
+      label={say('whatIsIt')}
+      placeholder={say('refrigeratorPumpRouter')}
       itemsFor={itemsFor}
-      trouble={isFull ? `A household has ${LIMITS.loads} loads at most. Remove one first.` : null}
+      trouble={isFull ? say('aHouseholdHasLoadsAtMost', { loads: LIMITS.loads }) : null}
       actions={
         <>
           <span role="status" style={{ flex: 1 }}>
-            {added.length > 0 && `Added: ${added.map(({ name }) => name).join(', ')}.`}
+            {added.length > 0 && say('added', { added: added.map(({ name }) => name).join(', ') })}
           </span>
           <FormControlLabel
             control={<Switch checked={several} onChange={(_, on) => setSeveral(on)} />}
-            label="Add several"
+            label={say('addSeveral')}
           />
-          {several && <Button onClick={close}>Done</Button>}
+          {several && <Button onClick={close}>{say('done')}</Button>}
         </>
       }
       onClose={close}

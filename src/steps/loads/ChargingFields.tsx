@@ -4,9 +4,13 @@ import type { Charging } from '@/core/plan/schema'
 import { formatDuration } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { chargingFields } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { FixedHours } from './FixedHours'
 import { TimerField } from './TimerField'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(chargingFields)
 
 /** A charger: what goes in, how well, and when. */
 export function ChargingFields(props: { behaviour: Charging; change: (behaviour: Charging) => void }) {
@@ -15,29 +19,29 @@ export function ChargingFields(props: { behaviour: Charging; change: (behaviour:
   return (
     <>
       <QuantityField
-        label="Goes into the battery"
+        label={say('goesIntoTheBattery')}
         path="load.chargeWh"
         value={energyWh.value}
         onChange={(value) => change({ ...behaviour, energyWh: { ...energyWh, value } })}
       />
       <QuantityField
-        label="Charging efficiency"
+        label={say('chargingEfficiency')}
         path="load.chargeEfficiency"
         value={efficiencyFraction.value}
         onChange={(value) => change({ ...behaviour, efficiencyFraction: { ...efficiencyFraction, value } })}
       />
       <QuantityField
-        label="Idle watts"
+        label={say('idleWatts')}
         path="load.watts"
         value={idleW.value}
         onChange={(value) => change({ ...behaviour, idleW: { ...idleW, value } })}
       />
       <SelectField
-        label="When"
+        label={say('when')}
         value={when === 'start' ? 'start' : 'at'}
         options={[
-          { value: 'start', words: 'Once, at the start' },
-          { value: 'at', words: 'At fixed hours' },
+          { value: 'start', words: say('onceAtTheStart') },
+          { value: 'at', words: say('atFixedHours') },
         ]}
         onChange={(choice) =>
           change({ ...behaviour, when: choice === 'start' ? 'start' : { at: ['19:00'] } })
@@ -50,7 +54,9 @@ export function ChargingFields(props: { behaviour: Charging; change: (behaviour:
         </>
       )}
       <p className={styles.derived}>
-        Takes {formatDuration(chargeMin(energyWh.value, efficiencyFraction.value, runningW.value))} each time.
+        {say('takesEachTime', {
+          duration: formatDuration(chargeMin(energyWh.value, efficiencyFraction.value, runningW.value)),
+        })}
       </p>
     </>
   )

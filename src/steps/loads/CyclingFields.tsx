@@ -8,8 +8,12 @@ import { FieldTable } from '@/ui/field/FieldTable'
 import { useUnits } from '@/ui/field/units'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
+import { cyclingFields } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { cyclingRows } from './cyclingRows'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(cyclingFields)
 
 interface CyclingFieldsProps {
   name: string
@@ -40,12 +44,12 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         rows={rows}
         state={behaviour}
         change={change}
-        moreWords="cycle, thermostat, how it is driven"
+        moreWords={say('cycleThermostatHowItIsDriven')}
       />
       <p className={styles.derived}>
-        On {working.steps[working.steps.length - 1].result} of the time in this outage (duty cycle).{' '}
+        {say('onOfTheTimeInThis', { result: working.steps[working.steps.length - 1].result })}{' '}
         <Button variant="text" onClick={() => setShowsWorking(true)}>
-          How that comes about
+          {say('howThatComesAbout')}
         </Button>
       </p>
       {showsWorking && <WorkingDialog working={working} onClose={() => setShowsWorking(false)} />}

@@ -9,7 +9,11 @@ import type { Ink } from '@/ui/chart/chartInk'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { shownHousehold } from '@/ui/household/store'
+import { dayTrace } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(dayTrace)
 
 const DAY_MIN = 1440
 const STEP_MIN = 5
@@ -77,14 +81,11 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
   )
 
   return (
-    <section aria-label="A typical day">
-      <h2 className={styles.dayTitle}>A typical day</h2>
-      <p className={styles.school}>{name} filled, all other carried loads on top of it, dashed.</p>
+    <section aria-label={say('aTypicalDay')}>
+      <h2 className={styles.dayTitle}>{say('aTypicalDay')}</h2>
+      <p className={styles.school}>{say('filledAllOtherCarriedLoadsOn', { name })}</p>
       <div className={styles.day}>
-        <LineChart
-          label={`Watts through the first day: ${name}, and the other carried loads on top`}
-          draw={draw}
-        />
+        <LineChart label={say('wattsThroughTheFirstDayAnd', { name })} draw={draw} />
       </div>
     </section>
   )

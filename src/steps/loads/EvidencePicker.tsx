@@ -3,13 +3,17 @@ import ButtonBase from '@mui/material/ButtonBase'
 import type { KeyboardEvent } from 'react'
 import { EVIDENCE_STEPS, type Evidence, usualSpread } from '@/core/quantity/quantity'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
+import { evidencePicker } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
 
+const say = wordsOf(evidencePicker)
+
 const WORDS: Record<Evidence, string> = {
-  typical: 'Typical',
-  label: 'Label',
-  measured: 'Measured',
-  tested: 'Tested',
+  typical: say('typical'),
+  label: say('label'),
+  measured: say('measured'),
+  tested: say('tested'),
 }
 
 const spreadText = (evidence: Evidence) => {
@@ -17,7 +21,7 @@ const spreadText = (evidence: Evidence) => {
   if (!('times' in spread)) return ''
   return spread.times < 1.2
     ? `±${Math.round((spread.times - 1) * 100)} %`
-    : `up to ${spread.times} times more or less`
+    : say('upToTimesMoreOrLess', { times: spread.times })
 }
 
 /** How the load's energy is known; better evidence narrows the band. */
@@ -40,7 +44,7 @@ export function EvidencePicker({
     <div
       className={styles.evidence}
       role="radiogroup"
-      aria-label="How its energy is known"
+      aria-label={say('howItsEnergyIsKnown')}
       onKeyDown={onKeyDown}
     >
       {EVIDENCE_STEPS.map((step) => (

@@ -4,6 +4,10 @@ import { useId } from 'react'
 import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
 import windows from '@/ui/field/WindowsField.module.css'
+import { fixedHours } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(fixedHours)
 
 /** Hours of the day at which something begins. */
 export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: string[]) => void }) {
@@ -11,30 +15,30 @@ export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: stri
   return (
     <div className={fields.row} role="group" aria-labelledby={id}>
       <span id={id} className={fields.label}>
-        Begins at
+        {say('beginsAt')}
       </span>
       <span className={fields.control}>
         {at.map((clock, i) => (
           <span key={i} className={windows.window}>
             <ClockInput
-              label={`Begins at ${i + 1}`}
+              label={say('beginsAt2', { i: i + 1 })}
               value={clock}
               onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
             />
             {at.length > 1 && (
               <ButtonBase
                 className={windows.small}
-                aria-label={`Remove hour ${i + 1}`}
+                aria-label={say('removeHour', { i: i + 1 })}
                 onClick={() => onChange(at.filter((_, k) => k !== i))}
               >
-                remove
+                {say('remove')}
               </ButtonBase>
             )}
           </span>
         ))}
         {at.length < 24 && (
           <ButtonBase className={windows.small} onClick={() => onChange([...at, '18:00'])}>
-            add an hour
+            {say('addAnHour')}
           </ButtonBase>
         )}
       </span>

@@ -14,15 +14,20 @@ import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
+import { rich } from '@/ui/rich'
 import { useLoaded } from '@/ui/shell/useLoaded'
+import { labelReader } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import styles from './LabelReader.module.css'
 import { Meant } from './Meant'
 
+const say = wordsOf(labelReader)
+
 const KIND_WORDS: Record<PlateKind, string> = {
-  motor: 'on a motor',
-  heat: 'on something that heats',
-  electronics: 'on electronics',
-  'cold box': 'on a refrigerator or freezer',
+  motor: say('onAMotor'),
+  heat: say('onSomethingThatHeats'),
+  electronics: say('onElectronics'),
+  'cold box': say('onARefrigeratorOrFreezer'),
 }
 
 const loadReader = () =>
@@ -67,7 +72,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
     <div className={styles.reader}>
       <div className={fields.row}>
         <label className={fields.label} htmlFor={id}>
-          Label (nameplate)
+          {say('labelNameplate')}
         </label>
         <span className={fields.control}>
           <TextField
@@ -76,7 +81,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
             hiddenLabel
             className={styles.line}
             value={text ?? load.label?.text ?? ''}
-            placeholder="120 V 6.5 A · 1/3 hp · 412 kWh/year"
+            placeholder={say('text120V65A1')}
             error={reading.kind === 'refused'}
             onChange={(event) => setText(event.target.value)}
             onKeyDown={onKeyDown}
@@ -87,7 +92,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
           <span className={styles.kind}>
             <SelectField
               cell
-              label="What the label is on"
+              label={say('whatTheLabelIsOn')}
               value={kind}
               options={PLATE_KINDS.map((value) => ({ value, words: KIND_WORDS[value] }))}
               onChange={setKind}
@@ -123,7 +128,7 @@ function Read(props: { result: LabelResult; unread: string[]; changes: LabelChan
                 <TableCell component="th" scope="row">
                   {what}
                 </TableCell>
-                <TableCell>{before ?? 'none'}</TableCell>
+                <TableCell>{before ?? say('noneWord')}</TableCell>
                 <TableCell aria-hidden>→</TableCell>
                 <TableCell>
                   <b>{after}</b>
@@ -133,19 +138,19 @@ function Read(props: { result: LabelResult; unread: string[]; changes: LabelChan
           </TableBody>
         </Table>
       ) : (
-        <p>Nothing of it differs from what is entered.</p>
+        <p>{say('nothingOfItDiffersFromWhat')}</p>
       )}
       {changes.note && <p>{changes.note}</p>}
       {result.isLimitOnly && result.limitW && !changes.note && (
-        <p>Volts × amps are a limit: at most {formatWatts(result.limitW.value)}.</p>
+        <p>{say('voltsAmpsAreALimitAt', { watts: formatWatts(result.limitW.value) })}</p>
       )}
       {unread.length > 0 && (
-        <p className={styles.refused}>Not understood: {unread.map((piece) => `“${piece}”`).join(', ')}.</p>
+        <p className={styles.refused}>
+          {say('notUnderstood', { unread: unread.map((piece) => `“${piece}”`).join(', ') })}
+        </p>
       )}
       <p>
-        <Button onClick={take}>
-          Use it <kbd>Enter</kbd>
-        </Button>
+        <Button onClick={take}>{rich(say, 'useItEnter', { kbd: (text) => <kbd>{text}</kbd> })}</Button>
       </p>
       <ul className={styles.steps}>
         {result.steps.map(({ label, formula, values, result: outcome }) => (

@@ -28,6 +28,8 @@ import { WorkingDialog } from '@/ui/shell/lazy'
 import { notify } from '@/ui/shell/notify'
 import { More } from '@/ui/field/More'
 import { expectedW } from '@/core/simulation/expected'
+import { loadInspector } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
 import { LabelReader } from './LabelReader'
@@ -38,13 +40,15 @@ import { RunningWatts } from './RunningWatts'
 import { TierHint } from './TierHint'
 import { TIER_MEANINGS } from './tierWords'
 
+const say = wordsOf(loadInspector)
+
 const KINDS: { value: BehaviourKind; words: string }[] = [
-  { value: 'constant', words: 'Constant: on all the time' },
-  { value: 'cycling', words: 'Cycling: a thermostat' },
-  { value: 'pump', words: 'Pump: float or pressure switch' },
-  { value: 'charging', words: 'Charging: so much, then nothing' },
-  { value: 'scheduled', words: 'Scheduled: by the clock' },
-  { value: 'session', words: 'Session: minutes at a time' },
+  { value: 'constant', words: say('constantOnAllTheTime') },
+  { value: 'cycling', words: say('cyclingAThermostat') },
+  { value: 'pump', words: say('pumpFloatOrPressureSwitch') },
+  { value: 'charging', words: say('chargingSoMuchThenNothing') },
+  { value: 'scheduled', words: say('scheduledByTheClock') },
+  { value: 'session', words: say('sessionMinutesAtATime') },
 ]
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
 const MeterLog = dynamic(loadMeter, { ssr: false })
@@ -54,14 +58,14 @@ const StartFields = dynamic(() => import('./StartFields').then((module) => modul
 })
 
 const LEGS = [
-  { value: 'A', words: 'Leg A' },
-  { value: 'B', words: 'Leg B' },
+  { value: 'A', words: say('legA') },
+  { value: 'B', words: say('legB') },
 ] as const
 const VOLTS = [
   { value: '120', words: '120 V' },
-  { value: '240', words: '240 V, both legs' },
+  { value: '240', words: say('text240VBothLegs') },
   { value: '230', words: '230 V' },
-  { value: '12', words: '12 V DC' },
+  { value: '12', words: say('text12VDc') },
 ] as const
 
 /** Everything about one load, changed in place; the answer follows every keystroke. */
@@ -94,7 +98,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
     const at = loads.findIndex(({ id }) => id === load.id)
     const next = loads[at + 1] ?? loads[at - 1]
     edit(removeLoad(load.id))
-    notify(`Removed ${load.name}.`, store.getState().household)
+    notify(say('removed', { load: load.name }), store.getState().household)
     if (next) select(next.id)
     focusSoon(next ? `load-${next.id}` : 'add-load')
   }
@@ -106,67 +110,64 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         </span>
       </h2>
       <p className={styles.lead}>
-        {formatWatts(average)} on average in this outage, likely {formatWatts(low * share)} to{' '}
-        {formatWatts(high * share)}; {formatEnergy(average * 24)} a day.{' '}
+        {say('onAverageInThisOutageLikely', {
+          watts: formatWatts(average),
+          watts2: formatWatts(low * share),
+          watts3: formatWatts(high * share),
+          energy: formatEnergy(average * 24),
+        })}{' '}
         <Button variant="text" onClick={() => setShowsWorking(true)}>
-          The working
+          {say('theWorking')}
         </Button>
       </p>
       <EvidencePicker
         evidence={deciding.evidence}
         onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) })}
       />
-      {load.medical && (
-        <p className="caution">
-          A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency
-          plan. Ask them for a second source and whom to call, and register with your utility if it keeps a
-          list.
-        </p>
-      )}
+      {load.medical && <p className="caution">{say('aMedicalDeviceThisPlanCounts')}</p>}
       {isPlaceholder(load) && (
         <p className={styles.asks} role="note">
-          Nothing is known of it yet: {formatWatts(behaviour.runningW.value)} day and night stand in for it.
-          Say what it draws, and under Behaviour when it runs.
+          {say('nothingIsKnownOfItYet', { watts: formatWatts(behaviour.runningW.value) })}
         </p>
       )}
       <TierHint load={load} tier={standing.tier} averageW={average} />
       <TextField
-        label="Name"
+        label={say('name')}
         value={load.name}
         maxLength={LIMITS.nameLength}
         onChange={(name) => change({ name })}
       />
       <SelectField
-        label="In this outage"
+        label={say('inThisOutage')}
         value={standing.tier}
         options={TIERS.map((value) => ({ value, words: TIER_MEANINGS[value] }))}
         onChange={(tier) => edit(changeStanding(load.id, { tier }))}
       />
       <SelectField
-        label="Behaviour"
+        label={say('behaviour')}
         value={behaviour.kind}
         options={KINDS}
         onChange={(kind) => change({ behaviour: asKind(behaviour, kind) })}
       />
       <RunningWatts load={load} change={change} />
       <QuantityField
-        label="How many"
+        label={say('howMany')}
         path="load.count"
         value={load.count ?? 1}
         onChange={(count) => change(withCount(load, count))}
       />
       {(load.count ?? 1) > 1 && (
         <p className={styles.derived}>
-          Watts and watt-hours are those of all {load.count} together:{' '}
-          {formatWatts(behaviour.runningW.value / load.count!)} each.
+          {say('wattsAndWattHoursAreThose')} {load.count}{' '}
+          {say('togetherEach', { watts: formatWatts(behaviour.runningW.value / load.count!) })}
         </p>
       )}
       <LabelReader load={load} change={change} />
       <p className={styles.derived}>
         <Button variant="text" onClick={() => setIsLogging(true)}>
-          Readings from a plug-in meter
+          {say('readingsFromAPlugInMeter')}
         </Button>{' '}
-        beat any label: a day narrows its energy to ±8 %.
+        {say('beatAnyLabelADayNarrows')}
       </p>
       <BehaviourFields
         name={load.name}
@@ -175,12 +176,12 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         change={(next) => change({ behaviour: next })}
       />
       <More
-        words="motor start, voltage, note"
+        words={say('motorStartVoltageNote')}
         isUnusual={load.start !== null || load.volts === 12 || load.note !== ''}
       >
         <StartFields load={load} change={change} />
         <SelectField
-          label="Voltage"
+          label={say('voltage')}
           value={String(load.volts) as (typeof VOLTS)[number]['value']}
           options={VOLTS}
           onChange={(volts) =>
@@ -189,14 +190,14 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         />
         {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
           <SelectField
-            label="On leg"
+            label={say('onLeg')}
             value={load.leg === 'B' ? 'B' : 'A'}
             options={LEGS}
             onChange={(leg) => change({ leg })}
           />
         )}
         <TextField
-          label="Note"
+          label={say('note')}
           value={load.note}
           maxLength={LIMITS.noteLength}
           multiline
@@ -207,13 +208,13 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       <FindingMarks part="load" id={load.id} />
       <div className={styles.actions}>
         <Button variant="text" onClick={duplicate}>
-          Duplicate
+          {say('duplicate')}
         </Button>
         <Button variant="text" onClick={() => change({ medical: !load.medical })}>
-          {load.medical ? 'Not a medical device' : 'This is a medical device'}
+          {load.medical ? say('notAMedicalDevice') : say('thisIsAMedicalDevice')}
         </Button>
         <Button variant="text" onClick={remove}>
-          Remove
+          {say('remove')}
         </Button>
       </div>
       {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}

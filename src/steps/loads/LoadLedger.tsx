@@ -4,11 +4,16 @@ import TableRow from '@mui/material/TableRow'
 import { type KeyboardEvent, useMemo } from 'react'
 import { changeStanding, moveLoad, standingOf } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
 import { DataTable } from '@/ui/table/DataTable'
+import { loadLedger } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { DragArea, DragRow } from './dragRows'
 import { ledgerColumns, ledgerRow, nameId } from './ledgerColumns'
 import styles from './LoadsPage.module.css'
 import { QuickLine } from './QuickLine'
+
+const say = wordsOf(loadLedger)
 
 interface LedgerProps {
   selectedId: string | null
@@ -47,7 +52,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
     select(next.id.slice(nameId('').length), false)
     next.focus()
   }
-  const title = `${loads.length} ${loads.length === 1 ? 'load' : 'loads'} in ${scenario.name}`
+  const title = say('inWord', { nLoads: loads.length, scenario: scenario.name })
   const columns = ledgerColumns(title, {
     selectedId,
     select,
@@ -58,16 +63,13 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
   if (loads.length === 0) {
     return (
       <div className={styles.empty}>
-        <h2>No loads yet</h2>
-        <p>
-          Begin with what must not stop: the refrigerator, the heating’s pump, a breathing aid, the router.
-          Typical watts are filled in; the label or a plug-in meter makes them better.
-        </p>
+        <h2>{say('noLoadsYet')}</h2>
+        <p>{say('beginWithWhatMustNotStop')}</p>
         <p>
           <Button onClick={add} variant="contained" color="primary">
-            Add a load
+            {say('addALoad')}
           </Button>{' '}
-          or press <kbd>a</kbd>
+          {rich(say, 'orPressA', { kbd: (text) => <kbd>{text}</kbd> })}
         </p>
         <QuickLine onAdded={(id) => select(id, false)} />
       </div>
@@ -77,7 +79,7 @@ export function LoadLedger({ selectedId, select, add }: LedgerProps) {
     <>
       <div className={styles.addLine}>
         <Button id="add-load" onClick={add}>
-          Add a load
+          {say('addALoad')}
         </Button>
         <QuickLine onAdded={(id) => select(id, false)} />
       </div>

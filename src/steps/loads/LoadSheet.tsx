@@ -3,7 +3,11 @@ import Close from '@mui/icons-material/Close'
 import Drawer from '@mui/material/Drawer'
 import IconButton from '@mui/material/IconButton'
 import type { ReactNode } from 'react'
+import { loadSheet } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(loadSheet)
 
 /** What is asked of a load, as a sheet from below where there is no room beside the ledger. */
 export function LoadSheet(props: { isOpen: boolean; close: () => void; children: ReactNode }) {
@@ -13,9 +17,9 @@ export function LoadSheet(props: { isOpen: boolean; close: () => void; children:
       anchor="bottom"
       open={isOpen}
       onClose={close}
-      slotProps={{ paper: { className: styles.sheet, 'aria-label': 'The selected load' } }}
+      slotProps={{ paper: { className: styles.sheet, 'aria-label': say('theSelectedLoad') } }}
     >
-      <IconButton aria-label="Close" className={styles.closeSheet} onClick={close}>
+      <IconButton aria-label={say('close')} className={styles.closeSheet} onClick={close}>
         <Close />
       </IconButton>
       {children}

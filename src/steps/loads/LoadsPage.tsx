@@ -8,10 +8,14 @@ import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { loadsPage } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { LoadInspector } from './LoadInspector'
 import { LoadLedger } from './LoadLedger'
 import styles from './LoadsPage.module.css'
 import { SizingNumbers } from './SizingNumbers'
+
+const say = wordsOf(loadsPage)
 
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
 const AddLoadDialog = dynamic(loadAdd, { ssr: false })
@@ -59,7 +63,7 @@ export function LoadsPage() {
           {inspector}
         </LoadSheet>
       ) : (
-        <aside className={styles.inspector} aria-label="The selected load">
+        <aside className={styles.inspector} aria-label={say('theSelectedLoad')}>
           {inspector}
         </aside>
       )}

@@ -1,7 +1,11 @@
 'use client'
 import Button from '@mui/material/Button'
 import type { Question } from '@/core/reading/facts'
+import { meant as meantWords } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import styles from './Meant.module.css'
+
+const say = wordsOf(meantWords)
 
 /** A question about what was typed, with what was probably meant as keys; Enter takes the first. */
 export function Meant({ question, pick }: { question: Question; pick: (text: string) => void }) {
@@ -13,7 +17,7 @@ export function Meant({ question, pick }: { question: Question; pick: (text: str
           {question.meant.map(({ words, text }, i) => (
             <Button key={text} onClick={() => pick(text)}>
               {words}
-              {i === 0 && <kbd>Enter</kbd>}
+              {i === 0 && <kbd>{say('enter')}</kbd>}
             </Button>
           ))}
         </p>

@@ -2,8 +2,12 @@
 import Button from '@mui/material/Button'
 import type { LineReading } from '@/core/load/loadLine'
 import { LIMITS } from '@/core/plan/limits'
+import { pastedLines } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { Meant } from './Meant'
 import styles from './QuickLine.module.css'
+
+const say = wordsOf(pastedLines)
 
 /** A pasted line that was not added yet. */
 export interface PastedLine {
@@ -24,16 +28,14 @@ interface PastedLinesProps {
 export function PastedLines({ lines, read, pick, close }: PastedLinesProps) {
   return (
     <div className={styles.pasted} role="alert">
-      <p>
-        {lines.length} of the pasted lines {lines.length === 1 ? 'is' : 'are'} not added yet; the others are.
-      </p>
+      <p>{say('ofThePastedLinesNotAdded', { nLines: lines.length })}</p>
       <ul>
         {lines.map((line) => {
           const reading = read(line.text)
           return (
             <li key={line.line}>
-              Line {line.line}, “{line.text.slice(0, 60)}”:{' '}
-              {line.isFull && `A household has ${LIMITS.loads} loads at most.`}
+              {say('line', { line: line.line, line2: line.text.slice(0, 60) })}{' '}
+              {line.isFull && say('aHouseholdHasLoadsAtMost', { loads: LIMITS.loads })}
               {!line.isFull && reading?.status === 'refuse' && reading.message}
               {!line.isFull && reading?.status === 'ask' && (
                 <Meant question={reading.question} pick={(meant) => pick(line, meant)} />
@@ -42,7 +44,7 @@ export function PastedLines({ lines, read, pick, close }: PastedLinesProps) {
           )
         })}
       </ul>
-      <Button onClick={close}>Leave them out</Button>
+      <Button onClick={close}>{say('leaveThemOut')}</Button>
     </div>
   )
 }

@@ -9,9 +9,13 @@ import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
+import { pumpFields } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
 
-const RAIN_WORDS = { dry: 'Dry', rain: 'Rain', downpour: 'Downpour' }
+const say = wordsOf(pumpFields)
+
+const RAIN_WORDS = { dry: say('dry'), rain: say('rain'), downpour: say('downpour') }
 
 /** A pump’s run time and spacing: as counted, or from what it lifts. */
 /** Water a person uses a day in an outage, litres. From memory. */
@@ -26,11 +30,11 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
   return (
     <>
       <SelectField
-        label="Known by"
+        label={say('knownBy')}
         value={cycle.by}
         options={[
-          { value: 'spacing', words: 'Counting: so long, so often' },
-          { value: 'volume', words: 'What it lifts: volume, rate, inflow' },
+          { value: 'spacing', words: say('countingSoLongSoOften') },
+          { value: 'volume', words: say('whatItLiftsVolumeRateInflow') },
         ]}
         onChange={(by) =>
           by !== cycle.by &&
@@ -55,27 +59,25 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
       {cycle.by === 'spacing' ? (
         <>
           <QuantityField
-            label="Runs for"
+            label={say('runsFor')}
             pairedWith="every"
             path="load.pumpOnMin"
             value={cycle.onMin.value}
-            check={(minutes) =>
-              minutes >= cycle.everyMin.value ? 'It must be shorter than the spacing.' : null
-            }
+            check={(minutes) => (minutes >= cycle.everyMin.value ? say('itMustBeShorterThanThe') : null)}
             onChange={(value) =>
               change({ ...behaviour, cycle: { ...cycle, onMin: { ...cycle.onMin, value } } })
             }
           />
           <QuantityField
-            label="every"
-            pairedWith="Runs for"
+            label={say('every')}
+            pairedWith={say('runsFor')}
             path="load.pumpEveryMin"
             value={cycle.everyMin.value}
             check={(minutes) =>
               minutes <= cycle.onMin.value
-                ? 'It must be longer than one run.'
+                ? say('itMustBeLongerThanOne')
                 : minutes > 10_000
-                  ? 'A week at most.'
+                  ? say('aWeekAtMost')
                   : null
             }
             onChange={(value) =>
@@ -86,7 +88,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
       ) : (
         <>
           <QuantityField
-            label="Between the switches"
+            label={say('betweenTheSwitches')}
             path="load.pumpVolumeL"
             value={cycle.volumeL.value}
             onChange={(value) =>
@@ -94,7 +96,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
             }
           />
           <QuantityField
-            label="It lifts"
+            label={say('itLifts')}
             path="load.pumpRateLMin"
             value={cycle.rateLMin.value}
             onChange={(value) =>
@@ -102,7 +104,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
             }
           />
           <QuantityField
-            label={inflowFollows === 'use' ? 'Used' : 'Flows in'}
+            label={inflowFollows === 'use' ? say('used') : say('flowsIn')}
             path="load.pumpInflowLH"
             value={cycle.inflowLH.value}
             onChange={(value) =>
@@ -111,7 +113,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
           />
           {inflowFollows === 'use' && (
             <QuantityField
-              label="Persons in the house"
+              label={say('personsInTheHouse')}
               path="load.persons"
               value={Math.round((cycle.inflowLH.value * 2400) / L_A_PERSON_AND_DAY) / 100}
               onChange={(persons) =>
@@ -128,18 +130,18 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
         </>
       )}
       <SelectField
-        label="Varies with"
+        label={say('variesWith')}
         value={inflowFollows}
         options={[
-          { value: 'nothing', words: 'Nothing: the same all day' },
-          { value: 'rain', words: 'Rain' },
-          { value: 'use', words: 'The household’s use of water' },
+          { value: 'nothing', words: say('nothingTheSameAllDay') },
+          { value: 'rain', words: say('rain') },
+          { value: 'use', words: say('theHouseholdsUseOfWater') },
         ]}
         onChange={(next) => change({ ...behaviour, inflowFollows: next })}
       />
       {inflowFollows === 'rain' && (
         <SelectField
-          label="Known when"
+          label={say('knownWhen')}
           value={knownIn ?? 'dry'}
           options={RAINS.map((value) => ({ value, words: RAIN_WORDS[value] }))}
           onChange={(next) => change({ ...behaviour, knownIn: next })}
@@ -148,7 +150,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
       {trouble && <p className="caution">{trouble}</p>}
       <p className={styles.derived}>
         <Button variant="text" onClick={() => setShowsWorking(true)}>
-          Run time and spacing in this outage, the working
+          {say('runTimeAndSpacingInThis')}
         </Button>
       </p>
       {showsWorking && (

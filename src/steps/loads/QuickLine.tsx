@@ -7,10 +7,15 @@ import type { Household } from '@/core/plan/household'
 import { LIMITS } from '@/core/plan/limits'
 import { addLoad } from '@/ui/household/edits'
 import { useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
 import { useLoaded } from '@/ui/shell/useLoaded'
+import { quickLine } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { Meant } from './Meant'
 import type { PastedLine } from './PastedLines'
 import styles from './QuickLine.module.css'
+
+const say = wordsOf(quickLine)
 
 const PastedLines = dynamic(() => import('./PastedLines').then((module) => module.PastedLines), {
   ssr: false,
@@ -87,9 +92,9 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
         onChange={(event) => setText(event.target.value)}
         onKeyDown={onKeyDown}
         onPaste={onPaste}
-        placeholder="or one line: fridge 150W 1/3 on"
+        placeholder={say('orOneLineFridge150w1')}
         inputProps={{
-          'aria-label': 'A load in one line',
+          'aria-label': say('aLoadInOneLine'),
           'aria-describedby': id,
           'aria-invalid': reading?.status === 'refuse',
           autoComplete: 'off',
@@ -122,7 +127,7 @@ function Said({ reading, pick }: { reading: LineReading; pick: (text: string) =>
   if (reading.status === 'ask') return <Meant question={reading.question} pick={pick} />
   return (
     <p>
-      {reading.load.understood} · <kbd>Enter</kbd> keeps it
+      {rich(say, 'enterKeepsIt', { understood: reading.load.understood, kbd: (text) => <kbd>{text}</kbd> })}
     </p>
   )
 }

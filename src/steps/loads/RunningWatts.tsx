@@ -5,8 +5,12 @@ import type { Behaviour, HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { runningWatts } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { type RunningMeans, likelierMeaning, withRunningW } from './runningMeans'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(runningWatts)
 
 // asked after the watts were typed
 const WhatWattsMean = dynamic(() => import('./WhatWattsMean').then((module) => module.WhatWattsMean), {
@@ -37,21 +41,25 @@ export function RunningWatts({ load, change }: RunningWattsProps) {
   return (
     <>
       <QuantityField
-        label="Running watts"
+        label={say('runningWatts')}
         path="load.watts"
         value={behaviour.runningW.value}
         volts={load.volts}
-        pairedWith="Starting watts"
+        pairedWith={say('startingWatts')}
         check={(watts) =>
           start !== undefined && watts > start
-            ? `That is more than the ${formatWatts(start)} it starts with.`
+            ? say('thatIsMoreThanTheIt', { watts: formatWatts(start) })
             : null
         }
         onChange={put}
       />
       {isOpen && (
-        <div className={styles.asks} role="group" aria-label={`What ${formatWatts(asked.watts)} means`}>
-          <p>What does {formatWatts(asked.watts)} mean?</p>
+        <div
+          className={styles.asks}
+          role="group"
+          aria-label={say('whatMeans', { watts: formatWatts(asked.watts) })}
+        >
+          <p>{say('whatDoesMean', { watts: formatWatts(asked.watts) })}</p>
           <WhatWattsMean
             {...asked}
             choose={(means) => {

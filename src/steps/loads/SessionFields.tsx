@@ -4,8 +4,12 @@ import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { sessionFields } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { FixedHours } from './FixedHours'
 import { TimerField } from './TimerField'
+
+const say = wordsOf(sessionFields)
 
 type Session = Extract<Behaviour, { kind: 'session' }>
 
@@ -20,17 +24,17 @@ export function SessionFields({ behaviour, change }: SessionFieldsProps) {
   return (
     <>
       <QuantityField
-        label="Minutes each time"
+        label={say('minutesEachTime')}
         path="load.sessionMin"
         value={minutesEach.value}
         onChange={(value) => change({ ...behaviour, minutesEach: { ...minutesEach, value } })}
       />
       <SelectField
-        label="When"
+        label={say('when')}
         value={'at' in when ? 'at' : 'within'}
         options={[
-          { value: 'at', words: 'At fixed hours' },
-          { value: 'within', words: 'So many times a day, at any moment' },
+          { value: 'at', words: say('atFixedHours') },
+          { value: 'within', words: say('soManyTimesADayAt') },
         ]}
         onChange={(choice) =>
           change({
@@ -57,17 +61,26 @@ function WithinFields({ when, onChange }: { when: Within; onChange: (when: Withi
   return (
     <>
       <QuantityField
-        label="Times a day"
+        label={say('timesADay')}
         path="load.timesADay"
         value={when.timesADay}
         onChange={(timesADay) => onChange({ ...when, timesADay })}
       />
       <div className={fields.row}>
-        <span className={fields.label}>Within</span>
+        <span className={fields.label}>{say('within')}</span>
         <span className={fields.control}>
-          <ClockInput label="Between" value={when.from} onChange={(from) => onChange({ ...when, from })} />
-          <span>and</span>
-          <ClockInput label="And" value={when.to} endOfDay onChange={(to) => onChange({ ...when, to })} />
+          <ClockInput
+            label={say('between')}
+            value={when.from}
+            onChange={(from) => onChange({ ...when, from })}
+          />
+          <span>{say('and')}</span>
+          <ClockInput
+            label={say('and2')}
+            value={when.to}
+            endOfDay
+            onChange={(to) => onChange({ ...when, to })}
+          />
         </span>
       </div>
     </>

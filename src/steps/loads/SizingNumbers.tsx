@@ -6,7 +6,11 @@ import { requirementOf } from '@/core/sizing/requirement'
 import { changeProfile } from '@/ui/household/edits'
 import { useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { leftOutWhy } from '@/core/simulation/compile'
+import { sizingNumbers } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(sizingNumbers)
 
 /** The three numbers that size the power: running watts together, the worst start, energy a day. */
 export function SizingNumbers() {
@@ -25,23 +29,22 @@ export function SizingNumbers() {
   return (
     <>
       <dl className={styles.sizing}>
-        <dt>running watts together</dt>
+        <dt>{say('runningWattsTogether')}</dt>
         <dd>{formatWatts(requirement.runningW)}</dd>
-        <dt>{isUsual ? 'peak with the largest motor start' : 'all starts at once'}</dt>
+        <dt>{isUsual ? say('peakWithTheLargestMotorStart') : say('allStartsAtOnce')}</dt>
         <dd>{formatWatts(requirement.startW)}</dd>
-        <dt>a day</dt>
+        <dt>{say('aDay')}</dt>
         <dd>{formatEnergy(dailyWh)}</dd>
       </dl>
       <p className={styles.school}>
-        Starts counted{' '}
-        {isUsual ? 'as the largest on top of all running' : 'all at once, the conservative way'}.{' '}
+        {say('startsCounted', { isUsual: isUsual ? 'yes' : 'no' })}{' '}
         <Button
           variant="text"
           onClick={() =>
             store.getState().edit(changeProfile({ surgeSchool: isUsual ? 'sum-of-starts' : 'largest-start' }))
           }
         >
-          {isUsual ? 'Count all starts at once' : 'Count the largest on top'}
+          {isUsual ? say('countAllStartsAtOnce') : say('countTheLargestOnTop')}
         </Button>
       </p>
     </>

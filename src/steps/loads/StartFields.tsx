@@ -6,6 +6,10 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'
 import type { Start } from '@/core/plan/schema'
 import { withStart } from '@/catalog/appliances/loadFrom'
+import { startFields } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(startFields)
 
 interface StartFieldsProps {
   load: HouseholdLoad
@@ -16,13 +20,13 @@ interface StartFieldsProps {
 const FIRST_GUESS_TIMES = 5
 
 const BASES = [
-  { value: 'watts', words: 'Its peak, measured or guessed' },
-  { value: 'code letter', words: 'Horsepower and code letter' },
-  { value: 'full-load amps', words: 'Full-load amps, times over' },
+  { value: 'watts', words: say('itsPeakMeasuredOrGuessed') },
+  { value: 'code letter', words: say('horsepowerAndCodeLetter') },
+  { value: 'full-load amps', words: say('fullLoadAmpsTimesOver') },
 ] as const
 const LETTERS = Object.entries(LOCKED_ROTOR_KVA_PER_HP).map(([value, kva]) => ({
   value,
-  words: `${value}: up to ${kva} kVA each hp`,
+  words: say('upToKvaEachHp', { value, kva }),
 }))
 
 /** Whether the load has a motor start, and its watts and seconds. */
@@ -48,18 +52,18 @@ export function StartFields({ load, change }: StartFieldsProps) {
   return (
     <>
       <SelectField
-        label="Motor start"
+        label={say('motorStart')}
         value={start ? 'yes' : 'no'}
         options={[
-          { value: 'no', words: 'None, or an inverter drive' },
-          { value: 'yes', words: 'A motor or compressor' },
+          { value: 'no', words: say('noneOrAnInverterDrive') },
+          { value: 'yes', words: say('aMotorOrCompressor') },
         ]}
         onChange={(choice) => change({ start: choice === 'yes' ? guessed() : null })}
       />
       {start && (
         <>
           <SelectField
-            label="Known from"
+            label={say('knownFrom')}
             value={start.basis?.kind ?? 'watts'}
             options={BASES}
             onChange={(kind) => putBasis(kind === 'watts' ? undefined : freshBasis(kind))}
@@ -67,13 +71,13 @@ export function StartFields({ load, change }: StartFieldsProps) {
           {start.basis?.kind === 'code letter' && (
             <>
               <QuantityField
-                label="Horsepower"
+                label={say('horsepower')}
                 path="load.hp"
                 value={start.basis.hp}
                 onChange={(hp) => start.basis?.kind === 'code letter' && putBasis({ ...start.basis, hp })}
               />
               <SelectField
-                label="Code letter"
+                label={say('codeLetter2')}
                 value={start.basis.letter}
                 options={LETTERS}
                 onChange={(letter) =>
@@ -85,7 +89,7 @@ export function StartFields({ load, change }: StartFieldsProps) {
           {start.basis?.kind === 'full-load amps' && (
             <>
               <QuantityField
-                label="Full-load amps"
+                label={say('fullLoadAmps2')}
                 path="load.fullLoadA"
                 value={start.basis.amps}
                 onChange={(amps) =>
@@ -93,7 +97,7 @@ export function StartFields({ load, change }: StartFieldsProps) {
                 }
               />
               <QuantityField
-                label="times"
+                label={say('times')}
                 path="load.startTimes"
                 value={start.basis.times}
                 onChange={(times) =>
@@ -103,20 +107,20 @@ export function StartFields({ load, change }: StartFieldsProps) {
             </>
           )}
           <QuantityField
-            label="Starting watts"
-            pairedWith="Running watts"
+            label={say('startingWatts')}
+            pairedWith={say('runningWatts')}
             path="load.watts"
             volts={load.volts}
             value={start.watts.value}
             check={(watts) =>
-              watts < runningW ? `A start takes at least the running watts (${formatWatts(runningW)}).` : null
+              watts < runningW ? say('aStartTakesAtLeastThe', { watts: formatWatts(runningW) }) : null
             }
             onChange={(value) =>
               change({ start: { ...start, basis: undefined, watts: { ...start.watts, value } } })
             }
           />
           <QuantityField
-            label="for"
+            label={say('forWord')}
             path="load.startS"
             value={start.seconds.value}
             onChange={(value) => change({ start: { ...start, seconds: { ...start.seconds, value } } })}

@@ -1,6 +1,10 @@
 import type { Tier } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { tierHint } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(tierHint)
 
 const HEAT = /heater|heat lamp|kettle|toaster|oven|dryer|iron\b|range|induction|blanket|water heat/i
 const COOLING = /air condition/i
@@ -15,11 +19,12 @@ export function TierHint({ load, tier, averageW }: { load: HouseholdLoad; tier: 
   if (!isHeat && !COOLING.test(load.name) && averageW < MUCH_W) return null
   return (
     <p className="caution">
-      {isHeat ? 'Heat' : COOLING.test(load.name) ? 'Cooling' : 'This'} takes {formatWatts(running)} while it
-      runs
-      {averageW >= 1 && `, ${formatEnergy(averageW * 24)} a day`}: a 2 kWh station carries it about{' '}
-      {Math.max(0.1, Math.round(17000 / running) / 10)} h without a pause. Consider “flexible” or “not on
-      battery”, or a way without electricity.
+      {say('takesWhileItRuns', {
+        isHeat: isHeat ? say('heat') : COOLING.test(load.name) ? say('cooling') : say('thisWord'),
+        watts: formatWatts(running),
+      })}
+      {averageW >= 1 && say('aDay', { energy: formatEnergy(averageW * 24) })}
+      {say('a2KwhStationCarriesIt', { value: Math.max(0.1, Math.round(17000 / running) / 10) })}
     </p>
   )
 }

@@ -1,6 +1,10 @@
 'use client'
 import type { Behaviour } from '@/core/plan/schema'
 import { CheckField } from '@/ui/field/CheckField'
+import { timerField } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(timerField)
 
 type Timed = Extract<Behaviour, { byTimer?: boolean }>
 
@@ -9,8 +13,8 @@ export function TimerField<B extends Timed>(props: { behaviour: B; change: (beha
   const { behaviour, change } = props
   return (
     <CheckField
-      label="Switched by"
-      words="a timer, to the minute"
+      label={say('switchedBy')}
+      words={say('aTimerToTheMinute')}
       on={behaviour.byTimer ?? false}
       onChange={(on) => change({ ...behaviour, byTimer: on || undefined })}
     />

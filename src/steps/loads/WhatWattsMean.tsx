@@ -4,7 +4,11 @@ import Radio from '@mui/material/Radio'
 import RadioGroup from '@mui/material/RadioGroup'
 import type { Behaviour } from '@/core/plan/schema'
 import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { whatWattsMean } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { type RunningMeans, highestW, withRunningW } from './runningMeans'
+
+const say = wordsOf(whatWattsMean)
 
 interface Asked {
   before: Behaviour
@@ -36,9 +40,13 @@ function Choice({ asked, means }: { asked: Asked; means: RunningMeans }) {
       label={
         means === 'average stays'
           ? isPossible
-            ? `Measured while it ran: the average stays ${average}, it runs ${share} of the time`
-            : 'The average cannot stay: it would be above the running watts'
-          : `All of it is ${asked.watts > asked.before.runningW.value ? 'larger' : 'smaller'}: the average follows to ${average}, ${share} of the time as before`
+            ? say('measuredWhileItRanTheAverage', { average, share })
+            : say('theAverageCannotStayItWould')
+          : say('allOfItIsTheAverage', {
+              watts: asked.watts > asked.before.runningW.value ? 'yes' : 'no',
+              average,
+              share,
+            })
       }
     />
   )

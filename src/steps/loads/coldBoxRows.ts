@@ -1,6 +1,10 @@
 import { usualDefrost } from '@/core/load/coldBox'
 import type { Cycling } from '@/core/plan/schema'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { coldBoxRows } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(coldBoxRows)
 
 /** Openings a day of a box kept shut, and of one in use. From memory. */
 const SHUT_A_DAY = 2
@@ -17,8 +21,8 @@ const putDefrost = (state: Cycling, part: Partial<NonNullable<Cycling['defrost']
 const DEFROST: readonly FieldRow<Cycling>[] = [
   {
     kind: 'check',
-    label: 'Defrost',
-    words: 'it has a defrost heater',
+    label: say('defrost'),
+    words: say('itHasADefrostHeater'),
     when: isCooling,
     on: ({ defrost }) => defrost !== undefined,
     put: (state, on) => ({
@@ -28,7 +32,7 @@ const DEFROST: readonly FieldRow<Cycling>[] = [
   },
   {
     kind: 'quantity',
-    label: 'Defrost watts',
+    label: say('defrostWatts'),
     path: 'load.watts',
     when: hasDefrost,
     value: (state) => defrostOf(state).watts.value,
@@ -36,7 +40,7 @@ const DEFROST: readonly FieldRow<Cycling>[] = [
   },
   {
     kind: 'quantity',
-    label: 'for',
+    label: say('forWord'),
     path: 'load.defrostMin',
     when: hasDefrost,
     value: (state) => defrostOf(state).minutes.value,
@@ -44,7 +48,7 @@ const DEFROST: readonly FieldRow<Cycling>[] = [
   },
   {
     kind: 'quantity',
-    label: 'each, of running',
+    label: say('eachOfRunning'),
     path: 'load.defrostEveryRunH',
     when: hasDefrost,
     value: (state) => defrostOf(state).everyRunH.value,
@@ -52,11 +56,11 @@ const DEFROST: readonly FieldRow<Cycling>[] = [
   },
   {
     kind: 'choice',
-    label: 'It comes',
+    label: say('itComes'),
     when: hasDefrost,
     options: [
-      { value: 'timer', words: 'By a timer' },
-      { value: 'adaptive', words: 'When the electronics see fit' },
+      { value: 'timer', words: say('byATimer') },
+      { value: 'adaptive', words: say('whenTheElectronicsSeeFit') },
     ],
     value: (state) => defrostOf(state).control,
     put: (state, value) => putDefrost(state, { control: value as 'timer' | 'adaptive' }),
@@ -72,15 +76,15 @@ const putDoors = (state: Cycling, nowADay: number): Cycling => ({
 const DOORS: readonly FieldRow<Cycling>[] = [
   {
     kind: 'check',
-    label: 'Doors',
-    words: 'kept shut',
+    label: say('doors'),
+    words: say('keptShut'),
     when: hasDoors,
     on: ({ doors }) => doors!.nowADay <= SHUT_A_DAY,
     put: (state, on) => putDoors(state, on ? SHUT_A_DAY : USUAL_A_DAY),
   },
   {
     kind: 'quantity',
-    label: 'Opened, times a day',
+    label: say('openedTimesADay'),
     path: 'load.doorsADay',
     when: (state) => hasDoors(state) && state.doors!.nowADay > SHUT_A_DAY,
     value: ({ doors }) => doors!.nowADay,

@@ -2,8 +2,12 @@ import type { Cycling, Drive } from '@/core/plan/schema'
 import { formatWatts } from '@/core/quantity/format'
 import { quantity } from '@/core/quantity/quantity'
 import type { ChoiceRow, FieldRow, QuantityRow } from '@/ui/field/fieldRows'
+import { cyclingRows as cyclingRowsWords } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import { COLD_BOX_ROWS } from './coldBoxRows'
 import { followsFor } from './cyclingParts'
+
+const say = wordsOf(cyclingRowsWords)
 
 type Row = FieldRow<Cycling>
 
@@ -24,21 +28,21 @@ const highestW = ({ runningW, defrost }: Cycling) => Math.max(runningW.value, de
 
 const WITHIN_A_DEGREE = 1
 const differs = (value: number, other: number, words: string) =>
-  Math.abs(value - other) < WITHIN_A_DEGREE ? `It must differ from ${words} by a degree at least.` : null
+  Math.abs(value - other) < WITHIN_A_DEGREE ? say('itMustDifferFromByA', { words }) : null
 
 /** The fields of a thermostat's load. @param surroundC how warm it is around it in this outage, by mean */
 export function cyclingRows(surroundC: number, volts: number): readonly Row[] {
   return [
     {
       kind: 'quantity',
-      label: 'Average watts',
-      pairedWith: 'Running watts',
+      label: say('averageWatts'),
+      pairedWith: say('runningWatts'),
       path: 'load.averageW',
       volts,
       value: ({ averageW }) => averageW.value,
       check: (state, value) =>
         value > highestW(state)
-          ? `An average cannot be above the running watts (${formatWatts(highestW(state))}).`
+          ? say('anAverageCannotBeAboveThe', { watts: formatWatts(highestW(state)) })
           : null,
       put: (state, value) => ({ ...state, averageW: { ...state.averageW, value } }),
     },
@@ -52,11 +56,11 @@ export function cyclingRows(surroundC: number, volts: number): readonly Row[] {
 
 const VARIES_WITH: ChoiceRow<Cycling> = {
   kind: 'choice',
-  label: 'Varies with',
+  label: say('variesWith'),
   options: [
-    { value: 'nothing', words: 'Nothing: the same all year' },
-    { value: 'cooling', words: 'Warmth: a refrigerator, a cooler' },
-    { value: 'heating', words: 'Cold: a boiler, a furnace, a heater' },
+    { value: 'nothing', words: say('nothingTheSameAllYear') },
+    { value: 'cooling', words: say('warmthARefrigeratorACooler') },
+    { value: 'heating', words: say('coldABoilerAFurnaceA') },
   ],
   value: mode,
   put: (state, value) => ({
@@ -67,13 +71,13 @@ const VARIES_WITH: ChoiceRow<Cycling> = {
 
 const standsIn = (surroundC: number): ChoiceRow<Cycling> => ({
   kind: 'choice',
-  label: 'Stands in',
+  label: say('standsIn'),
   when: ({ follows }) => follows !== undefined,
   options: [
-    { value: 'indoors', words: 'Indoors' },
-    { value: 'unheated', words: 'In an unheated room' },
-    { value: 'outdoors', words: 'Outdoors' },
-    { value: 'about', words: 'At a temperature of its own' },
+    { value: 'indoors', words: say('indoors') },
+    { value: 'unheated', words: say('inAnUnheatedRoom') },
+    { value: 'outdoors', words: say('outdoors') },
+    { value: 'about', words: say('atATemperatureOfItsOwn') },
   ],
   value: (state) => {
     const where = whereOf(state)
@@ -93,7 +97,7 @@ const standsIn = (surroundC: number): ChoiceRow<Cycling> => ({
 
 const ABOUT: QuantityRow<Cycling> = {
   kind: 'quantity',
-  label: 'About',
+  label: say('about'),
   path: 'load.celsius',
   when: (state) => aboutOf(state) !== undefined,
   value: (state) => aboutOf(state)!.value,
@@ -121,7 +125,7 @@ const putBox = (state: Cycling, part: Partial<NonNullable<Cycling['box']>>): Cyc
 const MORE: readonly Row[] = [
   {
     kind: 'quantity',
-    label: 'One cycle, on and off',
+    label: say('oneCycleOnAndOff'),
     path: 'load.periodMin',
     ...as(
       ({ periodMin }) => periodMin.value >= USUAL_PERIOD_MIN[0] && periodMin.value <= USUAL_PERIOD_MIN[1],
@@ -131,12 +135,12 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: (state) => (isHeating(state) ? 'No heat needed from' : 'Thermostat setting'),
+    label: (state) => (isHeating(state) ? say('noHeatNeededFrom') : say('thermostatSetting')),
     path: 'load.celsius',
     when: ({ follows }) => follows !== undefined,
     ...as(() => true),
     value: ({ follows }) => follows!.setC.value,
-    check: ({ follows }, value) => differs(value, follows!.knownAtC.value, 'where the average was measured'),
+    check: ({ follows }, value) => differs(value, follows!.knownAtC.value, say('whereTheAverageWasMeasured')),
     put: (state, value) => ({
       ...state,
       follows: state.follows && { ...state.follows, setC: { ...state.follows.setC, value } },
@@ -144,12 +148,12 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: 'Average measured at a room temperature of',
+    label: say('averageMeasuredAtARoomTemperature'),
     path: 'load.celsius',
     when: ({ follows }) => follows !== undefined,
     ...as(() => true),
     value: ({ follows }) => follows!.knownAtC.value,
-    check: ({ follows }, value) => differs(value, follows!.setC.value, 'the thermostat setting'),
+    check: ({ follows }, value) => differs(value, follows!.setC.value, say('theThermostatSetting')),
     put: (state, value) => ({
       ...state,
       follows: state.follows && { ...state.follows, knownAtC: { ...state.follows.knownAtC, value } },
@@ -157,14 +161,14 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: 'Between cycles',
+    label: say('betweenCycles'),
     path: 'load.watts',
     when: (state) => driveKind(state) !== 'inverter',
     ...as(({ idleW }) => !idleW),
     value: ({ idleW }) => idleW?.value ?? 0,
     check: ({ runningW }, value) =>
       value >= runningW.value
-        ? `Between cycles it draws less than running (${formatWatts(runningW.value)}).`
+        ? say('betweenCyclesItDrawsLessThan', { watts: formatWatts(runningW.value) })
         : null,
     put: (state, value) => ({
       ...state,
@@ -173,25 +177,24 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'choice',
-    label: 'Compressor or burner',
+    label: say('compressorOrBurner'),
     ...as(({ drive }) => !drive),
     options: [
-      { value: 'on-off', words: 'On or off' },
-      { value: 'inverter', words: 'Inverter: modulates, no start surge' },
-      { value: 'two-stage', words: 'Two stages' },
+      { value: 'on-off', words: say('onOrOff') },
+      { value: 'inverter', words: say('inverterModulatesNoStartSurge') },
+      { value: 'two-stage', words: say('twoStages') },
     ],
     value: driveKind,
     put: (state, kind) => ({ ...state, drive: driveOf(kind, state.runningW.value) }),
   },
   {
     kind: 'quantity',
-    label: 'Lowest watts',
+    label: say('lowestWatts'),
     path: 'load.watts',
     when: ({ drive }) => drive?.kind === 'inverter',
     ...as(() => false),
     value: ({ drive }) => (drive?.kind === 'inverter' ? drive.floorW.value : 0),
-    check: ({ runningW }, value) =>
-      value > runningW.value ? 'The lowest cannot be above the running watts.' : null,
+    check: ({ runningW }, value) => (value > runningW.value ? say('theLowestCannotBeAboveThe') : null),
     put: (state, value) =>
       state.drive?.kind === 'inverter'
         ? { ...state, drive: { ...state.drive, floorW: { ...state.drive.floorW, value } } }
@@ -199,13 +202,12 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: 'Low stage',
+    label: say('lowStage'),
     path: 'load.watts',
     when: ({ drive }) => drive?.kind === 'two-stage',
     ...as(() => false),
     value: ({ drive }) => (drive?.kind === 'two-stage' ? drive.lowW.value : 0),
-    check: ({ runningW }, value) =>
-      value > runningW.value ? 'The low stage cannot be above the running watts.' : null,
+    check: ({ runningW }, value) => (value > runningW.value ? say('theLowStageCannotBeAbove') : null),
     put: (state, value) =>
       state.drive?.kind === 'two-stage'
         ? { ...state, drive: { ...state.drive, lowW: { ...state.drive.lowW, value } } }
@@ -213,7 +215,7 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: 'How full',
+    label: say('howFull'),
     path: 'load.fillFraction',
     when: (state) => isCooling(state) && state.box !== undefined,
     ...as(() => true),
@@ -222,7 +224,7 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'quantity',
-    label: 'Already off for',
+    label: say('alreadyOffFor'),
     path: 'load.offForH',
     when: ({ box }) => box !== undefined,
     ...as(({ box }) => box!.offForH === 0),
@@ -231,16 +233,19 @@ const MORE: readonly Row[] = [
   },
   {
     kind: 'note',
-    label: 'Off before',
+    label: say('offBefore'),
     when: ({ box }) => box !== undefined && box.offForH > 0,
     ...as(() => false),
     words: ({ box }) =>
-      `${box!.offForH >= 100 ? 'Warm at the start' : `Off for ${box!.offForH} h before`}: it runs flat out at first, until it has caught up.`,
+      say('itRunsFlatOutAtFirst', {
+        offForH:
+          box!.offForH >= 100 ? say('warmAtTheStart') : say('offForHBefore', { offForH: box!.offForH }),
+      }),
   },
   {
     kind: 'check',
-    label: 'Blower',
-    words: 'runs on a minute after the burner',
+    label: say('blower'),
+    words: say('runsOnAMinuteAfterThe'),
     when: isHeating,
     ...as(({ blower }) => !blower),
     on: ({ blower }) => blower !== undefined,

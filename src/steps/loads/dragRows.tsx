@@ -17,7 +17,11 @@ import {
 import { CSS } from '@dnd-kit/utilities'
 import ButtonBase from '@mui/material/ButtonBase'
 import { type CSSProperties, type ReactNode, createContext, useContext } from 'react'
+import { dragRows } from '@/words/en/pages/loadFields'
+import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
+
+const say = wordsOf(dragRows)
 
 /** What a row needs to be dragged. */
 export interface RowDrag {
@@ -84,7 +88,12 @@ export function Grip({ name }: { name: string }) {
   const grip = useContext(RowGrip)
   return (
     grip && (
-      <ButtonBase className={styles.grip} {...grip} aria-label={`Move ${name}`} title="Drag to another place">
+      <ButtonBase
+        className={styles.grip}
+        {...grip}
+        aria-label={say('move', { name })}
+        title={say('dragToAnotherPlace')}
+      >
         <span aria-hidden>⋮</span>
       </ButtonBase>
     )

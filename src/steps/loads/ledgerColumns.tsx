@@ -9,10 +9,14 @@ import { formatNumber } from '@/core/quantity/format'
 import { expectedW } from '@/core/simulation/expected'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import type { DataColumn } from '@/ui/table/DataTable'
+import { ledgerColumns as ledgerColumnsWords } from '@/words/en/pages/loads'
+import { wordsOf } from '@/words/translate'
 import { Grip } from './dragRows'
 import { decidingQuantity } from './loadForm'
 import styles from './LoadsPage.module.css'
 import { TIER_WORDS } from './tierWords'
+
+const say = wordsOf(ledgerColumnsWords)
 
 /** A load as the ledger shows it in one outage. */
 export interface LedgerRow {
@@ -70,19 +74,19 @@ export const nameId = (id: string) => `load-${id}`
 export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<LedgerRow>[] => [
   {
     id: 'on',
-    head: <span className="visually-hidden">On</span>,
+    head: <span className="visually-hidden">{say('on')}</span>,
     className: styles.switchCell,
     cell: ({ load, on }) => (
       <>
         <Grip name={load.name} />
         <Switch
           checked={on}
-          slotProps={{ input: { 'aria-label': `${load.name} on` } }}
+          slotProps={{ input: { 'aria-label': say('on2', { load: load.name }) } }}
           onClick={(event) => event.stopPropagation()}
           onChange={() => acts.setOn(load.id, !on)}
         />
         <span className={styles.onWord} aria-hidden>
-          {on ? 'on' : 'off'}
+          {on ? say('on3') : say('off')}
         </span>
       </>
     ),
@@ -110,7 +114,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'tier',
-    head: 'Importance',
+    head: say('importance'),
     className: styles.tierCell,
     sortBy: ({ tier }) => -TIERS.indexOf(tier),
     cell: ({ load, tier }) => (
@@ -119,7 +123,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
         data-tier={tier}
         value={tier}
         disableUnderline
-        inputProps={{ 'aria-label': `Importance of ${load.name}` }}
+        inputProps={{ 'aria-label': say('importanceOf', { load: load.name }) }}
         onChange={(event) => acts.setTier(load.id, event.target.value as Tier)}
       >
         {TIERS.map((value) => (
@@ -132,13 +136,13 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'running',
-    head: 'Running W',
+    head: say('runningW'),
     className: styles.runningCell,
     sortBy: ({ peakW }) => peakW,
     cell: ({ load, peakW }) => (
       <>
         {peakW > load.behaviour.runningW.value && (
-          <small className={styles.peak}>{formatNumber(peakW, 0)} defrosting</small>
+          <small className={styles.peak}>{say('defrosting', { number: formatNumber(peakW, 0) })}</small>
         )}
         {formatNumber(load.behaviour.runningW.value, 1)}
       </>
@@ -146,28 +150,32 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'start',
-    head: 'Starting W',
+    head: say('startingW'),
     className: styles.startCell,
     sortBy: ({ load }) => load.start?.watts.value ?? NONE,
     cell: ({ load }) =>
-      load.start ? formatNumber(load.start.watts.value, 0) : <span className={styles.none}>none</span>,
+      load.start ? (
+        formatNumber(load.start.watts.value, 0)
+      ) : (
+        <span className={styles.none}>{say('noneWord')}</span>
+      ),
   },
   {
     id: 'average',
-    head: 'Average W',
+    head: say('averageW'),
     className: styles.averageCell,
     sortBy: ({ isOut, averageW }) => (isOut ? NONE : averageW),
     cell: ({ isOut, averageW }) => (isOut ? '–' : averageWords(averageW)),
   },
   {
     id: 'day',
-    head: 'Wh a day',
+    head: say('whADay'),
     sortBy: ({ isOut, averageW }) => (isOut ? NONE : averageW),
     cell: ({ isOut, averageW }) => (isOut ? '–' : formatNumber(averageW * 24, 0)),
   },
   {
     id: 'evidence',
-    head: <span className="visually-hidden">Evidence</span>,
+    head: <span className="visually-hidden">{say('evidence')}</span>,
     className: `${styles.mark} ${styles.markCell}`,
     cell: ({ load }) => <EvidenceMark evidence={decidingQuantity(load.behaviour).evidence} />,
   },

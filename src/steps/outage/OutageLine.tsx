@@ -1,7 +1,11 @@
 import { useMoment } from '@/ui/field/useMoment'
 import { windowIntervals } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
+import { outageLine } from '@/words/en/pages/outage'
+import { wordsOf } from '@/words/translate'
 import styles from './OutagePage.module.css'
+
+const say = wordsOf(outageLine)
 
 /** The outage as a line of hours, with the hours asleep shaded and those away dotted. */
 export function OutageLine({ scenario }: { scenario: Scenario }) {
@@ -15,7 +19,10 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
     <svg
       className={styles.line}
       role="img"
-      aria-label={`From ${moment(scenario.startsAt, 0)} to ${moment(scenario.startsAt, length)}`}
+      aria-label={say('fromTo', {
+        moment: moment(scenario.startsAt, 0),
+        moment2: moment(scenario.startsAt, length),
+      })}
     >
       <defs>
         <pattern id="away-dots" width="6" height="6" patternUnits="userSpaceOnUse">
@@ -50,7 +57,7 @@ export function OutageLine({ scenario }: { scenario: Scenario }) {
       ))}
       <rect x="0" y="20" width="100%" height="20" fill="none" stroke="var(--rule)" />
       <text x="0" y="56">
-        shaded: asleep · dotted: nobody home
+        {say('shadedAsleepDottedNobodyHome')}
       </text>
     </svg>
   )

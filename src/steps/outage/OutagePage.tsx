@@ -16,6 +16,8 @@ import { WindowsField } from '@/ui/field/WindowsField'
 import { addScenario, changeScenario, choose, freshId, freshName, removeScenario } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { outagePage } from '@/words/en/pages/outage'
+import { wordsOf } from '@/words/translate'
 import { OutageLine } from './OutageLine'
 import { PlaceFields } from './PlaceFields'
 import { SkyRow } from '@/ui/weather/SkyRow'
@@ -25,6 +27,8 @@ import { focusSoon } from '@/ui/shell/focusSoon'
 import { notify } from '@/ui/shell/notify'
 import styles from './OutagePage.module.css'
 import { StartField } from './StartField'
+
+const say = wordsOf(outagePage)
 
 const CONFIDENCES = ['0.5', '0.7', '0.8', '0.9', '0.95', '0.99'] as const
 
@@ -47,14 +51,14 @@ export function OutagePage() {
   const remove = () => {
     edit(removeScenario(scenario.id))
     const { household } = store.getState()
-    notify(`Removed ${scenario.name}.`, household)
+    notify(say('removed', { scenario: scenario.name }), household)
     focusSoon(`outage-${household.chosen.scenarioId}`)
   }
   const minutes = scenario.durationH * 60
   return (
     <div className={styles.columns}>
-      <nav className={styles.list} aria-label="Outages">
-        <h2>Outages planned for</h2>
+      <nav className={styles.list} aria-label={say('outages')}>
+        <h2>{say('outagesPlannedFor')}</h2>
         <List component="div" disablePadding>
           {scenarios.map(({ id, name, startsAt, durationH }) => (
             <ListItemButton
@@ -73,57 +77,59 @@ export function OutagePage() {
           ))}
         </List>
         <Button onClick={add} disabled={scenarios.length >= LIMITS.scenarios}>
-          Add an outage like this
+          {say('addAnOutageLikeThis')}
         </Button>
       </nav>
       <FieldScope key={scenario.id} id={`outage ${scenario.id}`} name={scenario.name}>
         <div className={styles.form}>
           <OutageLine scenario={scenario} />
           <TextField
-            label="Name"
+            label={say('name')}
             value={scenario.name}
             maxLength={LIMITS.nameLength}
             onChange={(name) => change({ name })}
           />
           <StartField value={scenario.startsAt} onChange={(startsAt) => change({ startsAt })} />
           <QuantityField
-            label="Outage length"
+            label={say('outageLength')}
             path="scenario.durationH"
             value={scenario.durationH}
             onChange={(durationH) => change({ durationH })}
           />
           <p className={styles.derived}>
-            Until {moment(scenario.startsAt, minutes)}
-            {Number.isNaN(epochMinute(scenario.startsAt)) ? '' : '.'}
+            {say('until', {
+              moment: moment(scenario.startsAt, minutes),
+              isNaN: Number.isNaN(epochMinute(scenario.startsAt)) ? 'yes' : 'no',
+            })}
           </p>
           <SelectField
-            label="Loads to carry"
+            label={say('loadsToCarry')}
             value={scenario.carriedTiers}
             options={[
-              { value: 'critical', words: 'Critical loads only' },
-              { value: 'flexible', words: 'Critical and flexible loads' },
-              { value: 'optional', words: 'All loads on battery' },
+              { value: 'critical', words: say('criticalLoadsOnly') },
+              { value: 'flexible', words: say('criticalAndFlexibleLoads') },
+              { value: 'optional', words: say('allLoadsOnBattery') },
             ]}
             onChange={(carriedTiers) => change({ carriedTiers })}
           />
           <SelectField
-            label="Confidence"
+            label={say('confidence')}
             value={String(scenario.confidence) as (typeof CONFIDENCES)[number]}
             options={[...new Set([...CONFIDENCES, String(scenario.confidence)])].map((value) => ({
               value: value as (typeof CONFIDENCES)[number],
-              words: `${formatPercent(Number(value))} sure`,
+              words: say('sure', { percent: formatPercent(Number(value)) }),
             }))}
             onChange={(confidence) => change({ confidence: Number(confidence) })}
           />
           <WindowsField
-            label="Nobody home"
+            label={say('nobodyHome')}
             windows={scenario.away}
             optional
             fresh={{ from: '08:00', to: '17:00' }}
             onChange={(away) => change({ away })}
           />
           <WindowsField
-            label="Asleep"
+            label={say('asleep')}
             windows={scenario.asleep}
             optional
             fresh={{ from: '23:00', to: '06:30' }}
@@ -132,47 +138,43 @@ export function OutagePage() {
           <PlaceFields scenario={scenario} change={change} />
           <WeatherPreset scenario={scenario} change={(part) => change(part)} />
           <QuantityField
-            label="Coldest outdoors"
-            pairedWith="Warmest outdoors"
+            label={say('coldestOutdoors')}
+            pairedWith={say('warmestOutdoors')}
             path="scenario.outdoorC"
             value={scenario.outdoor.lowC}
-            check={(lowC) =>
-              lowC > scenario.outdoor.highC ? 'The coldest hour cannot be warmer than the warmest.' : null
-            }
+            check={(lowC) => (lowC > scenario.outdoor.highC ? say('theColdestHourCannotBeWarmer') : null)}
             onChange={(lowC) => change({ outdoor: { ...scenario.outdoor, lowC } })}
           />
           <QuantityField
-            label="Warmest outdoors"
-            pairedWith="Coldest outdoors"
+            label={say('warmestOutdoors')}
+            pairedWith={say('coldestOutdoors')}
             path="scenario.outdoorC"
             value={scenario.outdoor.highC}
-            check={(highC) =>
-              highC < scenario.outdoor.lowC ? 'The warmest hour cannot be colder than the coldest.' : null
-            }
+            check={(highC) => (highC < scenario.outdoor.lowC ? say('theWarmestHourCannotBeColder') : null)}
             onChange={(highC) => change({ outdoor: { ...scenario.outdoor, highC } })}
           />
           <QuantityField
-            label="Indoors"
+            label={say('indoors')}
             path="scenario.indoorC"
             value={scenario.indoorC}
             onChange={(indoorC) => change({ indoorC })}
           />
           <SelectField
-            label="Rain"
+            label={say('rain')}
             value={scenario.rain}
             options={[
-              { value: 'dry', words: 'Dry' },
-              { value: 'rain', words: 'Rain: pits fill faster' },
-              { value: 'downpour', words: 'Downpour: pits fill fastest' },
+              { value: 'dry', words: say('dry') },
+              { value: 'rain', words: say('rainPitsFillFaster') },
+              { value: 'downpour', words: say('downpourPitsFillFastest') },
             ]}
             onChange={(rain) => change({ rain })}
           />
           <div className={fields.row}>
-            <span className={fields.label}>Sky</span>
+            <span className={fields.label}>{say('sky')}</span>
             <SkyRow scenario={scenario} change={(part) => change(part)} />
           </div>
           <TextField
-            label="Note"
+            label={say('note')}
             value={scenario.note}
             maxLength={LIMITS.noteLength}
             multiline
@@ -182,7 +184,7 @@ export function OutagePage() {
           {scenarios.length > 1 && (
             <p className={styles.derived}>
               <Button variant="text" onClick={remove}>
-                Remove this outage
+                {say('removeThisOutage')}
               </Button>
             </p>
           )}

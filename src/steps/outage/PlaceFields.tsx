@@ -6,8 +6,12 @@ import { utcOffsetH } from '@/core/weather/sky'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { placeFields } from '@/words/en/pages/outage'
+import { wordsOf } from '@/words/translate'
 
-const BY_LONGITUDE = 'by longitude'
+const say = wordsOf(placeFields)
+
+const BY_LONGITUDE = say('byLongitude')
 const OFFSETS = Array.from({ length: 27 }, (_, i) => String(i - 12))
 
 /** Where the house stands: it sets the sun. */
@@ -19,31 +23,33 @@ export function PlaceFields(props: { scenario: Scenario; change: (part: Partial<
   return (
     <>
       <TextField
-        label="Place"
+        label={say('place')}
         value={place.name}
         maxLength={LIMITS.nameLength}
         optional
         onChange={(name) => put({ name })}
       />
       <QuantityField
-        label="Latitude"
+        label={say('latitude')}
         path="scenario.latitudeDeg"
         value={place.latitudeDeg}
         onChange={(latitudeDeg) => put({ latitudeDeg })}
       />
       <QuantityField
-        label="Longitude"
+        label={say('longitude')}
         path="scenario.longitudeDeg"
         value={place.longitudeDeg}
         onChange={(longitudeDeg) => put({ longitudeDeg })}
       />
       <SelectField
-        label="Clock ahead of UTC"
+        label={say('clockAheadOfUtc')}
         value={said}
         options={[
           {
             value: BY_LONGITUDE,
-            words: `by longitude, ${formatNumber(utcOffsetH({ place: { ...place, utcOffsetH: undefined } }))} h`,
+            words: say('byLongitudeH', {
+              number: formatNumber(utcOffsetH({ place: { ...place, utcOffsetH: undefined } })),
+            }),
           },
           ...[...new Set([...OFFSETS, ...(said === BY_LONGITUDE ? [] : [said])])].map((value) => ({
             value,

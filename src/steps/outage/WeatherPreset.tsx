@@ -7,9 +7,13 @@ import { SKIES } from '@/core/weather/sky'
 import { formatNumber } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import fields from '@/ui/field/field.module.css'
+import { weatherPreset } from '@/words/en/pages/outage'
+import { wordsOf } from '@/words/translate'
 import styles from './WeatherPreset.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatTemperatures } from '@/core/reading/inUnits'
+
+const say = wordsOf(weatherPreset)
 
 const RAIN_WORDS = { dry: 'dry', rain: 'rain', downpour: 'downpour' }
 
@@ -24,32 +28,35 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
   const { weather } = found.ok ? found : { weather: null }
   const sky = weather?.sky?.kind === 'days' ? weather.sky.days.map((day) => SKIES[day].words) : []
   return (
-    <div className={fields.row} role="group" aria-label="Weather like">
-      <span className={fields.label}>Weather like</span>
+    <div className={fields.row} role="group" aria-label={say('weatherLike')}>
+      <span className={fields.label}>{say('weatherLike')}</span>
       <span className={fields.control}>
         <span className={styles.selects}>
           <SelectField
             cell
-            label="Climate"
+            label={say('climate')}
             value={climateId}
             options={CLIMATES.map(({ id, name }) => ({ value: id, words: name }))}
             onChange={setClimate}
           />
           <SelectField
             cell
-            label="Kind of weather"
+            label={say('kindOfWeather')}
             value={stormId}
             options={STORMS.map(({ id, name }) => ({ value: id, words: name }))}
             onChange={setStorm}
           />
         </span>
         <Button variant="text" disabled={!weather} onClick={() => weather && change(weather)}>
-          Use this weather
+          {say('useThisWeather')}
         </Button>
         {weather ? (
           <span className={fields.understood} data-testid="preset">
-            {formatTemperatures(weather.outdoor.lowC, weather.outdoor.highC, units)},{' '}
-            {RAIN_WORDS[weather.rain]}; the sky {sky.join(', then ')}
+            {say('theSky', {
+              temperatures: formatTemperatures(weather.outdoor.lowC, weather.outdoor.highC, units),
+              rainwords: RAIN_WORDS[weather.rain],
+              sky: sky.join(', then '),
+            })}
           </span>
         ) : (
           <span className={fields.trouble} role="status">

@@ -13,7 +13,11 @@ import {
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { notify } from '@/ui/shell/notify'
+import { chosenActs } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { isHidden } from './optionOrder'
+
+const say = wordsOf(chosenActs)
 
 /** What can be done with the selected option. */
 export function ChosenActs() {
@@ -31,7 +35,7 @@ export function ChosenActs() {
   }
   const remove = () => {
     edit(removePowerSystem(chosen.id))
-    notify(`Removed ${chosen.name}.`, store.getState().household)
+    notify(say('removed', { chosen: chosen.name }), store.getState().household)
     focusChosen()
   }
   const hide = () => {
@@ -41,7 +45,7 @@ export function ChosenActs() {
     edit((household) =>
       choose({ powerSystemId: next.id })(changePowerSystem(chosen.id, { shown })(household)),
     )
-    notify(`Hid ${chosen.name}.`, store.getState().household)
+    notify(say('hid', { chosen: chosen.name }), store.getState().household)
     focusChosen()
   }
   const showHidden = () =>
@@ -55,24 +59,24 @@ export function ChosenActs() {
   return (
     <>
       <Button variant="text" onClick={duplicate} disabled={systems.length >= LIMITS.powerSystems}>
-        Duplicate it
+        {say('duplicateIt')}
       </Button>
       {systems.length > 1 && (
         <Button variant="text" onClick={remove}>
-          Remove it
+          {say('removeIt')}
         </Button>
       )}
       <Button variant="text" onClick={() => show(chosen.shown === 'pinned' ? undefined : 'pinned')}>
-        {chosen.shown === 'pinned' ? 'Unpin it' : 'Pin it first'}
+        {chosen.shown === 'pinned' ? say('unpinIt') : say('pinItFirst')}
       </Button>
       {systems.length - hidden.length > 1 && (
         <Button variant="text" onClick={hide}>
-          Hide it
+          {say('hideIt')}
         </Button>
       )}
       {hidden.length > 0 && (
         <Button variant="text" onClick={showHidden}>
-          Show {hidden.length} hidden
+          {say('showHidden', { nHidden: hidden.length })}
         </Button>
       )}
     </>

@@ -11,10 +11,14 @@ import { useUnits } from '@/ui/field/units'
 import { changeLoad, steerLoad } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
+import { chosenNotes } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './PowerPage.module.css'
 
-const GATE_WORDS = { carries: 'To carry it', starts: 'To start it', lasts: 'To last' }
+const say = wordsOf(chosenNotes)
+
+const GATE_WORDS = { carries: say('toCarryIt'), starts: say('toStartIt'), lasts: say('toLast') }
 
 /** What would open the selected option's shut gates for the least money, and what no gate measures. */
 export function ChosenNotes() {
@@ -43,25 +47,27 @@ export function ChosenNotes() {
     <ul className={styles.notes} data-testid="chosen-notes">
       {(openers ?? []).map(({ gate, free, turns, bought }) => (
         <li key={gate}>
-          {GATE_WORDS[gate]}: {free ? `${free} (costs nothing); or ` : ''}
+          {GATE_WORDS[gate]}: {free ? say('costsNothingOr', { free }) : ''}
           {turns && (
             <>
               <Button variant="text" onClick={() => takeTurns(turns)}>
-                let {turns.waits.name} and {turns.first.name} take turns
+                {say('letAndTakeTurns', { waits: turns.waits.name, first: turns.first.name })}
               </Button>
-              , {turns.waits.name} waiting while the other runs: together they need about{' '}
-              {formatHours(turns.hoursADay * 60)} of the day; or{' '}
+              {say('waitingWhileTheOtherRunsTogether', {
+                waits: turns.waits.name,
+                hours: formatHours(turns.hoursADay * 60),
+              })}{' '}
             </>
           )}
-          {bought ? `the cheapest is ${bought}` : 'nothing in the catalogue does'}.
+          {bought ? say('theCheapestIs', { bought }) : say('nothingInTheCatalogueDoes')}.
         </li>
       ))}
       {forDc.map(({ id, name }) => (
         <li key={id}>
           <Button variant="text" onClick={() => store.getState().edit(changeLoad(id, { volts: 12 }))}>
-            {name} runs on 12 V
+            {say('runsOn12V', { name })}
           </Button>
-          , past any inverter: check the volts and polarity on its own supply, and fuse the lead.
+          {say('pastAnyInverterCheckTheVolts')}
         </li>
       ))}
       {warnings.map((words) => (

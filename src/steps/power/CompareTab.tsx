@@ -21,12 +21,16 @@ import {
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { compareTab } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { OptionTable } from './OptionTable'
 import { ORDERS } from './optionOrder'
 import { ChosenActs } from './ChosenActs'
 import { ClassMenu } from './ClassMenu'
 import type { PowerTab } from './PowerPage'
 import styles from './PowerPage.module.css'
+
+const say = wordsOf(compareTab)
 
 const Fittings = dynamic(() => import('./fittings/Fittings').then((module) => module.Fittings), {
   ssr: false,
@@ -62,12 +66,12 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
           disabled={systems.length >= LIMITS.powerSystems}
           aria-haspopup="menu"
         >
-          Add a power station or bank
+          {say('addAPowerStationOrBank')}
         </Button>
         <ChosenActs />
         <span className={styles.order}>
           <SelectField
-            label="In order"
+            label={say('inOrder')}
             value={order}
             options={Object.entries(ORDERS).map(([value, { words }]) => ({ value, words }))}
             onChange={setOrder}
@@ -77,7 +81,7 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
       {anchor && <ClassMenu anchor={anchor} onClose={() => setAnchor(null)} pick={addClass} />}
       <div className={styles.pick}>
         <SelectField
-          label="Option"
+          label={say('option')}
           value={chosen.id}
           options={systems.map(({ id, name }) => ({ value: id, words: name }))}
           onChange={(powerSystemId) => edit(choose({ powerSystemId }))}
@@ -92,19 +96,19 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
       <FieldScope key={chosen.id} id={`system ${chosen.id}`} name={chosen.name}>
         <div className={styles.note}>
           <TextField
-            label="Name of the selected option"
+            label={say('nameOfTheSelectedOption')}
             value={chosen.name}
             maxLength={LIMITS.nameLength}
             onChange={(name) => edit(changePowerSystem(chosen.id, { name }))}
           />
           <QuantityField
-            label="Food at stake"
+            label={say('foodAtStake')}
             path="profile.foodValue"
             value={foodValue ?? 0}
             onChange={(value) => edit(changeProfile({ foodValue: value > 0 ? value : undefined }))}
           />
           <TextField
-            label="Note"
+            label={say('note')}
             value={chosen.note}
             maxLength={LIMITS.noteLength}
             multiline
@@ -117,7 +121,7 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
         source.bank ? (
           <p key={`${chosen.id} ${source.id}`} className={styles.note}>
             <Button variant="text" onClick={() => openTab('bank')}>
-              What {source.name} is built of
+              {say('whatIsBuiltOf', { source: source.name })}
             </Button>
           </p>
         ) : (

@@ -5,9 +5,13 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import type { Working } from '@/core/quantity/working'
+import { optionCell } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { type OptionRow, type RowContext, shownOf } from './optionRows'
 import { decidingWords } from './deciding'
 import styles from './PowerPage.module.css'
+
+const say = wordsOf(optionCell)
 
 /** How the cell of an option is marked: whether it fails, and whether it decides. */
 export function optionCellProps(row: OptionRow, context: RowContext, isDeciding: boolean) {
@@ -35,7 +39,7 @@ export function OptionCell({ row, context, isChosen, openWorking }: OptionCellPr
   const words = `${row.fails?.(context) ? 'short: ' : ''}${shownOf(row, context)}`
   const working = row.working?.(context)
   return working ? (
-    <ButtonBase className={styles.figure} title="The working" onClick={() => openWorking(working)}>
+    <ButtonBase className={styles.figure} title={say('theWorking')} onClick={() => openWorking(working)}>
       {words}
     </ButtonBase>
   ) : (
@@ -44,11 +48,14 @@ export function OptionCell({ row, context, isChosen, openWorking }: OptionCellPr
 }
 
 /** Rows that must agree with each other. */
-const PAIRS: Partial<Record<string, string>> = { continuousW: 'Largest start', surgeW: 'Running watts' }
+const PAIRS: Partial<Record<string, string>> = {
+  continuousW: say('largestStart'),
+  surgeW: say('runningWatts'),
+}
 
 function CellField({ row, context: { system, source } }: { row: OptionRow; context: RowContext }) {
   const store = useHouseholdStore()
-  const label = `${row.label} of ${system.name}`
+  const label = say('ofWord', { row: row.label, system: system.name })
   const change = (part: Parameters<typeof changeSource>[2]) =>
     store.getState().edit(changeSource(system.id, source.id, part))
   if (row.quantity) {
@@ -58,7 +65,7 @@ function CellField({ row, context: { system, source } }: { row: OptionRow; conte
         cell
         label={label}
         path={path}
-        pairedWith={PAIRS[key] && `${PAIRS[key]} of ${system.name}`}
+        pairedWith={PAIRS[key] && say('ofWord2', { pairs: PAIRS[key], system: system.name })}
         value={source[key].value}
         check={check && ((value) => check(value, source))}
         onChange={(value) => change({ [key]: { ...source[key], value } })}
@@ -72,8 +79,8 @@ function CellField({ row, context: { system, source } }: { row: OptionRow; conte
         label={label}
         value={source.lossRule}
         options={[
-          { value: 'efficiency', words: 'efficiency' },
-          { value: 'flat', words: 'flat share' },
+          { value: 'efficiency', words: say('efficiency') },
+          { value: 'flat', words: say('flatShare') },
         ]}
         onChange={(lossRule) => change({ lossRule })}
       />

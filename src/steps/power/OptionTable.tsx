@@ -13,6 +13,8 @@ import { choose } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { type DataColumn, DataTable } from '@/ui/table/DataTable'
+import { optionTable } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { ChosenNotes } from './ChosenNotes'
 import { decidingRow, decidingWords } from './deciding'
 import { matrixCellProps, matrixWords } from './matrixCell'
@@ -24,11 +26,13 @@ import { ROW_GROUPS } from './rowGroups'
 import { useOptionEvaluations } from './useOptionEvaluations'
 import { cellKey, useScenarioMatrix } from './useScenarioMatrix'
 
+const say = wordsOf(optionTable)
+
 const KIND_WORDS = {
   station: 'portable',
-  bank: 'built of parts',
-  ups: 'office UPS',
-  hybrid: 'hybrid inverter',
+  bank: say('builtOfParts'),
+  ups: say('officeUps'),
+  hybrid: say('hybridInverter'),
   vehicle: 'vehicle',
 }
 
@@ -45,9 +49,9 @@ const titleOf = (line: Exclude<Line, { kind: 'row' }>) =>
   line.kind === 'group' ? line.title : line.scenario.name
 const lineId = (line: Line) =>
   line.kind === 'row'
-    ? `row ${line.row.label}`
+    ? say('row', { row: line.row.label })
     : line.kind === 'group'
-      ? `group ${line.title}`
+      ? say('group', { title: line.title })
       : line.scenario.id
 
 /** With more than one outage each option is told in every one, below what it does in this one. */
@@ -57,7 +61,7 @@ const linesOf = (scenarios: readonly Scenario[]): Line[] =>
     ...rows.map((row): Line => ({ kind: 'row', row })),
     ...(title === 'Runtime' && scenarios.length > 1
       ? [
-          { kind: 'group', title: 'In every outage' } as const,
+          { kind: 'group', title: say('inEveryOutage') } as const,
           ...scenarios.map((scenario): Line => ({ kind: 'outage', scenario })),
         ]
       : []),
@@ -91,7 +95,7 @@ export function OptionTable({ order }: { order: string }) {
   const columns: DataColumn<Line>[] = [
     {
       id: 'property',
-      head: <span className="visually-hidden">Property</span>,
+      head: <span className="visually-hidden">{say('property')}</span>,
       isRowHead: true,
       className: styles.labelColumn,
       cell: (line) =>
@@ -99,7 +103,7 @@ export function OptionTable({ order }: { order: string }) {
     },
     {
       id: 'need',
-      head: 'You need',
+      head: say('youNeed'),
       className: `${styles.need} ${styles.needColumn}`,
       cell: (line) =>
         line.kind === 'row'
@@ -148,10 +152,10 @@ export function OptionTable({ order }: { order: string }) {
       <ChosenNotes />
       {chosen.system.sources.length > 1 && (
         <SelectField
-          label="Figures of the selected option"
+          label={say('figuresOfTheSelectedOption')}
           value={chosen.sources.length > 1 ? ALL : chosen.source.id}
           options={[
-            { value: ALL, words: 'all its sources' },
+            { value: ALL, words: say('allItsSources') },
             ...chosen.system.sources.map(({ id, name }) => ({ value: id, words: name })),
           ]}
           onChange={setFiguresOf}
@@ -190,9 +194,9 @@ function OptionHead(props: { system: PowerSystem; isChosen: boolean; choose: () 
       <span dir="auto">{system.name}</span>
       <small>
         {KIND_WORDS[system.sources[0].kind]}
-        {isChosen ? ', selected' : ''}
-        {system.shown === 'pinned' ? ', pinned' : ''}
-        {system.sources.length > 1 ? `, ${system.sources.length} sources` : ''}
+        {isChosen ? say('selected') : ''}
+        {system.shown === 'pinned' ? say('pinned') : ''}
+        {system.sources.length > 1 ? say('sources', { nSources: system.sources.length }) : ''}
       </small>
     </ButtonBase>
   )

@@ -19,9 +19,14 @@ import { mergedEquipment } from '@/core/storage/mergedEquipment'
 import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
 import { notify } from '@/ui/shell/notify'
 import { saveText } from '@/ui/keep/saveText'
+import { ownEquipment } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import styles from './PowerPage.module.css'
+
+const say = wordsOf(ownEquipment)
 
 const NOTHING: never[] = []
 const MOST_BYTES = 2_000_000
@@ -38,9 +43,7 @@ export function OwnEquipment() {
   const read = async (file: File) => {
     if (file.size > MOST_BYTES) {
       setSaid('')
-      return setRefused([
-        { line: 0, message: 'the file is larger than 2 MB; a list of equipment has a few lines' },
-      ])
+      return setRefused([{ line: 0, message: say('theFileIsLargerThan2') }])
     }
     const { default: Papa } = await import('papaparse')
     const { data } = Papa.parse<EquipmentRow>(await file.text(), {
@@ -53,14 +56,19 @@ export function OwnEquipment() {
     const { next, added, renewed } = mergedEquipment(equipment, found.equipment)
     const room = LIMITS.equipment - equipment.length
     if (added + renewed > 0) edit(keepEquipment(next.slice(0, LIMITS.equipment)))
-    setSaid(`${Math.min(added, room)} added${renewed > 0 ? `, ${renewed} of the same name renewed` : ''}.`)
+    setSaid(
+      say('added', {
+        added: Math.min(added, room),
+        renewed: renewed > 0 ? say('ofTheSameNameRenewed', { renewed }) : '',
+      }),
+    )
     setRefused([
       ...found.refused,
       ...(added > room
-        ? [{ line: 0, message: `${LIMITS.equipment} pieces at most; the rest was left out` }]
+        ? [{ line: 0, message: say('piecesAtMostTheRestWas', { equipment: LIMITS.equipment }) }]
         : []),
       ...(data.length === 0
-        ? [{ line: 1, message: `no rows; the header is ${EQUIPMENT_COLUMNS.join(',')}` }]
+        ? [{ line: 1, message: say('noRowsTheHeaderIs', { equipmentcolumns: EQUIPMENT_COLUMNS.join(',') }) }]
         : []),
     ])
   }
@@ -74,23 +82,20 @@ export function OwnEquipment() {
     saveText('equipment.csv', 'text/csv', `${text}\r\n`)
   }
   return (
-    <section className={styles.sources} aria-label="Your own equipment">
-      <h2>Your own equipment</h2>
-      <p className={styles.aside}>
-        What stands in your cellar or was looked at. It is searched beside the catalogue; what you own costs
-        nothing more.
-      </p>
+    <section className={styles.sources} aria-label={say('yourOwnEquipment')}>
+      <h2>{say('yourOwnEquipment')}</h2>
+      <p className={styles.aside}>{say('whatStandsInYourCellarOr')}</p>
       {equipment.length > 0 && (
         <Table className={styles.plain}>
           <TableHead>
             <TableRow>
-              <TableCell scope="col">Name</TableCell>
-              <TableCell scope="col">Stored</TableCell>
-              <TableCell scope="col">Watts</TableCell>
-              <TableCell scope="col">Price</TableCell>
-              <TableCell scope="col">Owned</TableCell>
+              <TableCell scope="col">{say('name')}</TableCell>
+              <TableCell scope="col">{say('stored')}</TableCell>
+              <TableCell scope="col">{say('watts')}</TableCell>
+              <TableCell scope="col">{say('price')}</TableCell>
+              <TableCell scope="col">{say('owned')}</TableCell>
               <TableCell scope="col">
-                <span className="visually-hidden">Acts</span>
+                <span className="visually-hidden">{say('acts')}</span>
               </TableCell>
             </TableRow>
           </TableHead>
@@ -106,7 +111,7 @@ export function OwnEquipment() {
                 <TableCell>
                   <Checkbox
                     size="small"
-                    slotProps={{ input: { 'aria-label': `${item.source.name} is yours` } }}
+                    slotProps={{ input: { 'aria-label': say('isYours', { source: item.source.name }) } }}
                     checked={item.owned}
                     onChange={(event) =>
                       edit(
@@ -133,16 +138,16 @@ export function OwnEquipment() {
                           note: item.note,
                         }),
                       )
-                      notify(`Added ${name} to the options.`, store.getState().household)
+                      notify(say('addedToTheOptions', { name }), store.getState().household)
                     }}
                   >
-                    as an option
+                    {say('asAnOption')}
                   </Button>{' '}
                   <Button
                     variant="text"
                     onClick={() => edit(keepEquipment(equipment.filter(({ id }) => id !== item.id)))}
                   >
-                    remove
+                    {say('remove')}
                   </Button>
                 </TableCell>
               </TableRow>
@@ -151,20 +156,25 @@ export function OwnEquipment() {
         </Table>
       )}
       <div className={styles.tools}>
-        <FileButton words="Read a CSV file" accept=".csv,text/csv" onFile={(file) => void read(file)} />
+        <FileButton words={say('readACsvFile')} accept=".csv,text/csv" onFile={(file) => void read(file)} />
         {equipment.length > 0 && (
           <Button variant="text" onClick={() => void write()}>
-            Write a CSV file
+            {say('writeACsvFile')}
           </Button>
         )}
         <span aria-live="polite">{said}</span>
       </div>
       <Accordion>
-        <AccordionSummary>What a CSV file needs</AccordionSummary>
+        <AccordionSummary>{say('whatACsvFileNeeds')}</AccordionSummary>
         <AccordionDetails className={styles.aside}>
-          A first line with the names of its columns: <code>{EQUIPMENT_COLUMNS.slice(0, 4).join(', ')}</code>{' '}
-          and, where known, <code>{EQUIPMENT_COLUMNS.slice(4, 12).join(', ')}</code>; of a bank of parts also{' '}
-          <code>{EQUIPMENT_COLUMNS.slice(12).join(', ')}</code>. Written out once, a file shows them all.
+          {rich(say, 'aFirstLineWithTheNames', {
+            equipmentcolumns: EQUIPMENT_COLUMNS.slice(0, 4).join(', '),
+            code: (text) => <code>{text}</code>,
+            equipmentcolumns2: EQUIPMENT_COLUMNS.slice(4, 12).join(', '),
+            code2: (text) => <code>{text}</code>,
+            equipmentcolumns3: EQUIPMENT_COLUMNS.slice(12).join(', '),
+            code3: (text) => <code>{text}</code>,
+          })}
         </AccordionDetails>
       </Accordion>
       {refused.length > 0 && (
@@ -172,7 +182,7 @@ export function OwnEquipment() {
           <ul>
             {refused.map(({ line, message }) => (
               <li key={`${line} ${message}`}>
-                {line > 0 ? `Line ${line}: ` : ''}
+                {line > 0 ? say('line', { line }) : ''}
                 {message}.
               </li>
             ))}

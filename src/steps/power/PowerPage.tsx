@@ -6,8 +6,12 @@ import Tabs from '@mui/material/Tabs'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
+import { powerPage } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { CompareTab } from './CompareTab'
 import styles from './PowerPage.module.css'
+
+const say = wordsOf(powerPage)
 
 const Waiting = () => <Skeleton variant="rectangular" height={420} />
 const BankTab = dynamic(() => import('./bank/BankTab').then((module) => module.BankTab), {
@@ -23,7 +27,12 @@ const OwnEquipment = dynamic(() => import('./OwnEquipment').then((module) => mod
   loading: Waiting,
 })
 
-const TABS = { compare: 'Compare', bank: 'Build a bank', find: 'Find', own: 'Own equipment' } as const
+const TABS = {
+  compare: say('compare'),
+  bank: say('buildABank'),
+  find: say('find'),
+  own: say('ownEquipment'),
+} as const
 export type PowerTab = keyof typeof TABS
 
 const isTab = (text: string | null): text is PowerTab => text !== null && Object.hasOwn(TABS, text)
@@ -46,7 +55,7 @@ export function PowerPage() {
         onChange={(_, next: PowerTab) => open(next)}
         variant="scrollable"
         allowScrollButtonsMobile
-        aria-label="Ways to choose the power"
+        aria-label={say('waysToChooseThePower')}
       >
         {Object.entries(TABS).map(([value, words]) => (
           <Tab key={value} value={value} label={words} id={`tab-${value}`} aria-controls={`panel-${value}`} />
@@ -64,10 +73,7 @@ export function PowerPage() {
         {tab === 'find' && <SearchPanel />}
         {tab === 'own' && <OwnEquipment />}
       </Box>
-      <p className="caution">
-        A bank built of parts, an inlet, a transfer switch and anything wired to the house belong to a
-        licensed electrician and local code. Never back-feed an outlet: it can kill a line worker.
-      </p>
+      <p className="caution">{say('aBankBuiltOfPartsAn')}</p>
     </div>
   )
 }

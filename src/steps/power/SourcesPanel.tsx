@@ -15,8 +15,12 @@ import { formatDuration, formatEnergy } from '@/core/quantity/format'
 import { addSource, changeSource, freshId, freshName, hangLoad, removeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { SelectField } from '@/ui/field/SelectField'
+import { sourcesPanel } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import { ClassMenu } from './ClassMenu'
 import styles from './PowerPage.module.css'
+
+const say = wordsOf(sourcesPanel)
 
 const BESIDE = 'beside'
 
@@ -38,21 +42,24 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
   }
   const heads = sources.filter(({ afterSourceId }) => afterSourceId === null)
   return (
-    <section className={styles.sources} aria-label={`Sources of ${system.name}`}>
+    <section className={styles.sources} aria-label={say('sourcesOf', { system: system.name })}>
       <h2>
-        {sources.length === 1 ? 'One source' : `${sources.length} sources`} in {system.name}
+        {say('inWord', {
+          nSources: sources.length === 1 ? say('oneSource') : say('sources', { nSources: sources.length }),
+          system: system.name,
+        })}
       </h2>
       {sources.length > 1 && (
         <Table className={styles.plain}>
           <TableHead>
             <TableRow>
-              <TableCell scope="col">Source</TableCell>
-              <TableCell scope="col">Stored</TableCell>
-              <TableCell scope="col">Empty after</TableCell>
-              <TableCell scope="col">Its turn</TableCell>
-              <TableCell scope="col">Here</TableCell>
+              <TableCell scope="col">{say('source')}</TableCell>
+              <TableCell scope="col">{say('stored')}</TableCell>
+              <TableCell scope="col">{say('emptyAfter')}</TableCell>
+              <TableCell scope="col">{say('itsTurn')}</TableCell>
+              <TableCell scope="col">{say('here')}</TableCell>
               <TableCell scope="col">
-                <span className="visually-hidden">Remove</span>
+                <span className="visually-hidden">{say('remove')}</span>
               </TableCell>
             </TableRow>
           </TableHead>
@@ -63,11 +70,11 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                   {source.name}
                 </TableCell>
                 <TableCell>{formatEnergy(source.capacityWh.value)}</TableCell>
-                <TableCell>{source.isAway ? 'away' : wordsFor(emptyOf(source.id))}</TableCell>
+                <TableCell>{source.isAway ? say('away') : wordsFor(emptyOf(source.id))}</TableCell>
                 <TableCell>
                   <SelectField
                     cell
-                    label={`Turn of ${source.name}`}
+                    label={say('turnOf', { source: source.name })}
                     value={source.afterSourceId ?? BESIDE}
                     options={turnsFor(source, sources)}
                     onChange={(choice) =>
@@ -82,7 +89,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                 <TableCell>
                   <Checkbox
                     size="small"
-                    slotProps={{ input: { 'aria-label': `${source.name} is here` } }}
+                    slotProps={{ input: { 'aria-label': say('isHere', { source: source.name }) } }}
                     checked={!source.isAway}
                     disabled={!source.isAway && sources.filter(({ isAway }) => !isAway).length === 1}
                     onChange={(event) =>
@@ -96,7 +103,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                 </TableCell>
                 <TableCell>
                   <Button variant="text" onClick={() => edit(removeSource(system.id, source.id))}>
-                    remove
+                    {say('remove2')}
                   </Button>
                 </TableCell>
               </TableRow>
@@ -105,15 +112,11 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         </Table>
       )}
       {sources.some(({ afterSourceId }) => afterSourceId !== null) && (
-        <p className={styles.aside}>
-          At the swap the loads are plugged over and stop for that moment: network gear starts again, a
-          medical device may alarm. The empty one can meanwhile be charged elsewhere, or lent; untick it while
-          it is away.
-        </p>
+        <p className={styles.aside}>{say('atTheSwapTheLoadsAre')}</p>
       )}
       {heads.length > 1 && (
         <>
-          <h3>What hangs where</h3>
+          <h3>{say('whatHangsWhere')}</h3>
           <div className={styles.hangings}>
             {plan.loads
               .filter(({ tier }) => tier !== 'notOnBattery')
@@ -134,7 +137,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         disabled={sources.length >= LIMITS.sources}
         aria-haspopup="menu"
       >
-        Add a source beside it
+        {say('addASourceBesideIt')}
       </Button>
       {anchor && <ClassMenu anchor={anchor} onClose={() => setAnchor(null)} pick={add} />}
     </section>
@@ -143,7 +146,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
 
 function wordsFor(minutes: number | undefined): string {
   if (minutes === undefined) return '–'
-  return minutes === Infinity ? 'not in sight' : formatDuration(minutes)
+  return minutes === Infinity ? say('notInSight') : formatDuration(minutes)
 }
 
 /** What a source may follow: any that nobody follows yet and that does not follow it. */
@@ -155,7 +158,7 @@ function turnsFor(source: Source, sources: readonly Source[]) {
     return before ? follows(before, other) : false
   }
   return [
-    { value: BESIDE, words: 'beside the others' },
+    { value: BESIDE, words: say('besideTheOthers') },
     ...sources
       .filter(
         (other) =>
@@ -163,6 +166,6 @@ function turnsFor(source: Source, sources: readonly Source[]) {
           !follows(other, source) &&
           !sources.some(({ id, afterSourceId }) => afterSourceId === other.id && id !== source.id),
       )
-      .map(({ id, name }) => ({ value: id, words: `after ${name}` })),
+      .map(({ id, name }) => ({ value: id, words: say('after', { name }) })),
   ]
 }

@@ -1,4 +1,6 @@
 import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
+import { deciding } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import {
   type OptionRow,
   type RowContext,
@@ -9,6 +11,8 @@ import {
   voltageRow,
 } from './optionRows'
 
+const say = wordsOf(deciding)
+
 /** The row that decides an option: the first that fails of carrying, starting and lasting; lasting when none does. */
 export function decidingRow(context: RowContext): OptionRow | null {
   if (!context.evaluation) return null
@@ -17,24 +21,37 @@ export function decidingRow(context: RowContext): OptionRow | null {
 
 /** Why the deciding cell decides, in a sentence. */
 export function decidingWords(context: RowContext): string {
-  if (context.failure) return `Could not be computed. ${context.failure}`
+  if (context.failure) return say('couldNotBeComputed', { failure: context.failure })
   const row = decidingRow(context)
   const found = gates(context)
   if (!row || !found) return ''
   if (row === voltageRow) {
     const [load] = found.carries.wrongVoltage
-    return `${load.name} wants ${load.volts} V, which it does not give.`
+    return say('wantsVWhichItDoesNot', { load: load.name, volts: load.volts })
   }
   if (row === runningRow) {
     const { neededW, limitW, part, binding, unit } = found.carries
     const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
-    return `${watts(neededW)} may run together${part && ` (${part})`}, ${watts(limitW)} is given; the largest is ${binding?.name}.`
+    return say('mayRunTogetherIsGivenThe', {
+      watts: watts(neededW),
+      part: part && ` (${part})`,
+      watts2: watts(limitW),
+      binding: String(binding?.name),
+    })
   }
   if (row === startsRow) {
     const { neededW, limitW, part, binding } = found.starts
-    return `${binding?.name ?? 'A start'} brings it to ${formatWatts(neededW)}${part && ` for longer than the surge lasts`}, ${formatWatts(limitW)} is given.`
+    return say('bringsItToIsGiven', {
+      binding: binding?.name ?? say('aStart'),
+      watts: formatWatts(neededW),
+      part: part && say('forLongerThanTheSurgeLasts'),
+      watts2: formatWatts(limitW),
+    })
   }
   const { verdict, shortMin, confidence } = found.lasts
-  if (verdict !== 'short') return 'It carries, starts and lasts; how long decides among those that do.'
-  return `It carries and starts all, and is ${formatDuration(shortMin)} short, with ${formatPercent(confidence)} confidence.`
+  if (verdict !== 'short') return say('itCarriesStartsAndLastsHow')
+  return say('itCarriesAndStartsAllAnd', {
+    duration: formatDuration(shortMin),
+    percent: formatPercent(confidence),
+  })
 }

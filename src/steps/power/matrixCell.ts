@@ -1,15 +1,19 @@
 import { formatDuration } from '@/core/quantity/format'
+import { matrixCell } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import styles from './PowerPage.module.css'
 import type { MatrixOutcome } from './useScenarioMatrix'
+
+const say = wordsOf(matrixCell)
 
 /** How long an option lasts in one outage of the household, or that it does not even carry it. */
 export function matrixWords(cell: MatrixOutcome | undefined): string {
   if (!cell) return '…'
-  if ('failure' in cell) return 'not computed'
+  if ('failure' in cell) return say('notComputed')
   const { carries, holds, runtimeMin } = cell
-  if (!carries) return 'not carried'
+  if (!carries) return say('notCarried')
   const time = runtimeMin === Infinity ? 'beyond' : formatDuration(runtimeMin)
-  return holds ? time : `short: ${time}`
+  return holds ? time : say('short', { time })
 }
 
 export function matrixCellProps(cell: MatrixOutcome | undefined) {

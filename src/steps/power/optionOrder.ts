@@ -1,6 +1,10 @@
 import { ownEntry } from '@/core/plan/builtInIds'
 import type { PowerSystem } from '@/core/plan/schema'
+import { optionOrder } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import { type RowContext, gates } from './optionRows'
+
+const say = wordsOf(optionOrder)
 
 /** Longer than any runtime that is told, minutes. */
 const MOST_MIN = 1e6
@@ -16,14 +20,14 @@ function hoursOf(context: RowContext): number {
 
 /** How options may be put in order: what each is sorted by, the smallest first. */
 export const ORDERS: Record<string, { words: string; by: ((context: RowContext) => number) | null }> = {
-  kept: { words: 'as added', by: null },
+  kept: { words: say('asAdded'), by: null },
   price: {
-    words: 'by price',
+    words: say('byPrice'),
     by: ({ sources }) => sources.reduce((sum, { price }) => sum + (price ?? Infinity), 0),
   },
-  hours: { words: 'by hours, longest first', by: (context) => -hoursOf(context) },
+  hours: { words: say('byHoursLongestFirst'), by: (context) => -hoursOf(context) },
   weight: {
-    words: 'by heaviest piece',
+    words: say('byHeaviestPiece'),
     by: ({ sources }) => Math.max(...sources.map(({ weightKg }) => weightKg ?? Infinity)),
   },
 }

@@ -5,6 +5,10 @@ import type { Quantity } from '@/core/quantity/quantity'
 import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/core/quantity/working'
 import type { Evaluation } from '@/words/answer/evaluation'
+import { optionRows } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(optionRows)
 
 /** An option as its column needs it; the evaluation is missing until it has been run, and where it could not be. */
 export interface RowContext {
@@ -50,14 +54,14 @@ export const shownQuantity = (quantity: Quantity, format: (value: number) => str
 
 /** What a row says of an option: of several sources each, where they differ. */
 export function shownOf(row: OptionRow, context: RowContext): string {
-  const words = wordsOf(row, context)
-  return context.failure && words === WAITING ? 'not computed' : words
+  const words = rowWords(row, context)
+  return context.failure && words === WAITING ? say('notComputed') : words
 }
 
 /** What stands in a cell that is still being computed. */
 export const WAITING = '…'
 
-function wordsOf(row: OptionRow, context: RowContext): string {
+function rowWords(row: OptionRow, context: RowContext): string {
   if (context.sources.length === 1) return row.show(context)
   if (row.ofAll) return row.ofAll(context)
   const each = context.sources.map((source) => row.show({ ...context, source, sources: [source] }))
@@ -65,13 +69,13 @@ function wordsOf(row: OptionRow, context: RowContext): string {
 }
 
 export const lastsRow: OptionRow = {
-  label: 'Runtime at the chosen confidence',
+  label: say('runtimeAtTheChosenConfidence'),
   need: ({ plan }) => `${formatNumber(plan.scenario.durationH, 1)} h`,
   show: (context) => {
     const lasts = gates(context)?.lasts
     if (!lasts) return WAITING
     return lasts.runtimeMin === Infinity
-      ? `over ${formatExactDuration(context.evaluation!.result.horizonMin)}`
+      ? say('over', { exactDuration: formatExactDuration(context.evaluation!.result.horizonMin) })
       : formatDuration(lasts.runtimeMin)
   },
   ofAll: (context) => lastsRow.show(context),
@@ -80,7 +84,7 @@ export const lastsRow: OptionRow = {
 }
 
 export const runningRow: OptionRow = {
-  label: 'Running watts',
+  label: say('runningWatts'),
   follows: true,
   need: (context) => {
     const carries = gates(context)?.carries
@@ -103,17 +107,17 @@ export const runningRow: OptionRow = {
     path: 'source.watts',
     check: (watts, source) =>
       watts > source.surgeW.value
-        ? `The surge watts are ${formatWatts(source.surgeW.value)}; raise them first.`
+        ? say('theSurgeWattsAreRaiseThem', { watts: formatWatts(source.surgeW.value) })
         : null,
   },
 }
 
 export const voltageRow: OptionRow = {
-  label: 'Voltage',
+  label: say('voltage'),
   show: (context) => {
     const wrong = gates(context)?.carries.wrongVoltage ?? []
     return wrong.length
-      ? `no ${wrong[0].volts} V`
+      ? say('noV', { volts: wrong[0].volts })
       : context.source.volts.map((volts) => `${volts} V`).join(', ')
   },
   working: ({ evaluation }) => evaluation?.workings.carries,
@@ -121,14 +125,14 @@ export const voltageRow: OptionRow = {
 }
 
 export const refillsRow: OptionRow = {
-  label: 'Recharge, hours of every 24',
+  label: say('rechargeHoursOfEvery24'),
   need: () => '24 h',
   show: (context) => {
     const refills = gates(context)?.refills
     if (!refills) return WAITING
-    if (refills.verdict === 'unplanned') return 'not planned'
+    if (refills.verdict === 'unplanned') return say('notPlanned')
     return refills.verdict === 'holds'
-      ? 'goes on'
+      ? say('goesOn')
       : `${formatNumber(Math.max(0, refills.coverage) * 24, 1)} h`
   },
   ofAll: (context) => refillsRow.show(context),
@@ -136,7 +140,7 @@ export const refillsRow: OptionRow = {
 }
 
 export const startsRow: OptionRow = {
-  label: 'Largest start',
+  label: say('largestStart'),
   follows: true,
   need: (context) => (gates(context) ? formatWatts(gates(context)!.starts.neededW) : WAITING),
   show: ({ source }) => shownQuantity(source.surgeW, formatWatts),
@@ -147,7 +151,7 @@ export const startsRow: OptionRow = {
     path: 'source.watts',
     check: (watts, source) =>
       watts < source.continuousW.value
-        ? `At least the continuous ${formatWatts(source.continuousW.value)}.`
+        ? say('atLeastTheContinuous', { watts: formatWatts(source.continuousW.value) })
         : null,
   },
 }

@@ -9,6 +9,8 @@ import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/siz
 import { chemistryOf } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
 import { wallHours } from '@/core/storage/wallHours'
+import { rowGroups } from '@/words/en/pages/power'
+import { wordsOf } from '@/words/translate'
 import {
   type OptionRow,
   type RowContext,
@@ -22,6 +24,8 @@ import {
 } from './optionRows'
 import { formatMass, formatTemperature, formatTemperatures } from '@/core/reading/inUnits'
 
+const say = wordsOf(rowGroups)
+
 const plain = (label: string, show: (context: RowContext) => string): OptionRow => ({ label, show })
 
 const energyOf = ({ plan, evaluation }: RowContext) => evaluation && energyWorking(plan, evaluation.result)
@@ -34,7 +38,7 @@ function energyWords({ evaluation }: RowContext, key: keyof EnergyBalance): stri
 function endsWords({ plan, evaluation }: RowContext): string {
   if (!evaluation) return WAITING
   const { p50 } = evaluation.result.runtimeMin
-  return p50 === Infinity ? 'not in sight' : momentOf(plan, p50, 10)
+  return p50 === Infinity ? say('notInSight') : momentOf(plan, p50, 10)
 }
 
 /** Whether some of what is wanted is not fed at all, and what is told holds for the rest. */
@@ -48,7 +52,9 @@ function sumOf(sources: readonly Source[], of: (source: Source) => number | null
 
 function weightWords(sources: readonly Source[], { household }: Plan): string {
   const kg = sumOf(sources, totalWeightKg)
-  return kg === null ? '–' : `${formatMass(kg, household.units, 1)}, ${sumOf(sources, piecesOf)} pc`
+  return kg === null
+    ? '–'
+    : say('pc', { mass: formatMass(kg, household.units, 1), sumOf: String(sumOf(sources, piecesOf)) })
 }
 
 function priceWords(sources: readonly Source[], { household }: Plan): string {
@@ -62,44 +68,44 @@ const celsiusWords = (range: { lowC: number; highC: number } | undefined, { hous
 /** The rows of the table, grouped as people ask. */
 export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
   {
-    title: 'Runtime',
+    title: say('runtime'),
     rows: [
       lastsRow,
       {
-        label: 'Runs out about',
+        label: say('runsOutAbout'),
         need: ({ plan }) => momentOf(plan, plan.scenario.durationH * 60),
         ofAll: (context) => endsWords(context),
         working: ({ evaluation }) => evaluation?.workings.lasts,
         show: (context) => endsWords(context),
       },
       {
-        label: 'Chance to last the outage',
+        label: say('chanceToLastTheOutage'),
         need: ({ plan }) => formatPercent(plan.scenario.confidence),
         working: ({ evaluation }) => evaluation?.workings.margin,
         show: ({ evaluation }) =>
           evaluation
-            ? `${formatPercent(evaluation.result.reachesFraction)}${isPart(evaluation) ? ', of what it feeds' : ''}`
+            ? `${formatPercent(evaluation.result.reachesFraction)}${isPart(evaluation) ? say('ofWhatItFeeds') : ''}`
             : WAITING,
       },
     ],
   },
   {
-    title: 'Energy',
+    title: say('energy'),
     rows: [
       {
-        label: 'Capacity',
+        label: say('capacity'),
         show: ({ source }) => shownQuantity(source.capacityWh, formatEnergy),
         ofAll: ({ sources }) => formatEnergy(sumOf(sources, ({ capacityWh }) => capacityWh.value)!),
         quantity: { key: 'capacityWh', path: 'source.capacityWh' },
         follows: true,
       },
       {
-        label: 'Charged at the start',
+        label: say('chargedAtTheStart'),
         show: ({ source }) => formatPercent(source.chargedFraction),
         setting: 'chargedFraction',
       },
       {
-        label: 'Reserve',
+        label: say('reserve'),
         show: ({ source }) => shownQuantity(source.reserveFraction, formatPercent),
         quantity: {
           key: 'reserveFraction',
@@ -107,12 +113,12 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         },
       },
       {
-        label: 'Loss estimate',
-        show: ({ source }) => (source.lossRule === 'flat' ? 'flat share' : 'efficiency'),
+        label: say('lossEstimate'),
+        show: ({ source }) => (source.lossRule === 'flat' ? say('flatShare') : 'efficiency'),
         setting: 'lossRule',
       },
       {
-        label: 'Inverter efficiency',
+        label: say('inverterEfficiency'),
         follows: true,
         show: ({ source }) => shownQuantity(source.efficiencyFraction, formatPercent),
         quantity: {
@@ -122,7 +128,7 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         school: 'efficiency',
       },
       {
-        label: 'Idle draw (no-load)',
+        label: say('idleDrawNoLoad'),
         follows: true,
         show: ({ source }) => shownQuantity(source.noLoadW, formatWatts),
         quantity: {
@@ -132,7 +138,7 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         school: 'efficiency',
       },
       {
-        label: 'Usable share',
+        label: say('usableShare'),
         show: ({ source }) => shownQuantity(source.usableFraction, formatPercent),
         quantity: {
           key: 'usableFraction',
@@ -141,13 +147,13 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         school: 'flat',
       },
       {
-        label: 'Usable at the outlets',
+        label: say('usableAtTheOutlets'),
         working: energyOf,
         show: (context) => energyWords(context, 'outletWh'),
         ofAll: (context) => energyWords(context, 'outletWh'),
       },
       {
-        label: 'Lost to idle draw',
+        label: say('lostToIdleDraw'),
         working: energyOf,
         show: (context) => energyWords(context, 'noLoadWh'),
         ofAll: (context) => energyWords(context, 'noLoadWh'),
@@ -155,74 +161,74 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
     ],
   },
   {
-    title: 'Running power',
+    title: say('runningPower'),
     rows: [
       runningRow,
       voltageRow,
-      plain('With the grid there', ({ source }) => {
+      plain(say('withTheGridThere'), ({ source }) => {
         const watts = source.outfit?.withGridW ?? null
         return watts === null ? '–' : formatWatts(watts)
       }),
-      plain('Outlets', ({ source }) =>
+      plain(say('outlets'), ({ source }) =>
         source.outfit
           ? `${source.outfit.outlets.count} × ${formatNumber(source.outfit.outlets.ampsEach)} A`
           : '–',
       ),
-      plain('Direct current', ({ source }) => {
+      plain(say('directCurrent'), ({ source }) => {
         const dc = source.outfit?.dc
         if (dc) return `${formatWatts(dc.socketW + dc.usbW)}`
-        return source.volts.includes(12) ? 'at the battery' : '–'
+        return source.volts.includes(12) ? say('atTheBattery') : '–'
       }),
     ],
   },
-  { title: 'Starting surge', rows: [startsRow] },
+  { title: say('startingSurge'), rows: [startsRow] },
   {
-    title: 'Recharge',
+    title: say('recharge'),
     rows: [
       refillsRow,
       {
-        label: 'AC charging',
+        label: say('acCharging'),
         working: ({ source }) => wallWorking(source),
         show: ({ source }) => {
           const hours = wallHours(source)
           if (hours === null) return '–'
-          if (hours === Infinity) return 'no charger'
-          const watts = source.bank ? '' : ` at ${formatWatts(source.outfit!.input.acW)}`
+          if (hours === Infinity) return say('noCharger')
+          const watts = source.bank ? '' : say('at', { watts: formatWatts(source.outfit!.input.acW) })
           return `${formatNumber(hours, hours < 10 ? 1 : 0)} h${watts}`
         },
       },
-      plain('All inputs together', ({ source }) => {
+      plain(say('allInputsTogether'), ({ source }) => {
         const watts = source.outfit?.input.totalW ?? null
         return watts === null ? '–' : formatWatts(watts)
       }),
-      plain('12 V charging', ({ source }) =>
+      plain(say('text12VCharging'), ({ source }) =>
         source.outfit && source.outfit.input.dcW > 0 ? formatWatts(source.outfit.input.dcW) : '–',
       ),
-      plain('Charging temperature', ({ source, plan }) => celsiusWords(source.outfit?.chargeC, plan)),
-      plain('Solar input', ({ source }) => {
+      plain(say('chargingTemperature'), ({ source, plan }) => celsiusWords(source.outfit?.chargeC, plan)),
+      plain(say('solarInput'), ({ source }) => {
         const solar = source.outfit?.input.solar
         return solar
           ? `${formatNumber(solar.lowV)}–${formatNumber(solar.highV)} V, ${formatNumber(solar.amps)} A, ${formatWatts(solar.watts)}`
           : '–'
       }),
-      plain('Charges while supplying', ({ source }) =>
+      plain(say('chargesWhileSupplying'), ({ source }) =>
         source.outfit ? (source.outfit.suppliesWhileCharging ? 'yes' : 'no') : source.bank ? 'yes' : '–',
       ),
-      plain('Pass-through', ({ source }) =>
+      plain(say('passThrough'), ({ source }) =>
         source.outfit ? (source.outfit.passThrough ? 'yes' : 'no') : '–',
       ),
-      plain('Transfer time', ({ source }) => {
+      plain(say('transferTime'), ({ source }) => {
         const ms = source.outfit?.transferMs
         if (ms === undefined) return '–'
-        return ms === null ? 'plug over' : `${formatNumber(ms)} ms`
+        return ms === null ? say('plugOver') : `${formatNumber(ms)} ms`
       }),
     ],
   },
   {
-    title: 'Weight',
+    title: say('weight'),
     rows: [
       {
-        label: 'Heaviest piece',
+        label: say('heaviestPiece'),
         follows: true,
         show: ({ source, plan }) =>
           source.weightKg === null ? '–' : formatMass(source.weightKg, plan.household.units, 1),
@@ -233,24 +239,24 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         setting: 'weightKg',
       },
       {
-        label: 'In all',
+        label: say('inAll'),
         show: ({ source, plan }) => weightWords([source], plan),
         ofAll: ({ sources, plan }) => weightWords(sources, plan),
       },
     ],
   },
   {
-    title: 'Price',
+    title: say('price'),
     rows: [
       {
-        label: 'Price',
+        label: say('price'),
         follows: true,
         show: ({ source, plan }) => priceWords([source], plan),
         ofAll: ({ sources, plan }) => priceWords(sources, plan),
         setting: 'price',
       },
       {
-        label: 'Equals outages of lost food',
+        label: say('equalsOutagesOfLostFood'),
         working: ({ source, plan }) => foodWorking(source, plan),
         show: ({ source, plan }) => {
           const outages = source.price === null ? null : outagesOfFood(source.price, plan.household.foodValue)
@@ -258,7 +264,7 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         },
       },
       {
-        label: 'Cost per kWh over its life',
+        label: say('costPerKwhOverItsLife'),
         working: ({ source, plan }) => lifeWorking(source, plan.household.currency),
         show: ({ source, plan }) => {
           const price = pricePerLifeKwh(source)
@@ -268,30 +274,30 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
     ],
   },
   {
-    title: 'Lifetime and warranty',
+    title: say('lifetimeAndWarranty'),
     rows: [
-      plain('Cycles', ({ source }) => {
+      plain(say('cycles'), ({ source }) => {
         if (!source.bank && !source.outfit) return '–'
         return formatNumber(lifeCycles(source), 0)
       }),
-      plain('Warranty', ({ source }) =>
+      plain(say('warranty'), ({ source }) =>
         source.outfit
-          ? `${formatNumber(source.outfit.warrantyYears)} years`
+          ? say('years', { number: formatNumber(source.outfit.warrantyYears) })
           : source.bank
-            ? 'part by part'
+            ? say('partByPart')
             : '–',
       ),
-      plain('Goes to sleep', ({ source }) => {
+      plain(say('goesToSleep'), ({ source }) => {
         const sleep = source.outfit?.sleep ?? null
         const search = source.bank?.inverter?.search
-        if (sleep) return `under ${formatWatts(sleep.belowW)}`
-        return search ? `searches under ${formatWatts(search.belowW)}` : 'no'
+        if (sleep) return say('under', { watts: formatWatts(sleep.belowW) })
+        return search ? say('searchesUnder', { watts: formatWatts(search.belowW) }) : 'no'
       }),
-      plain('Operating temperature', ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
-      plain('Cold', ({ source, plan }) =>
+      plain(say('operatingTemperature'), ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
+      plain(say('cold'), ({ source, plan }) =>
         chemistryOf(source) === 'lifepo4'
-          ? `no charging under ${formatTemperature(0, plan.household.units)}`
-          : 'less at every degree',
+          ? say('noChargingUnder', { temperature: formatTemperature(0, plan.household.units) })
+          : say('lessAtEveryDegree'),
       ),
     ],
   },

@@ -21,6 +21,8 @@ import { LIMITS } from '@/core/plan/limits'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { changePanels, changeRefill, changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { arrayPanel } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
 import { arrayFields } from './arrayFields'
 import { ControllerFields } from './ControllerFields'
 import { HorizonFields } from './HorizonFields'
@@ -29,6 +31,8 @@ import { PanelLabel } from './PanelLabel'
 import { StringVerdict } from './StringVerdict'
 import { WindowDrawing } from './WindowDrawing'
 import styles from './recharge.module.css'
+
+const say = wordsOf(arrayPanel)
 
 /** One array: its string against the input, what it brings by month, and what it is. */
 export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan: Plan; neededWh: number }) {
@@ -73,11 +77,14 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
         <div className={styles.arrayHead}>
           <h3 dir="auto">{array.name}</h3>
           <span>
-            {array.series} in series × {array.parallel} in parallel,{' '}
-            {formatWatts(array.panel.watts * array.series * array.parallel)}
+            {say('inSeriesInParallel', {
+              series: array.series,
+              parallel: array.parallel,
+              watts: formatWatts(array.panel.watts * array.series * array.parallel),
+            })}
           </span>
           <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-            {isOpen ? 'Fold it' : 'Change it'}
+            {isOpen ? say('foldIt') : say('changeIt')}
           </Button>
         </div>
         <div className={styles.pair}>
@@ -89,23 +96,23 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               recordLow={recordLow}
               changeRecordLow={changeRecordLow}
             />
-            <p className="caution">
-              Volts over the limit destroy an input at once, and panels in light cannot be switched off: cover
-              them before you join or part plugs. Fixed wiring belongs to a licensed electrician and local
-              code.
-            </p>
+            <p className="caution">{say('voltsOverTheLimitDestroyAn')}</p>
           </div>
           <div>
             <MonthChart {...yields} neededWh={neededWh} month={month} />
             <p className={styles.small}>
-              A clear {monthName(month)} day gives most at a tilt of {yields.tilt}°; this one stands at{' '}
-              {formatNumber(array.tiltDeg)}°. On a dull day in {monthName(winter)} it brings{' '}
-              {formatEnergy(yields.dull[winter - 1])}
+              {say('aClearDayGivesMostAt', {
+                monthName: monthName(month),
+                tilt: yields.tilt,
+                number: formatNumber(array.tiltDeg),
+                monthName2: monthName(winter),
+                energy: formatEnergy(yields.dull[winter - 1]),
+              })}
               {dullPanels !== null &&
                 (dullPanels === Infinity
-                  ? '; no number of panels brings a day back then'
-                  : `; ${dullPanels} such panels would bring a day’s ${formatEnergy(neededWh)} back`)}
-              . Before any input’s limit.
+                  ? say('noNumberOfPanelsBringsA')
+                  : say('suchPanelsWouldBringADays', { dullPanels, energy: formatEnergy(neededWh) }))}
+              {say('beforeAnyInputsLimit')}
             </p>
           </div>
         </div>
@@ -113,7 +120,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
           <div className={styles.fields}>
             <div>
               <TextField
-                label="Name"
+                label={say('name')}
                 value={array.name}
                 maxLength={LIMITS.nameLength}
                 onChange={(name) => change({ name })}
@@ -127,14 +134,14 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 change={(next) =>
                   next.recordLowC === recordLowC ? change(next.array) : changeRecordLow(next.recordLowC)
                 }
-                moreWords="dirt, cables and what else is lost"
+                moreWords={say('dirtCablesAndWhatElseIs')}
               />
             </div>
             <div>
               <PanelLabel panel={array.panel} onChange={(panel) => change({ panel })} />
               <HorizonFields horizon={array.horizon} onChange={(horizon) => change({ horizon })} />
               <WindowsField
-                label="In shade"
+                label={say('inShade')}
                 windows={array.shade}
                 optional
                 fresh={{ from: '15:00', to: '18:00' }}
@@ -142,8 +149,8 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               />
               {!source.bank &&
                 (window ? (
-                  <div role="group" aria-label={`The input of ${source.name}`}>
-                    <p className={styles.small}>The input of {source.name}, as its label says:</p>
+                  <div role="group" aria-label={say('theInputOf', { source: source.name })}>
+                    <p className={styles.small}>{say('theInputOfAsItsLabel', { source: source.name })}</p>
                     <FieldScope id={`input ${source.id}`} name={source.name}>
                       <WindowFields window={window} onChange={changeWindow} />
                     </FieldScope>
@@ -151,7 +158,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                 ) : (
                   outfit && (
                     <Button variant="text" onClick={() => changeWindow(USUAL_WINDOW)}>
-                      {source.name} has an input for panels: enter it
+                      {say('hasAnInputForPanelsEnter', { source: source.name })}
                     </Button>
                   )
                 ))}
@@ -168,7 +175,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
                     .edit(changeRefill({ panels: refill.panels.filter(({ id }) => id !== array.id) }))
                 }
               >
-                Remove these panels (undo brings them back)
+                {say('removeThesePanelsUndoBringsThem')}
               </Button>
             </div>
           </div>

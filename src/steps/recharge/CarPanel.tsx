@@ -14,18 +14,22 @@ import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { changeRefill } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { carPanel } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatVolume } from '@/core/reading/inUnits'
 
+const say = wordsOf(carPanel)
+
 /** Of a small car. Common practice, no source. */
 const USUAL_ALTERNATOR_A = 80
 const WAYS: Record<Car['way'], string> = {
-  '12 V socket': '12 V socket, engine running',
-  alternator: 'cables to the alternator',
-  inverter: 'inverter on its battery',
-  electric: 'electric car’s outlet',
+  '12 V socket': say('text12VSocketEngineRunning'),
+  alternator: say('cablesToTheAlternator'),
+  inverter: say('inverterOnItsBattery'),
+  electric: say('electricCarsOutlet'),
 }
 
 /** The car as a last resort, or an electric one down to its floor. */
@@ -47,10 +51,10 @@ export function CarPanel({
   if (!car)
     return (
       <section className={styles.side}>
-        <h3>Car</h3>
-        <p>None.</p>
+        <h3>{say('car')}</h3>
+        <p>{say('noneWord')}</p>
         <Button variant="text" onClick={() => put(CARS['12 V socket'])}>
-          Add the car
+          {say('addTheCar')}
         </Button>
       </section>
     )
@@ -62,19 +66,32 @@ export function CarPanel({
   const broughtWh = mean ? (givesTwelveVolts(car) ? mean.dcWh : mean.carAcWh) : 0
   return (
     <FieldScope id={'car'} name={car.name}>
-      <section className={styles.side} aria-label="Car">
+      <section className={styles.side} aria-label={say('car')}>
         <h3>{car.name}</h3>
         <p data-testid="car-sum">
           {isElectric
-            ? `From ${formatPercent(car.chargedFraction ?? 1)} down to its floor it gives ${formatEnergy(givesWh)}${neededWh > 0 ? `, ${formatNumber(givesWh / neededWh, 1)} days’ worth` : ''}.`
+            ? say('fromDownToItsFloorIt', {
+                percent: formatPercent(car.chargedFraction ?? 1),
+                energy: formatEnergy(givesWh),
+                neededWh:
+                  neededWh > 0 ? say('daysWorth', { number: formatNumber(givesWh / neededWh, 1) }) : '',
+              })
             : reach.watts === 0
-              ? 'It brings nothing.'
+              ? say('itBringsNothing')
               : neededWh > 0
-                ? `A day’s ${formatEnergy(neededWh)} take ${formatHours(dayH * 60)} of engine and ${formatNumber(dayH * car.idleLPerH, 1)} L, at the ${formatWatts(reach.watts)} that reach the battery: slow, and hard on the car.`
-                : 'Slow, and hard on the car.'}{' '}
+                ? say('aDaysTakeOfEngineAnd', {
+                    energy: formatEnergy(neededWh),
+                    hours: formatHours(dayH * 60),
+                    number: formatNumber(dayH * car.idleLPerH, 1),
+                    watts: formatWatts(reach.watts),
+                  })
+                : say('slowAndHardOnTheCar')}{' '}
           {mean &&
             mean.carFuelL > 0 &&
-            `As planned it burns ${formatVolume(mean.carFuelL, units, 1)} for ${formatEnergy(broughtWh)}.`}
+            say('asPlannedItBurnsFor', {
+              volume: formatVolume(mean.carFuelL, units, 1),
+              energy: formatEnergy(broughtWh),
+            })}
         </p>
         {reach.why && (
           <p
@@ -86,21 +103,24 @@ export function CarPanel({
           </p>
         )}
         <p className="caution">
-          {isElectric
-            ? 'Outlet and cable must suit the car and each other; keep what you need for a drive to safety. Never feed the house’s wiring without a transfer switch fitted by a licensed electrician.'
-            : 'Engine running outdoors only, never in a garage or near a window: carbon monoxide kills. Fuse cables at the battery, keep them short and away from belts; an alternator at idle overheats when it gives more than about a third of its rating.'}
+          {isElectric ? say('outletAndCableMustSuitThe') : say('engineRunningOutdoorsOnlyNeverIn')}
         </p>
         <Foldable name="the car">
-          <CheckField label="Counts" words="in use" on={car.on} onChange={(on) => put({ ...car, on })} />
+          <CheckField
+            label={say('counts')}
+            words={say('inUse')}
+            on={car.on}
+            onChange={(on) => put({ ...car, on })}
+          />
           <SelectField
-            label="Gives by"
+            label={say('givesBy')}
             value={car.way}
             options={Object.entries(WAYS).map(([value, words]) => ({ value: value as Car['way'], words }))}
             onChange={(way) => put({ ...CARS[way], stepUpW: car.stepUpW })}
           />
           {car.way === 'alternator' && (
             <QuantityField
-              label="Alternator, rated"
+              label={say('alternatorRated')}
               path="car.alternatorA"
               value={car.alternatorA ?? USUAL_ALTERNATOR_A}
               onChange={(alternatorA) =>
@@ -110,22 +130,21 @@ export function CarPanel({
           )}
           {car.way === 'alternator' && (
             <p className={styles.small}>
-              At idle it bears about a third of its rating for hours: 13.8 V ×{' '}
-              {formatNumber(car.alternatorA ?? USUAL_ALTERNATOR_A)} A × ⅓ ={' '}
-              {formatWatts(alternatorIdleW(car.alternatorA ?? USUAL_ALTERNATOR_A))}. What a station takes from
-              12 V is less, mostly; a 12 V bank takes it through cables, fuse and a DC charger, one of more
-              volts through a step-up charger.
+              {say('atIdleItBearsAboutA', {
+                number: formatNumber(car.alternatorA ?? USUAL_ALTERNATOR_A),
+                watts: formatWatts(alternatorIdleW(car.alternatorA ?? USUAL_ALTERNATOR_A)),
+              })}
             </p>
           )}
           <QuantityField
-            label="Watts it gives"
+            label={say('wattsItGives')}
             path="car.watts"
             value={car.watts}
             onChange={(watts) => change({ watts })}
           />
           {!isElectric && (
             <QuantityField
-              label="Its 12 V system gives"
+              label={say('its12VSystemGives')}
               path="car.systemW"
               value={car.systemW ?? null}
               onChange={(systemW) => change({ systemW })}
@@ -133,7 +152,7 @@ export function CarPanel({
           )}
           {givesTwelveVolts(car) && source.bank && twelveVoltInputW(source, null) === 0 && (
             <QuantityField
-              label="Step-up charger"
+              label={say('stepUpCharger')}
               path="car.stepUpW"
               value={car.stepUpW ?? 0}
               onChange={(stepUpW) => change({ stepUpW })}
@@ -142,19 +161,19 @@ export function CarPanel({
           {isElectric ? (
             <>
               <QuantityField
-                label="Charged now"
+                label={say('chargedNow')}
                 path="car.chargedFraction"
                 value={car.chargedFraction ?? 1}
                 onChange={(chargedFraction) => change({ chargedFraction })}
               />
               <QuantityField
-                label="Its battery"
+                label={say('itsBattery')}
                 path="car.batteryWh"
                 value={car.batteryWh}
                 onChange={(batteryWh) => change({ batteryWh })}
               />
               <QuantityField
-                label="Stays for driving"
+                label={say('staysForDriving')}
                 path="car.floorFraction"
                 value={car.floorFraction}
                 onChange={(floorFraction) => change({ floorFraction })}
@@ -163,13 +182,13 @@ export function CarPanel({
           ) : (
             <>
               <QuantityField
-                label="Burns at idle"
+                label={say('burnsAtIdle')}
                 path="car.idleLPerH"
                 value={car.idleLPerH}
                 onChange={(idleLPerH) => change({ idleLPerH })}
               />
               <QuantityField
-                label="In its tank"
+                label={say('inItsTank')}
                 path="generator.onHandL"
                 value={car.onHandL}
                 onChange={(onHandL) => change({ onHandL })}
@@ -177,7 +196,7 @@ export function CarPanel({
             </>
           )}
           <Button variant="text" onClick={() => put(null)}>
-            Remove it
+            {say('removeIt')}
           </Button>
         </Foldable>
         <FindingMarks part="car" />

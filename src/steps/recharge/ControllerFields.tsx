@@ -4,7 +4,11 @@ import type { PanelArray } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { SelectField } from '@/ui/field/SelectField'
+import { controllerFields } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(controllerFields)
 
 type Controller = PanelArray['controller']
 
@@ -20,12 +24,12 @@ export function ControllerFields(props: {
   return (
     <>
       <SelectField
-        label="Charge controller"
+        label={say('chargeController')}
         value={controller?.kind ?? 'none'}
         options={[
-          { value: 'none', words: 'none: straight into a station' },
-          { value: 'MPPT', words: 'MPPT, for a bank' },
-          { value: 'PWM', words: 'PWM, for a bank' },
+          { value: 'none', words: say('noneStraightIntoAStation') },
+          { value: 'MPPT', words: say('mpptForABank') },
+          { value: 'PWM', words: say('pwmForABank') },
         ]}
         onChange={(kind) =>
           // another kind has other volts: those of the old one would pass what destroys it, or refuse what works
@@ -34,11 +38,11 @@ export function ControllerFields(props: {
       />
       {controller && (
         <>
-          {bankV === null && <p className={styles.small}>Counts when a bank of parts is selected.</p>}
+          {bankV === null && <p className={styles.small}>{say('countsWhenABankOfParts')}</p>}
           {controller.kind === 'PWM' && (
             <p className={styles.small}>
-              It joins the panels to the battery: they work at the battery’s volts
-              {bankV !== null && `, ${formatNumber(bankV * 1.08, 1)} V while it charges`}.
+              {say('itJoinsThePanelsToThe')}
+              {bankV !== null && say('vWhileItCharges', { number: formatNumber(bankV * 1.08, 1) })}.
             </p>
           )}
           <WindowFields window={controller} onChange={put} isPwm={controller.kind === 'PWM'} />

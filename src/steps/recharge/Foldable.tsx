@@ -1,6 +1,10 @@
 'use client'
 import Button from '@mui/material/Button'
 import { type ReactNode, useState } from 'react'
+import { foldable } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(foldable)
 
 /** Fields that stay out of the way until they are wanted. */
 export function Foldable({ name, children }: { name: string; children: ReactNode }) {
@@ -8,7 +12,7 @@ export function Foldable({ name, children }: { name: string; children: ReactNode
   return (
     <>
       <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-        {isOpen ? 'Fold' : 'Change'} {name}
+        {isOpen ? say('fold') : say('change')} {name}
       </Button>
       {isOpen && children}
     </>

@@ -13,10 +13,15 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
 import { changeRefill } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
+import { generatorPanel } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatVolume } from '@/core/reading/inUnits'
+
+const say = wordsOf(generatorPanel)
 
 /** The generator: what it gives, what it burns, how long the fuel lasts, and where it must stand. */
 export function GeneratorPanel(props: {
@@ -39,12 +44,10 @@ export function GeneratorPanel(props: {
   if (!generator)
     return (
       <section className={styles.side}>
-        <h3>Generator</h3>
-        <p>
-          None. A few hours a day at good load refill the battery and do the wash; the nights stay silent.
-        </p>
+        <h3>{say('generator')}</h3>
+        <p>{say('noneAFewHoursADay')}</p>
         <Button variant="text" onClick={() => put(generatorOf(2000))}>
-          Add a 2 kW generator
+          {say('addA2KwGenerator')}
         </Button>
       </section>
     )
@@ -54,70 +57,76 @@ export function GeneratorPanel(props: {
   const isSmall = peakW > generator.ratedW
   return (
     <FieldScope id={'generator'} name={generator.name}>
-      <section className={styles.side} aria-label="Generator">
+      <section className={styles.side} aria-label={say('generator')}>
         <h3>{generator.name}</h3>
         {hours > 0 && (
           <p data-testid="generator-sum">
-            Runs <b>{formatNumber(hours, 1)} h</b> at about {formatWatts(givenW)}:{' '}
-            {formatEnergy(mean!.generatorWh)}. It burns <b>{formatVolume(mean!.fuelL, units, 1)}</b>,{' '}
-            {formatVolume(mean!.fuelL / days, units, 1)} a day.{' '}
+            {rich(say, 'runsHAtAboutItBurns', {
+              number: formatNumber(hours, 1),
+              b: (text) => <b>{text}</b>,
+              watts: formatWatts(givenW),
+              energy: formatEnergy(mean!.generatorWh),
+              volume: formatVolume(mean!.fuelL, units, 1),
+              b2: (text) => <b>{text}</b>,
+              volume2: formatVolume(mean!.fuelL / days, units, 1),
+            })}{' '}
             {fuelEndMin < Infinity ? (
               <b>
-                The {formatVolume(generator.onHandL, units, 1)} in hand are burnt about{' '}
-                {moment(startsAt, fuelEndMin, 10)}.
+                {say('theInHandAreBurntAbout', {
+                  volume: formatVolume(generator.onHandL, units, 1),
+                  moment: moment(startsAt, fuelEndMin, 10),
+                })}
               </b>
             ) : (
-              `At that load ${formatVolume(generator.onHandL, units, 1)} last ${formatHours(fuelHours(generator, givenW) * 60)}.`
+              say('atThatLoadLast', {
+                volume: formatVolume(generator.onHandL, units, 1),
+                hours: formatHours(fuelHours(generator, givenW) * 60),
+              })
             )}{' '}
-            A tank lasts {formatHours(tankHours(generator, givenW) * 60)}.
+            {say('aTankLasts', { hours: formatHours(tankHours(generator, givenW) * 60) })}
           </p>
         )}
         {hours === 0 && (
           <p>
-            Drag along its lane to plan its hours. At half load it burns{' '}
-            {formatVolume(fuelLPerH(generator, generator.ratedW / 2), units, 2)} an hour:{' '}
-            {formatVolume(generator.onHandL, units, 1)} last{' '}
-            {formatHours(fuelHours(generator, generator.ratedW / 2) * 60)}.
+            {say('dragAlongItsLaneToPlan', {
+              volume: formatVolume(fuelLPerH(generator, generator.ratedW / 2), units, 2),
+              volume2: formatVolume(generator.onHandL, units, 1),
+              hours: formatHours(fuelHours(generator, generator.ratedW / 2) * 60),
+            })}
           </p>
         )}
         {isSmall && (
           <p className={styles.refused} role="status">
-            It gives {formatWatts(generator.ratedW)}; {formatWatts(peakW)} may run at once. Do not run
-            everything together, or the breaker opens; the battery carries what it cannot.
+            {say('itGivesMayRunAtOnce', { watts: formatWatts(generator.ratedW), watts2: formatWatts(peakW) })}
           </p>
         )}
         {startW > generator.surgeW && (
           <p className={styles.refused} role="status">
-            Starts come to {formatWatts(startW)}, its surge is {formatWatts(generator.surgeW)}: what starts
-            hardest may stall it. Start that alone, or from the battery.
+            {say('startsComeToItsSurgeIs', {
+              watts: formatWatts(startW),
+              watts2: formatWatts(generator.surgeW),
+            })}
           </p>
         )}
         {hours > 0 && givenW < LOW_LOAD_FRACTION * generator.ratedW && (
-          <p className={styles.refused}>
-            Under a quarter of its watts it soots and wastes fuel: charge at the same time, or run it shorter.
-          </p>
+          <p className={styles.refused}>{say('underAQuarterOfItsWatts')}</p>
         )}
-        <p className="caution">
-          Outdoors only, 6 m (20 ft) from the house, exhaust away from windows and doors; never in a garage,
-          on a porch or in a cellar, not even with the door open: carbon monoxide kills within minutes. CO
-          alarms with batteries on every floor. Fill it cold. Never back-feed an outlet; an inlet and transfer
-          switch belong to a licensed electrician and local code.
-        </p>
+        <p className="caution">{say('outdoorsOnly6M20Ft')}</p>
         <Foldable name="the generator">
           <CheckField
-            label="Counts"
-            words="in use"
+            label={say('counts')}
+            words={say('inUse')}
             on={generator.on}
             onChange={(on) => put({ ...generator, on })}
           />
           <QuantityField
-            label="Rated watts"
-            pairedWith="Surge watts"
+            label={say('ratedWatts')}
+            pairedWith={say('surgeWatts')}
             path="generator.ratedW"
             value={generator.ratedW}
             check={(watts) =>
               watts > generator.surgeW
-                ? `That is more than its surge, ${formatWatts(generator.surgeW)}.`
+                ? say('thatIsMoreThanItsSurge', { watts: formatWatts(generator.surgeW) })
                 : null
             }
             onChange={(ratedW) =>
@@ -131,72 +140,71 @@ export function GeneratorPanel(props: {
             }
           />
           <QuantityField
-            label="Surge watts"
-            pairedWith="Rated watts"
+            label={say('surgeWatts')}
+            pairedWith={say('ratedWatts')}
             path="generator.surgeW"
             value={generator.surgeW}
             check={(watts) =>
-              watts < generator.ratedW ? `At least its rated ${formatWatts(generator.ratedW)}.` : null
+              watts < generator.ratedW
+                ? say('atLeastItsRated', { watts: formatWatts(generator.ratedW) })
+                : null
             }
             onChange={(surgeW) => change({ surgeW })}
           />
           <QuantityField
-            label="Fuel on hand"
+            label={say('fuelOnHand')}
             path="generator.onHandL"
             value={generator.onHandL}
             onChange={(onHandL) => change({ onHandL })}
           />
           <QuantityField
-            label="Tank"
+            label={say('tank')}
             path="generator.tankL"
             value={generator.tankL}
             onChange={(tankL) => change({ tankL })}
           />
           <QuantityField
-            label="Burns, no load"
-            pairedWith="Burns, full load"
+            label={say('burnsNoLoad')}
+            pairedWith={say('burnsFullLoad')}
             path="generator.idleLPerH"
             value={generator.idleLPerH}
             check={(litres) =>
               litres > generator.fullLPerH
-                ? `At most what it burns at full load, ${formatVolume(generator.fullLPerH, units, 2)} an hour.`
+                ? say('atMostWhatItBurnsAt', { volume: formatVolume(generator.fullLPerH, units, 2) })
                 : null
             }
             onChange={(idleLPerH) => change({ idleLPerH })}
           />
           <QuantityField
-            label="Burns, full load"
-            pairedWith="Burns, no load"
+            label={say('burnsFullLoad')}
+            pairedWith={say('burnsNoLoad')}
             path="generator.fullLPerH"
             value={generator.fullLPerH}
             check={(litres) =>
               litres < generator.idleLPerH || litres < 0.01
-                ? `At least what it burns without load, ${formatVolume(generator.idleLPerH, units, 2)} an hour.`
+                ? say('atLeastWhatItBurnsWithout', { volume: formatVolume(generator.idleLPerH, units, 2) })
                 : litres > 100
-                  ? '100 L/h at most.'
+                  ? say('text100LHAtMost')
                   : null
             }
             onChange={(fullLPerH) => change({ fullLPerH })}
           />
           <QuantityField
-            label="Until it gives"
+            label={say('untilItGives')}
             path="generator.startDelayMin"
             value={Math.max(0.05, generator.startDelayMin)}
             onChange={(startDelayMin) => change({ startDelayMin })}
           />
           <WindowsField
-            label="Must not run"
+            label={say('mustNotRun')}
             windows={generator.quiet}
             optional
             fresh={{ from: '22:00', to: '07:00' }}
             onChange={(quiet) => put({ ...generator, quiet })}
           />
-          <p className={styles.small}>
-            Change its oil after the first 20 hours and every 50 to 100 after that; run it dry or stabilise
-            the fuel before it is put away.
-          </p>
+          <p className={styles.small}>{say('changeItsOilAfterTheFirst')}</p>
           <Button variant="text" onClick={() => put(null)}>
-            Remove it
+            {say('removeIt')}
           </Button>
         </Foldable>
         <FindingMarks part="generator" />

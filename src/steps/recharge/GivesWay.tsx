@@ -16,16 +16,20 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
+import { givesWay as givesWayWords } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import own from './GivesWay.module.css'
 import styles from './recharge.module.css'
 
+const say = wordsOf(givesWayWords)
+
 type Kind = LoadRule['kind'] | 'off daily'
 const KINDS: { value: Kind; words: string }[] = [
-  { value: 'by charge', words: 'is dropped when the battery is low' },
-  { value: 'with supply', words: 'runs only while enough comes in' },
-  { value: 'off daily', words: 'is off at these hours' },
-  { value: 'not with', words: 'never runs together with' },
+  { value: 'by charge', words: say('isDroppedWhenTheBatteryIs') },
+  { value: 'with supply', words: say('runsOnlyWhileEnoughComesIn') },
+  { value: 'off daily', words: say('isOffAtTheseHours') },
+  { value: 'not with', words: say('neverRunsTogetherWith') },
 ]
 const ask = (client: SimulationClient, plan: Plan) => client.ruleGains(plan)
 
@@ -39,9 +43,9 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const gainOf = (loadId: string, words: string) =>
     gains?.find((one) => one.loadId === loadId && one.words === words)?.gain
   return (
-    <section aria-label="Load-shedding rules">
+    <section aria-label={say('loadSheddingRules')}>
       <div className={styles.panelsHead}>
-        <h2>Load-shedding rules</h2>
+        <h2>{say('loadSheddingRules')}</h2>
       </div>
       {inForce.length > 0 && (
         <ul className={own.rules}>
@@ -57,15 +61,15 @@ export function GivesWay({ plan }: { plan: Plan }) {
                   {gain === undefined
                     ? '…'
                     : gain.hours < 0.05
-                      ? 'buys no hours'
-                      : `buys ${gainWords(gain).replace('+', '')}`}
+                      ? say('buysNoHours')
+                      : say('buys', { replace: gainWords(gain).replace('+', '') })}
                 </span>
                 <Button
                   variant="text"
-                  aria-label={`No longer: ${load.name} ${words}`}
+                  aria-label={say('noLonger2', { load: load.name, words })}
                   onClick={() => store.getState().edit(steerLoad(load.id, without))}
                 >
-                  no longer
+                  {say('noLonger')}
                 </Button>
               </li>
             )
@@ -73,10 +77,7 @@ export function GivesWay({ plan }: { plan: Plan }) {
         </ul>
       )}
       {loads.length > 0 && <Editor plan={plan} loads={loads} />}
-      <p className={styles.small}>
-        Looked at every quarter hour; what a load catches up afterwards is counted. Medical devices are not
-        offered: their supplier’s plan comes first.
-      </p>
+      <p className={styles.small}>{say('lookedAtEveryQuarterHourWhat')}</p>
     </section>
   )
 }
@@ -116,20 +117,20 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
     store.getState().edit(steerLoad(load.id, change))
   }
   return (
-    <div className={own.editor} role="group" aria-label="A new rule">
+    <div className={own.editor} role="group" aria-label={say('aNewRule')}>
       <SelectField
         cell
-        label="Load to shed"
+        label={say('loadToShed')}
         value={load.id}
         options={loads.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={setLoadId}
       />
-      <SelectField cell label="When it is shed" value={kind} options={KINDS} onChange={setKind} />
+      <SelectField cell label={say('whenItIsShed')} value={kind} options={KINDS} onChange={setKind} />
       {kind === 'with supply' && (
         <QuantityField
           local
           cell
-          label="More than so many watts"
+          label={say('moreThanSoManyWatts')}
           path="rule.aboveW"
           value={aboveW}
           onChange={setAboveW}
@@ -137,20 +138,20 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
       )}
       {kind === 'by charge' && (
         <>
-          <span>below</span>
+          <span>{say('below')}</span>
           <QuantityField
             local
             cell
-            label="Dropped below"
+            label={say('droppedBelow')}
             path="rule.charge"
             value={dropBelow}
             onChange={setDrop}
           />
-          <span>back above</span>
+          <span>{say('backAbove')}</span>
           <QuantityField
             local
             cell
-            label="Back above"
+            label={say('backAbove2')}
             path="rule.charge"
             value={backAbove}
             onChange={setBack}
@@ -161,14 +162,14 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         <>
           <ClockInput
             local
-            label="Off from"
+            label={say('offFrom')}
             value={hours.from}
             onChange={(from) => setHours({ ...hours, from })}
           />
           <span>to</span>
           <ClockInput
             local
-            label="Off until"
+            label={say('offUntil')}
             value={hours.to}
             endOfDay
             onChange={(to) => setHours({ ...hours, to })}
@@ -178,7 +179,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
       {kind === 'not with' && other && (
         <SelectField
           cell
-          label="The one that goes first"
+          label={say('theOneThatGoesFirst')}
           value={other.id}
           options={others.map(({ id, name }) => ({ value: id, words: name }))}
           onChange={setOther}
@@ -186,7 +187,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
       )}
       {offCost(load, plan, offMin) && (
         <p className={own.cost} data-testid="rule-cost">
-          While it is off: {offCost(load, plan, offMin)}.
+          {say('whileItIsOff')} {offCost(load, plan, offMin)}.
         </p>
       )}
       <ButtonBase
@@ -194,16 +195,16 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         disabled={isWrong || isFull || isThere || (kind === 'not with' && !other)}
         onClick={add}
       >
-        Add the rule
+        {say('addTheRule')}
       </ButtonBase>
       {isThere && (
         <p className={styles.small} role="status">
-          This rule is there already.
+          {say('thisRuleIsThereAlready')}
         </p>
       )}
       {isWrong && (
         <p className={styles.refused} role="alert">
-          It must come back above the charge it is dropped at, such as 40 % and 60 %.
+          {say('itMustComeBackAboveThe')}
         </p>
       )}
     </div>

@@ -4,7 +4,11 @@ import { useId } from 'react'
 import type { PanelArray } from '@/core/plan/refill'
 import { QuantityField } from '@/ui/field/QuantityField'
 import fields from '@/ui/field/field.module.css'
+import { horizonFields } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(horizonFields)
 
 const MOST = 12
 
@@ -20,14 +24,14 @@ export function HorizonFields(props: {
   return (
     <div className={fields.row} role="group" aria-labelledby={id}>
       <span id={id} className={fields.label}>
-        Stands before it
+        {say('standsBeforeIt')}
       </span>
       <div className={styles.horizon}>
         {horizon.map(({ fromDeg, toDeg, heightDeg }, i) => (
           <div key={i}>
             <QuantityField
               cell
-              label={`Obstacle ${i + 1}: from`}
+              label={say('obstacleFrom', { i: i + 1 })}
               path="array.azimuthDeg"
               value={fromDeg}
               onChange={(value) => put(i, { fromDeg: value })}
@@ -35,25 +39,25 @@ export function HorizonFields(props: {
             <span aria-hidden>–</span>
             <QuantityField
               cell
-              label={`Obstacle ${i + 1}: to`}
+              label={say('obstacleTo', { i: i + 1 })}
               path="array.azimuthDeg"
               value={toDeg}
               onChange={(value) => put(i, { toDeg: value })}
             />
-            <span aria-hidden>up to</span>
+            <span aria-hidden>{say('upTo')}</span>
             <QuantityField
               cell
-              label={`Obstacle ${i + 1}: height`}
+              label={say('obstacleHeight', { i: i + 1 })}
               path="array.tiltDeg"
               value={heightDeg}
               onChange={(value) => put(i, { heightDeg: value })}
             />
             <Button
               variant="text"
-              aria-label={`Remove obstacle ${i + 1}`}
+              aria-label={say('removeObstacle', { i: i + 1 })}
               onClick={() => onChange(horizon.filter((_, k) => k !== i))}
             >
-              remove
+              {say('remove')}
             </Button>
           </div>
         ))}
@@ -62,7 +66,7 @@ export function HorizonFields(props: {
             variant="text"
             onClick={() => onChange([...horizon, { fromDeg: 90, toDeg: 135, heightDeg: 15 }])}
           >
-            add an obstacle
+            {say('addAnObstacle')}
           </Button>
         )}
       </div>

@@ -3,7 +3,11 @@ import { useMoment } from '@/ui/field/useMoment'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { formatPercent } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { hourBars } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import styles from './lanes.module.css'
+
+const say = wordsOf(hourBars)
 
 const STEP = 0.05
 
@@ -52,13 +56,13 @@ export function HourBars(props: {
   }
   return (
     <div className={styles.lane}>
-      <span className={styles.laneName}>Sun, by the hour</span>
+      <span className={styles.laneName}>{say('sunByTheHour')}</span>
       <div
         ref={track}
         className={styles.hours}
         role="slider"
         tabIndex={0}
-        aria-label="Share of clear-sky sun; left and right choose the hour, up and down change it"
+        aria-label={say('shareOfClearSkySunLeft')}
         aria-valuemin={0}
         aria-valuemax={100}
         aria-valuenow={Math.round(shares[at] * 100)}
@@ -92,7 +96,7 @@ export function HourBars(props: {
       <span className={styles.laneFigure}>
         <QuantityField
           cell
-          label={`Sun from ${moment(startsAt, at * 60)}, share of clear`}
+          label={say('sunFromShareOfClear', { moment: moment(startsAt, at * 60) })}
           path="scenario.sunShare"
           value={shares[at]}
           onChange={(share) => onChange(shares.map((one, h) => (h === at ? share : one)))}

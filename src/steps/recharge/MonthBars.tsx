@@ -6,7 +6,11 @@ import { Chart } from 'react-chartjs-2'
 import { formatEnergy, formatNumber } from '@/core/quantity/format'
 import { guideLine } from '@/ui/chart/guideLine'
 import { useInk } from '@/ui/chart/useInk'
+import { monthBars } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import type { MonthYields } from './MonthChart'
+
+const say = wordsOf(monthBars)
 
 ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Annotation)
 
@@ -41,7 +45,7 @@ export default function MonthBars({ clear, mixed, dull, neededWh, month }: Month
                     guideLine(ink, {
                       axis: 'y',
                       at: neededWh,
-                      words: `a day needs ${formatEnergy(neededWh)}`,
+                      words: say('aDayNeeds', { energy: formatEnergy(neededWh) }),
                       color: ink.demand,
                       wordsAt: 'end',
                     }),

@@ -1,23 +1,27 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { formatEnergy } from '@/core/quantity/format'
+import { monthChart } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(monthChart)
 
 const MonthBars = dynamic(() => import('./MonthBars'), { ssr: false })
 
 const NAMES = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
+  say('january'),
+  say('february'),
+  say('march'),
+  say('april'),
+  say('may'),
+  say('june'),
+  say('july'),
+  say('august'),
+  say('september'),
+  say('october'),
+  say('november'),
+  say('december'),
 ]
 
 /** Wh a day by month, January first, on three kinds of day, and what a day needs. */
@@ -33,20 +37,30 @@ export interface MonthYields {
 /** Energy a day by month on a clear, a mixed and a dull day, against what a day needs. */
 export function MonthChart(yields: MonthYields) {
   const { clear, mixed, dull, neededWh } = yields
-  const need = neededWh > 0 ? `; a day needs ${formatEnergy(neededWh)}` : ''
+  const need = neededWh > 0 ? say('aDayNeeds', { energy: formatEnergy(neededWh) }) : ''
   return (
     <figure className={styles.months}>
       <div
         className={styles.monthBars}
         role="img"
-        aria-label={`Energy a day: ${NAMES.map((name, i) => `${name} ${formatEnergy(clear[i])} clear, ${formatEnergy(mixed[i])} mixed, ${formatEnergy(dull[i])} dull`).join('; ')}${need}`}
+        aria-label={say('energyADay', {
+          names: NAMES.map((name, i) =>
+            say('clearMixedDull', {
+              name,
+              energy: formatEnergy(clear[i]),
+              energy2: formatEnergy(mixed[i]),
+              energy3: formatEnergy(dull[i]),
+            }),
+          ).join('; '),
+          need,
+        })}
         data-testid="months"
       >
         <MonthBars {...yields} />
       </div>
       <figcaption>
-        <i className={styles.keyClear} /> clear <i className={styles.keyMixed} /> sun and cloud{' '}
-        <i className={styles.keyDull} /> overcast
+        <i className={styles.keyClear} /> {say('clear')} <i className={styles.keyMixed} />{' '}
+        {say('sunAndCloud')} <i className={styles.keyDull} /> {say('overcast')}
       </figcaption>
     </figure>
   )

@@ -20,6 +20,8 @@ import { CurveLane } from '@/ui/timeline/CurveLane'
 import { SkyRow } from '@/ui/weather/SkyRow'
 import axis from '@/ui/timeline/axis.module.css'
 import { useGutters } from '@/ui/timeline/useGutters'
+import { rechargePage } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import { ArrayPanel } from './ArrayPanel'
 import { CarPanel } from './CarPanel'
 import type { Days } from './DaysChart'
@@ -32,6 +34,8 @@ import { Together } from './Together'
 import { WeatherTools } from './WeatherTools'
 import lanes from './lanes.module.css'
 import styles from './recharge.module.css'
+
+const say = wordsOf(rechargePage)
 
 // the first day of its calendar is the reader's own date
 const UpkeepCalendar = dynamic(() => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar), {
@@ -104,17 +108,12 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
   const panels = (
     <>
       <div className={styles.panelsHead}>
-        <h2>Panels</h2>
+        <h2>{say('panels')}</h2>
         <Button onClick={addPanels} disabled={refill.panels.length >= MOST_ARRAYS}>
-          Add panels
+          {say('addPanels')}
         </Button>
       </div>
-      {refill.panels.length === 0 && (
-        <p className={styles.small}>
-          No panels yet. Add some as their label says: their volts in the record cold are held against the
-          input.
-        </p>
-      )}
+      {refill.panels.length === 0 && <p className={styles.small}>{say('noPanelsYetAddSomeAs')}</p>}
       {refill.panels.map((array) => (
         <ArrayPanel key={array.id} array={array} plan={plan} neededWh={found?.neededPerDayWh ?? 0} />
       ))}
@@ -124,38 +123,31 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
     <div className={styles.columns}>
       <div className={`${styles.main} ${axis.frame}`}>
         <div className={styles.legend}>
-          <h2>Charging</h2>
+          <h2>{say('charging')}</h2>
           <SkyRow scenario={scenario} change={changeOutage} />
         </div>
         <WeatherTools key={scenario.id} scenario={scenario} change={changeOutage} />
         <div className={styles.keys}>
           <span>
-            <i className={styles.keySun} /> available sun
+            <i className={styles.keySun} /> {say('availableSun')}
           </span>
           <span>
-            <i className={styles.keyClipped} /> clipped by the input
+            <i className={styles.keyClipped} /> {say('clippedByTheInput')}
           </span>
           <span>
-            <i className={styles.keyIn} /> charging power
+            <i className={styles.keyIn} /> {say('chargingPower')}
           </span>
           <span>
-            <i className={styles.keyAsked} /> load
+            <i className={styles.keyAsked} /> {say('load')}
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
           {days ? (
-            <DaysChart
-              days={days}
-              gutters={gutters}
-              label="Watts by the hour: available sun, charging power and load"
-            />
+            <DaysChart days={days} gutters={gutters} label={say('wattsByTheHourAvailableSun')} />
           ) : found === null || found.refill ? (
             <Skeleton variant="rectangular" height="100%" />
           ) : (
-            <p className={styles.empty}>
-              Nothing refills it yet. Add panels below, or drag along a lane to plan hours of the generator,
-              the car, or the grid coming back.
-            </p>
+            <p className={styles.empty}>{say('nothingRefillsItYetAddPanels')}</p>
           )}
         </div>
         <div className={`${lanes.lanes} ${axis.lanes}`}>
@@ -165,15 +157,19 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
               shownMin={shownMin}
               sunShare={scenario.sky.sunShare}
               onChange={(sunShare) =>
-                changeOutage({ sky: { kind: 'hours', name: 'your own hours', sunShare } })
+                changeOutage({ sky: { kind: 'hours', name: say('yourOwnHours'), sunShare } })
               }
             />
           )}
           {charge && (
             <CurveLane
               name="Charge"
-              figure={`least ${formatPercent(charge.least)}`}
-              label={`State of charge of ${source.name}: least ${formatPercent(charge.least)}, ${formatPercent(charge.last)} at the planned end, middle run`}
+              figure={say('least', { percent: formatPercent(charge.least) })}
+              label={say('stateOfChargeOfLeastAt', {
+                source: source.name,
+                percent: formatPercent(charge.least),
+                percent2: formatPercent(charge.last),
+              })}
               hue="store"
               stepMin={charge.band.stepMin}
               shownMin={shownMin}
@@ -223,7 +219,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
         {panels}
         <GivesWay plan={plan} />
       </div>
-      <aside className={styles.aside} aria-label="Summary, generator and car">
+      <aside className={styles.aside} aria-label={say('summaryGeneratorAndCar')}>
         {evaluation && <Together plan={plan} evaluation={evaluation} />}
         <GeneratorPanel
           generator={refill.generator}

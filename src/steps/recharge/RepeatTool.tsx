@@ -8,14 +8,18 @@ import { repeated } from '@/core/refill/repeated'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { repeatTool } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import own from './GivesWay.module.css'
 import styles from './recharge.module.css'
 
+const say = wordsOf(repeatTool)
+
 type What = keyof ChargingTimes
 const WORDS: Record<What, string> = {
-  grid: 'the grid is back',
-  generator: 'the generator runs',
-  car: 'the car runs',
+  grid: say('theGridIsBack'),
+  generator: say('theGeneratorRuns'),
+  car: say('theCarRuns'),
 }
 /** What each is usually repeated by: rolling cuts, an evening's run. */
 const USUAL: Record<What, { lengthMin: number; everyH: number; at: string }> = {
@@ -60,52 +64,52 @@ export function RepeatTool(props: {
     trouble = (error as Error).message
   }
   return (
-    <div className={own.editor} role="group" aria-label="What comes back">
-      <span>Repeat</span>
+    <div className={own.editor} role="group" aria-label={say('whatComesBack')}>
+      <span>{say('repeat')}</span>
       <SelectField
         cell
-        label="What comes back"
+        label={say('whatComesBack')}
         value={what}
         options={(Object.keys(WORDS) as What[])
           .filter((value) => value === 'grid' || has[value])
           .map((value) => ({ value, words: WORDS[value] }))}
         onChange={pick}
       />
-      <span>for</span>
+      <span>{say('forWord')}</span>
       <QuantityField
         local
         cell
-        label="For so long"
+        label={say('forSoLong')}
         path="repeat.lengthMin"
         value={lengthMin}
         onChange={setLength}
       />
-      <span>every</span>
+      <span>{say('every')}</span>
       <QuantityField
         local
         cell
-        label="Every so many hours"
+        label={say('everySoManyHours')}
         path="repeat.everyH"
         value={everyH}
         onChange={setEvery}
       />
-      <span>first at</span>
-      <ClockInput local label="First at" value={first} onChange={setAt} />
+      <span>{say('firstAt')}</span>
+      <ClockInput local label={say('firstAt2')} value={first} onChange={setAt} />
       <ButtonBase
         className={own.addRule}
         disabled={trouble !== null}
         onClick={() => onChange({ [what]: plan() })}
       >
-        Add to plan
+        {say('addToPlan')}
       </ButtonBase>
       {charging[what].length > 0 && (
         <Button variant="text" onClick={() => onChange({ [what]: [] })}>
-          clear
+          {say('clear')}
         </Button>
       )}
       {trouble && (
         <p className={styles.refused} role="alert">
-          It cannot be planned so: {trouble}.
+          {say('itCannotBePlannedSo', { trouble })}
         </p>
       )}
     </div>

@@ -5,7 +5,11 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import { type Intervals } from '@/core/plan/clock'
 import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
+import { stretchLane } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import styles from './lanes.module.css'
+
+const say = wordsOf(stretchLane)
 
 interface Stretch {
   fromMin: number
@@ -108,7 +112,11 @@ export function StretchLane(props: {
             key={i}
             className={styles.stretch}
             style={span(fromMin, toMin)}
-            aria-label={`${name} ${moment(startsAt, fromMin)} to ${moment(startsAt, toMin)}; arrows move it, with Shift its end, Delete removes it`}
+            aria-label={say('toArrowsMoveItWithShift', {
+              name,
+              moment: moment(startsAt, fromMin),
+              moment2: moment(startsAt, toMin),
+            })}
             onPointerDown={(event) =>
               begin(event, { kind: 'move', index: i, grabbed: minuteAt(event), by: 0 })
             }
@@ -134,7 +142,7 @@ export function StretchLane(props: {
         {!isOff && (
           <ButtonBase
             className={styles.laneAdd}
-            aria-label={`Plan two hours of ${name.toLowerCase()}`}
+            aria-label={say('planTwoHoursOf', { lowerCase: name.toLowerCase() })}
             onPointerDown={(event) => event.stopPropagation()}
             onClick={() => {
               const last = stretches.at(-1)
@@ -155,7 +163,7 @@ export function StretchLane(props: {
           choices={[
             {
               key: 'remove',
-              words: 'Remove it',
+              words: say('removeIt'),
               pick: () => onChange(stretches.filter((_, k) => k !== tapped.index)),
             },
           ]}

@@ -8,7 +8,11 @@ import type { ConnectedArray } from '@/core/refill/connected'
 import type { recordLowOf } from '@/core/weather/recordCold'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useUnits } from '@/ui/field/units'
+import { stringVerdict } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(stringVerdict)
 
 interface StringVerdictProps {
   connected: ConnectedArray
@@ -31,27 +35,31 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         data-testid="string-verdict"
         data-verdict={verdict}
       >
-        {verdict === 'refused' ? `Does not fit: ${message}` : capital(message)}.
+        {verdict === 'refused' ? say('doesNotFit', { message }) : capital(message)}.
       </p>
       {check && isGuess && (
         <div className={styles.askedCold} data-testid="asks-record-cold">
           <QuantityField
-            label="Coldest ever here"
+            label={say('coldestEverHere')}
             path="refill.recordLowC"
             value={celsius}
             onChange={changeRecordLow}
           />
           <Button variant="text" onClick={() => changeRecordLow(celsius)}>
-            never colder than {formatTemperature(celsius, units)}
+            {say('neverColderThan', { temperature: formatTemperature(celsius, units) })}
           </Button>
         </div>
       )}
       {check && (
         <p className={styles.small}>
-          At {formatTemperature(celsius, units)}
-          {isGuess && ' (guessed from the latitude)'}: {formatNumber(check.coldVocByTable, 1)} V by the code’s
-          table (× {tableFactor(celsius)}), {formatNumber(check.coldVocByCoefficient, 1)} V by the panel’s
-          coefficient (× {formatNumber(coefficientFactor(panel, celsius), 3)}). The higher one counts.
+          {say('at', { temperature: formatTemperature(celsius, units) })}
+          {isGuess && say('guessedFromTheLatitude')}
+          {say('vByTheCodesTableV', {
+            number: formatNumber(check.coldVocByTable, 1),
+            tableFactor: tableFactor(celsius),
+            number2: formatNumber(check.coldVocByCoefficient, 1),
+            number3: formatNumber(coefficientFactor(panel, celsius), 3),
+          })}
         </p>
       )}
       {(check?.warnings ?? []).map((warning) => (

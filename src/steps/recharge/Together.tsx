@@ -19,8 +19,12 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
+import { together } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './recharge.module.css'
+
+const say = wordsOf(together)
 
 const QUARTER_H = 0.25
 const ask = (client: SimulationClient, asked: Plan) => client.longLook(asked)
@@ -46,18 +50,18 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const belowWh = refill ? energyOf(refill.belowWindowW) : 0
   const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
-    <section className={styles.side} aria-label="Summary">
-      <h3>Summary</h3>
+    <section className={styles.side} aria-label={say('summary')}>
+      <h3>{say('summary')}</h3>
       <p className={styles.verdict} data-verdict={verdict} data-testid="together">
         {verdict === 'unplanned'
-          ? 'Nothing refills it yet: one charge is all there is.'
+          ? say('nothingRefillsItYetOneCharge')
           : coverage >= 1
             ? evaluation.gates.lasts.verdict === 'holds'
-              ? `It goes on ${goesOnWhile(hangsOn(plan))}.`
-              : 'Enough comes in over a day, but not in time: refill before it is empty.'
+              ? say('itGoesOn', { goesOnWhile: goesOnWhile(hangsOn(plan)) })
+              : say('enoughComesInOverADay')
             : coverage * 24 < 0.5
-              ? 'It brings next to nothing.'
-              : `It gains ${formatNumber(coverage * 24, 1)} of the 24 h a day it needs.`}
+              ? say('itBringsNextToNothing')
+              : say('itGainsOfThe24H', { number: formatNumber(coverage * 24, 1) })}
       </p>
       {causes.map(({ words }) => (
         <p key={words} className={styles.refused} data-testid="refill-cause">
@@ -68,17 +72,20 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
       {ends && look && (
         <p data-testid="long-look">
           {ends.p50 === Infinity
-            ? `If the last day’s weather goes on, most runs still have charge after ${formatNumber(look.horizonMin / 1440)} days.`
-            : `If the last day’s weather goes on, it ends about ${momentOf(plan, ends.p50, 60)}, day ${Math.ceil(ends.p50 / 1440)}.`}
+            ? say('ifTheLastDaysWeatherGoes', { number: formatNumber(look.horizonMin / 1440) })
+            : say('ifTheLastDaysWeatherGoes2', {
+                momentOf: momentOf(plan, ends.p50, 60),
+                ceil: Math.ceil(ends.p50 / 1440),
+              })}
         </p>
       )}
       {mean && (
         <Table className={styles.sums}>
           <TableHead>
             <TableRow>
-              <TableCell scope="col">Over the outage</TableCell>
+              <TableCell scope="col">{say('overTheOutage')}</TableCell>
               <TableCell scope="col">
-                <span className="visually-hidden">Energy</span>
+                <span className="visually-hidden">{say('energy')}</span>
               </TableCell>
             </TableRow>
           </TableHead>
@@ -125,12 +132,14 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
       )}
       {mean && (
         <p className={styles.small}>
-          All of it goes into {source.name}. With {formatNumber(plan.scenario.confidence * 100)} % confidence;
-          each day’s light is drawn anew in every run.
+          {say('allOfItGoesIntoWith', {
+            source: source.name,
+            number: formatNumber(plan.scenario.confidence * 100),
+          })}
         </p>
       )}
       <QuantityField
-        label="Charge at the start"
+        label={say('chargeAtTheStart')}
         path="source.chargedFraction"
         value={source.chargedFraction}
         onChange={(chargedFraction) =>
@@ -139,13 +148,13 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
       />
       <p className={styles.small}>
         {wallHours(source) === Infinity ? (
-          `${source.name} has no charger: it cannot be charged at the wall.`
+          say('hasNoChargerItCannotBe', { source: source.name })
         ) : (
           <>
-            Before the storm, at the wall: {wallWords(wallHours(source))} from its reserve to full
+            {say('beforeTheStormAtTheWall', { wallWords: wallWords(wallHours(source)) })}
             {source.chargedFraction < 1 &&
-              `, ${wallWords(wallHours(source, 1 - source.chargedFraction))} from there`}
-            . Charge on the first warning.
+              say('fromThere', { wallWords: wallWords(wallHours(source, 1 - source.chargedFraction)) })}
+            {say('chargeOnTheFirstWarning')}
           </>
         )}
       </p>
@@ -154,7 +163,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
 }
 
 function wallWords(hours: number | null): string {
-  if (hours === null) return 'a time its label does not tell'
+  if (hours === null) return say('aTimeItsLabelDoesNot')
   return formatDuration(hours * 60)
 }
 

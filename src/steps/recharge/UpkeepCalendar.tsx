@@ -4,15 +4,19 @@ import type { Plan } from '@/core/plan/document'
 import { upkeepOf } from '@/core/refill/upkeep'
 import { SelectField } from '@/ui/field/SelectField'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { upkeepCalendar } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(upkeepCalendar)
 
 const MONTHS = ['1', '2', '3', '6'] as const
 type Months = (typeof MONTHS)[number]
 const WORDS: Record<Months, string> = {
-  '1': 'every month',
-  '2': 'every two months',
-  '3': 'every three months',
-  '6': 'twice a year',
+  '1': say('everyMonth'),
+  '2': say('everyTwoMonths'),
+  '3': say('everyThreeMonths'),
+  '6': say('twiceAYear'),
 }
 
 /** What keeps it ready, and the calendar file that calls it to mind. */
@@ -23,10 +27,10 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
   // local date of this moment, as the calendar's first day
   const today = new Date().toLocaleDateString('sv-SE')
   return (
-    <section className={styles.side} aria-label="Maintenance">
-      <h3>Maintenance</h3>
+    <section className={styles.side} aria-label={say('maintenance')}>
+      <h3>{say('maintenance')}</h3>
       <SelectField
-        label="Top it up"
+        label={say('topItUp')}
         value={months}
         options={MONTHS.map((value) => ({ value, words: WORDS[value] }))}
         onChange={setMonths}
@@ -35,18 +39,18 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
         {tasks.map(({ id, title, everyMonths }) => (
           <li key={id}>
             {title}
-            <small>{everyMonths === 1 ? 'monthly' : `every ${everyMonths} months`}</small>
+            <small>{everyMonths === 1 ? say('monthly') : say('everyMonths', { everyMonths })}</small>
           </li>
         ))}
       </ul>
-      {tasks.length === 0 && <p className={styles.small}>A car is charged by driving or at its own place.</p>}
+      {tasks.length === 0 && <p className={styles.small}>{say('aCarIsChargedByDriving')}</p>}
       {tasks.length > 0 && (
         <a
           className="text-button"
           href={`/api/households/${householdId}/calendar?from=${today}&months=${months}`}
           download
         >
-          As a calendar file (.ics)
+          {say('asACalendarFileIcs')}
         </a>
       )}
     </section>

@@ -7,8 +7,12 @@ import { formatNumber } from '@/core/quantity/format'
 import { cloudShare } from '@/core/weather/cloud'
 import { lightAt, sunAt, utcOffsetH } from '@/core/weather/sky'
 import { clearSkyW } from '@/core/weather/irradiance'
+import { weatherTools } from '@/words/en/pages/recharge'
+import { wordsOf } from '@/words/translate'
 import { skyOfFile } from '@/worker/weatherClient'
 import styles from './recharge.module.css'
+
+const say = wordsOf(weatherTools)
 
 const MOST_HOURS = 384
 const MOST_BYTES = 20_000_000
@@ -38,18 +42,21 @@ export function WeatherTools({
     sunShare.forEach((share, h) => {
       if (share < 0) sunShare[h] = sunShare[h - 1]
     })
-    change({ sky: { kind: 'hours', name: 'your own hours', sunShare } })
+    change({ sky: { kind: 'hours', name: say('yourOwnHours'), sunShare } })
     setSaid(null)
   }
   const fromFile = async (file: File) => {
-    if (file.size > MOST_BYTES)
-      return tell('A weather file of one year has about 1.6 MB; this one is larger than 20 MB.', true)
+    if (file.size > MOST_BYTES) return tell(say('aWeatherFileOfOneYear'), true)
     const read = await skyOfFile(file, scenario.startsAt, hours, utcOffsetH(scenario))
-    if (!read.ok) return tell(`${file.name}: ${read.message}. What was there is kept.`, true)
+    if (!read.ok) return tell(say('whatWasThereIsKept', { file: file.name, message: read.message }), true)
     change({ sky: read.sky })
     const far = Math.abs(read.place.latitudeDeg - scenario.place.latitudeDeg)
     tell(
-      `Hours of ${read.place.name || 'the file'} from the outage’s date on.${read.filled ? ` ${read.filled} missing hours were filled from their neighbours.` : ''}${far > 2 ? ` The file stands ${formatNumber(far, 0)}° of latitude away from your place.` : ''}`,
+      say('hoursOfFromTheOutagesDate', {
+        place: read.place.name || say('theFile'),
+        filled: read.filled ? say('missingHoursWereFilledFromTheir', { filled: read.filled }) : '',
+        far: far > 2 ? say('theFileStandsOfLatitudeAway', { number: formatNumber(far, 0) }) : '',
+      }),
     )
   }
   const fromForecast = async () => {
@@ -70,32 +77,30 @@ export function WeatherTools({
       change({
         sky: {
           kind: 'hours',
-          name: 'simulated forecast',
+          name: say('simulatedForecast'),
           sunShare: found.map(({ cloudFraction }) => Math.round(cloudShare(cloudFraction) * 100) / 100),
         },
         outdoor: { lowC: Math.min(...air), highC: Math.max(...air) },
       })
-      tell(
-        'A made-up forecast, as a service would send it: the sky by the hour, and how cold and warm it gets.',
-      )
+      tell(say('aMadeUpForecastAsA'))
     } catch {
-      tell('The simulated weather service did not answer. What was there is kept.', true)
+      tell(say('theSimulatedWeatherServiceDidNot'), true)
     }
   }
   return (
     <div className={styles.weather}>
       <Button variant="text" onClick={byHour}>
-        Hour by hour
+        {say('hourByHour')}
       </Button>
       <FileButton
         variant="text"
-        words="From a weather file (EPW)"
-        label="Weather file (EPW)"
+        words={say('fromAWeatherFileEpw')}
+        label={say('weatherFileEpw')}
         accept=".epw,text/plain"
         onFile={(file) => void fromFile(file)}
       />
       <Button variant="text" onClick={fromForecast}>
-        Simulated forecast
+        {say('simulatedForecast2')}
       </Button>
       {said && (
         <p className={said.isWrong ? styles.refused : styles.small} role={said.isWrong ? 'alert' : 'status'}>

@@ -1,7 +1,11 @@
 import type { ArrayCheck } from '@/core/refill/stringCheck'
 import type { InputWindow } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
+import { windowDrawing } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
+
+const say = wordsOf(windowDrawing)
 
 const W = 360
 const H = 190
@@ -22,7 +26,15 @@ export function WindowDrawing({ window, check }: { window: InputWindow; check: A
       className={styles.window}
       viewBox={`0 0 ${W} ${H}`}
       role="img"
-      aria-label={`Input ${volts(window.lowV)} to ${volts(window.highV)}, ${formatNumber(window.amps, 1)} A; string ${volts(check.hotVmpV)} hot at work to ${volts(coldV)} cold and open, ${formatNumber(check.iscA, 1)} A: ${check.verdict}`}
+      aria-label={say('inputToAStringHotAt', {
+        volts: volts(window.lowV),
+        volts2: volts(window.highV),
+        number: formatNumber(window.amps, 1),
+        volts3: volts(check.hotVmpV),
+        volts4: volts(coldV),
+        number2: formatNumber(check.iscA, 1),
+        verdict: check.verdict,
+      })}
       data-verdict={check.verdict}
     >
       <defs>
@@ -74,10 +86,10 @@ export function WindowDrawing({ window, check }: { window: InputWindow; check: A
         textAnchor={x(coldV) > W - 60 ? 'end' : 'middle'}
         className={isOver ? styles.over : undefined}
       >
-        cold {volts(coldV)}
+        {say('cold', { volts: volts(coldV) })}
       </text>
       <text x={x(check.hotVmpV)} y={H - 3} textAnchor="middle">
-        hot {volts(check.hotVmpV)}
+        {say('hot', { volts: volts(check.hotVmpV) })}
       </text>
       <text x={PAD.left - 5} y={y(window.amps) + 4} textAnchor="end" className={styles.strong}>
         {formatNumber(window.amps)} A

@@ -2,6 +2,10 @@ import { PANELS, USUAL_LOSS } from '@/catalog/refill'
 import type { PanelArray } from '@/core/plan/refill'
 import type { FieldRow } from '@/ui/field/fieldRows'
 import { freshName } from '@/ui/household/edits'
+import { arrayFields as arrayFieldsWords } from '@/words/en/pages/array'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(arrayFieldsWords)
 
 /** What the form of an array changes: the array, and the coldest day its panels ever see. */
 export interface ArrayForm {
@@ -30,17 +34,17 @@ export const arrayFields = (
 ): readonly FieldRow<ArrayForm>[] => [
   {
     kind: 'check',
-    label: 'Counts',
-    words: 'in use',
+    label: say('counts'),
+    words: say('inUse'),
     on: ({ array }) => array.on,
     put: (state, on) => put(state, { on }),
   },
   {
     kind: 'choice',
-    label: 'Panel',
+    label: say('panel'),
     options: [
       ...PANELS.map(({ id, name }) => ({ value: id, words: name })),
-      { value: OWN, words: 'as typed below' },
+      { value: OWN, words: say('asTypedBelow') },
     ],
     value: ({ array }) => classOf(array)?.id ?? OWN,
     put: (state, id) => {
@@ -54,35 +58,35 @@ export const arrayFields = (
   },
   {
     kind: 'quantity',
-    label: 'In series',
+    label: say('inSeries'),
     path: 'array.series',
     value: ({ array }) => array.series,
     put: (state, series) => put(state, { series }),
   },
   {
     kind: 'quantity',
-    label: 'In parallel',
+    label: say('inParallel'),
     path: 'array.parallel',
     value: ({ array }) => array.parallel,
     put: (state, parallel) => put(state, { parallel }),
   },
   {
     kind: 'quantity',
-    label: 'Tilt',
+    label: say('tilt'),
     path: 'array.tiltDeg',
     value: ({ array }) => array.tiltDeg,
     put: (state, tiltDeg) => put(state, { tiltDeg }),
   },
   {
     kind: 'quantity',
-    label: 'Faces',
+    label: say('faces'),
     path: 'array.azimuthDeg',
     value: ({ array }) => array.azimuthDeg,
     put: (state, azimuthDeg) => put(state, { azimuthDeg }),
   },
   {
     kind: 'quantity',
-    label: 'Coldest ever here',
+    label: say('coldestEverHere'),
     when: () => !isColdAsked,
     path: 'refill.recordLowC',
     value: ({ recordLowC }) => recordLowC,
@@ -90,7 +94,7 @@ export const arrayFields = (
   },
   {
     kind: 'quantity',
-    label: 'Losses',
+    label: say('losses'),
     more: { isUsual: ({ array }) => array.lossFraction === USUAL_LOSS },
     path: 'array.lossFraction',
     value: ({ array }) => array.lossFraction,

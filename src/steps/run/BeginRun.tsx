@@ -14,11 +14,15 @@ import type { RunOutlook } from '@/core/run/runOutlook'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { localNow, stampAt } from '@/ui/runs/stamp'
+import { beginRun } from '@/words/en/pages/runDialogs'
 import { cautionWords } from '@/words/run/runWords'
 import { watchWords } from '@/words/run/watchWords'
 import { outlookWords } from '@/words/run/outlookWords'
+import { wordsOf } from '@/words/translate'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
+
+const say = wordsOf(beginRun)
 
 interface BeginRunProps {
   kind: RunHead['kind']
@@ -47,7 +51,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
     const head: RunHead = {
       id: crypto.randomUUID(),
       kind,
-      name: kind === 'test' ? `Test of ${source.name}`.slice(0, 80) : 'Outage',
+      name: kind === 'test' ? say('testOf', { source: source.name }).slice(0, 80) : say('outage'),
       startedAt: stamp.at,
       startsLocal,
       plan: planOfRun(household, startsLocal),
@@ -56,23 +60,22 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
     begin(head, [
       { ...stamp, kind: 'reading', sourceId: source.id, chargeFraction: value / 100 },
       ...(atHome.trim()
-        ? [{ ...stampAt(now, now), kind: 'note' as const, text: `At home: ${atHome.trim()}` }]
+        ? [{ ...stampAt(now, now), kind: 'note' as const, text: say('atHome', { atHome: atHome.trim() }) }]
         : []),
     ])
   }
   return (
-    <section className={styles.begin} aria-label={kind === 'test' ? 'Begin a test run' : 'The power is out'}>
-      <h2>{kind === 'test' ? 'Try it: cut the power on purpose' : 'The power is out'}</h2>
-      <p>
-        {kind === 'test'
-          ? 'Run the loads of this plan from the battery and write down what its display says now and then. After a few readings the end is predicted, with what the plan had wrong.'
-          : 'Write down what the display says now and then; the end is predicted from this plan and your readings.'}
-      </p>
+    <section
+      className={styles.begin}
+      aria-label={kind === 'test' ? say('beginATestRun') : say('thePowerIsOut')}
+    >
+      <h2>{kind === 'test' ? say('tryItCutThePowerOn') : say('thePowerIsOut')}</h2>
+      <p>{kind === 'test' ? say('runTheLoadsOfThisPlan') : say('writeDownWhatTheDisplaySays')}</p>
       <div className={styles.fields}>
         {sources.length > 1 && (
           <TextField
             select
-            label="Battery watched"
+            label={say('batteryWatched')}
             value={source.id}
             onChange={(event) => setChosen(event.target.value)}
           >
@@ -84,29 +87,29 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
           </TextField>
         )}
         <TextField
-          label="Its charge now, %"
+          label={say('itsChargeNow')}
           value={charge}
           onChange={(event) => setText(event.target.value)}
           error={isWrong}
-          helperText={isWrong ? 'A percentage from 0 to 100, as the display says.' : undefined}
+          helperText={isWrong ? say('aPercentageFrom0To100') : undefined}
           slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
         />
         {kind === 'outage' && (
           <TextField
-            label="Who is at home"
-            placeholder="if it matters later"
+            label={say('whoIsAtHome')}
+            placeholder={say('ifItMattersLater')}
             value={atHome}
             onChange={(event) => setAtHome(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off' } }}
           />
         )}
         <Button variant="contained" color="primary" size="large" onClick={start} disabled={isWrong}>
-          {kind === 'test' ? 'Begin the test run' : 'Begin: the power is out'}
+          {kind === 'test' ? say('beginTheTestRun') : say('beginThePowerIsOut')}
         </Button>
       </div>
       {kind === 'test' && (
         <p className={styles.note} data-testid="outlook">
-          {outlook ? outlookWords(outlook.head, outlook.outlook) : 'Working out how long it must run…'}
+          {outlook ? outlookWords(outlook.head, outlook.outlook) : say('workingOutHowLongItMust')}
         </p>
       )}
       <p className={styles.note}>{watchWords(plan, source.id)}</p>
@@ -117,9 +120,10 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
       ))}
       {kind === 'test' && (
         <p className={styles.note}>
-          To measure a start: pull the plug for two minutes, plug it in and read the peak the display shows.
-          The plan has the battery at {formatPercent(source.chargedFraction)} and {plan.scenario.name}’s
-          weather.
+          {say('toMeasureAStartPullThe', {
+            percent: formatPercent(source.chargedFraction),
+            scenario: plan.scenario.name,
+          })}
         </p>
       )}
     </section>

@@ -12,9 +12,13 @@ import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
 import { runSummary } from '@/core/run/runSummary'
 import { useRun } from '@/ui/runs/useRun'
+import { compareRuns } from '@/words/en/pages/run'
 import { beganWords, differenceWords, summaryRows } from '@/words/run/compareWords'
+import { wordsOf } from '@/words/translate'
 import { SheetKeys } from './SheetKeys'
 import styles from './run.module.css'
+
+const say = wordsOf(compareRuns)
 
 const RunsOverChart = dynamic(() => import('./RunsOverChart'), { ssr: false })
 
@@ -41,8 +45,8 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
   if (!laid) {
     const isGone = one.sync?.kind === 'gone' || two.sync?.kind === 'gone'
     return isGone ? (
-      <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
-        One of the two runs is not here. It may have been deleted.
+      <Alert severity="info" action={<Button onClick={onBack}>{say('allRuns')}</Button>}>
+        {say('oneOfTheTwoRunsIs')}
       </Alert>
     ) : (
       <Skeleton variant="rectangular" height={320} />
@@ -53,15 +57,12 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
   return (
     <div className={styles.live}>
       <div className={styles.top}>
-        <h2>Two runs over each other</h2>
+        <h2>{say('twoRunsOverEachOther')}</h2>
         <SheetKeys onBack={onBack} />
       </div>
       <p className={styles.sentence}>{differenceWords(first, second)}</p>
       <div className={styles.chart}>
-        <RunsOverChart
-          laid={laid}
-          label="Charge of both runs by the hour; the values stand in the table below."
-        />
+        <RunsOverChart laid={laid} label={say('chargeOfBothRunsByThe')} />
       </div>
       <TableContainer>
         <Table size="small">

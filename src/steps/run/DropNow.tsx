@@ -3,12 +3,16 @@ import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import { gainWords } from '@/core/sizing/gain'
 import { byHours } from '@/core/sizing/byHours'
+import { dropNow } from '@/words/en/pages/runDialogs'
 import type { SaidLever } from '@/words/levers/sayLever'
 import { planFromNow } from '@/core/run/planFromNow'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { RunHead } from '@/core/run/runDocument'
+import { wordsOf } from '@/words/translate'
 import { SimulationClient } from '@/worker/simulationClient'
 import styles from './run.module.css'
+
+const say = wordsOf(dropNow)
 
 const SHOWN = 6
 
@@ -27,13 +31,13 @@ export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }
     setBusy(false)
   }
   return (
-    <section aria-label="What to drop now">
+    <section aria-label={say('whatToDropNow')}>
       <Button variant="text" onClick={() => void ask()} disabled={isBusy} className={styles.noPrint}>
-        {isBusy ? 'Trying what could be dropped…' : 'What adds hours from here?'}
+        {isBusy ? say('tryingWhatCouldBeDropped') : say('whatAddsHoursFromHere')}
       </Button>
       {levers !== null && !isBusy && (
         <ol className={styles.list}>
-          {levers.length === 0 && <li>Nothing that could be dropped would gain as much as a few minutes.</li>}
+          {levers.length === 0 && <li>{say('nothingThatCouldBeDroppedWould')}</li>}
           {levers.slice(0, SHOWN).map(({ id, words, aside, gain }) => (
             <li key={id} data-testid="drop">
               <b>{gainWords(gain)}</b> {words} <small>{aside}</small>

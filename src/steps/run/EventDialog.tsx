@@ -7,24 +7,28 @@ import { Controller, useForm, useWatch } from 'react-hook-form'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { stampAt } from '@/ui/runs/stamp'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { eventDialog } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
 import { type EventKind, eventEntry } from './eventEntry'
 import { type EventForm, eventFormSchema } from './runForms'
 import styles from './run.module.css'
 
+const say = wordsOf(eventDialog)
+
 const TITLES: Record<EventKind, string> = {
-  switch: 'What was switched?',
-  source: 'Charged, or another took over?',
-  temperature: 'A temperature, or the water’s level',
-  note: 'A note',
-  end: 'How did it end?',
+  switch: say('whatWasSwitched'),
+  source: say('chargedOrAnotherTookOver'),
+  temperature: say('aTemperatureOrTheWatersLevel'),
+  note: say('aNote'),
+  end: say('howDidItEnd'),
 }
 
 const PLACES = {
-  room: 'the room',
+  room: say('theRoom'),
   outdoors: 'outdoors',
-  refrigerator: 'in a refrigerator',
-  freezer: 'in a freezer',
-  'water level': 'water in the pit',
+  refrigerator: say('inARefrigerator'),
+  freezer: say('inAFreezer'),
+  'water level': say('waterInThePit'),
 }
 
 interface EventDialogProps {
@@ -95,7 +99,7 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
       width="xs"
       actions={
         <Button type="submit" form="event" variant="contained" color="primary" size="large" fullWidth>
-          Save
+          {say('save')}
         </Button>
       }
     >
@@ -103,43 +107,43 @@ export function EventDialog({ head, kind, sourceId, onClose, onAdd }: EventDialo
         {kind === 'switch' && (
           <>
             {choice(
-              'Which',
+              say('which'),
               'which',
               loads.map(({ id, name }) => [id, name]),
             )}
-            {choice('What', 'how', [
-              ['off', 'switched off or pulled'],
-              ['on', 'switched on or plugged in'],
-              ['used', 'used once'],
+            {choice(say('what'), 'how', [
+              ['off', say('switchedOffOrPulled')],
+              ['on', say('switchedOnOrPluggedIn')],
+              ['used', say('usedOnce')],
             ])}
           </>
         )}
         {kind === 'source' && (
           <>
             {choice(
-              'Which',
+              say('which'),
               'which',
               powerSystem.sources.map(({ id, name }) => [id, name]),
             )}
-            {typed('Its charge now, %', true)}
+            {typed(say('itsChargeNow'), true)}
           </>
         )}
         {kind === 'temperature' && (
           <>
-            {choice('Where', 'which', Object.entries(PLACES))}
+            {choice(say('where'), 'which', Object.entries(PLACES))}
             {typed(
-              where === 'water level' ? 'Below the rim, cm' : head.plan.household.units.temperature,
+              where === 'water level' ? say('belowTheRimCm') : head.plan.household.units.temperature,
               true,
             )}
           </>
         )}
-        {kind === 'note' && typed('What happened', false)}
+        {kind === 'note' && typed(say('whatHappened'), false)}
         {kind === 'end' && (
           <>
-            {choice('It ended because', 'which', [
-              ['empty', 'the battery was empty'],
-              ['stopped', 'it was stopped early'],
-              ['grid back', 'the grid came back'],
+            {choice(say('itEndedBecause'), 'which', [
+              ['empty', say('theBatteryWasEmpty')],
+              ['stopped', say('itWasStoppedEarly')],
+              ['grid back', say('theGridCameBack')],
             ])}
           </>
         )}

@@ -17,9 +17,13 @@ import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { notify } from '@/ui/shell/notify'
+import { finishRun } from '@/words/en/pages/runDialogs'
 import { assumptionWords, figureName, figureWords } from '@/words/run/runWords'
+import { wordsOf } from '@/words/translate'
 import { RunClient } from '@/worker/runClient'
 import styles from './run.module.css'
+
+const say = wordsOf(finishRun)
 
 /** What a run taught: why it ended otherwise than planned, and one key that takes the learned values over. */
 export function FinishRun({
@@ -43,9 +47,12 @@ export function FinishRun({
     edit(() => withStarts(household, keptStarts))
     const count = kept.length + keptStarts.length
     const changed = left.length + starts.length - keptStarts.length
-    const figures = count === 1 ? '1 figure' : `${count} figures`
+    const figures = count === 1 ? say('text1Figure') : say('figures', { count })
     notify(
-      `Taken over: ${figures} as tested${changed ? `; ${changed} had been changed since and stay` : ''}.`,
+      say('takenOverAsTested', {
+        figures,
+        changed: changed ? say('hadBeenChangedSinceAndStay', { changed }) : '',
+      }),
       store.getState().household,
     )
   }
@@ -63,44 +70,37 @@ export function FinishRun({
     })),
     ...starts.map(({ loadId, before, after }) => ({
       key: `start ${loadId}`,
-      of: `${head.plan.loads.find(({ id }) => id === loadId)?.name}: its start`,
-      was: before ? said(before.watts) : 'not known',
+      of: say('itsStart', { find: String(head.plan.loads.find(({ id }) => id === loadId)?.name) }),
+      was: before ? said(before.watts) : say('notKnown'),
       is: said(after.watts),
     })),
   ]
   return (
-    <section aria-label="What was learned" className={styles.learned}>
-      <h3>What was learned</h3>
+    <section aria-label={say('whatWasLearned')} className={styles.learned}>
+      <h3>{say('whatWasLearned')}</h3>
       {reasons && reasons.length > 0 && (
         <ul className={styles.list}>
           {reasons.map(({ assumption, hours }) => (
             <li key={`${assumption.unknown.id} ${assumption.unknown.place}`}>
               {assumptionWords(head.plan, assumption)}: {formatDuration(Math.abs(hours) * 60)}{' '}
-              {hours < 0 ? 'shorter' : 'longer'}
+              {hours < 0 ? say('shorter') : say('longer')}
             </li>
           ))}
         </ul>
       )}
       {isWrong ? (
-        <Alert severity="warning">
-          Nothing is learned of the hours from a run that contradicts its plan: find out first what was
-          otherwise.
-        </Alert>
+        <Alert severity="warning">{say('nothingIsLearnedOfTheHours')}</Alert>
       ) : (
-        learned.length === 0 && (
-          <p className={styles.note}>
-            The readings agree with the plan; nothing in it is known better than before.
-          </p>
-        )
+        learned.length === 0 && <p className={styles.note}>{say('theReadingsAgreeWithThePlan')}</p>
       )}
       {rows.length > 0 && (
         <>
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell>Of</TableCell>
-                <TableCell>Was</TableCell>
-                <TableCell>Is, as tested</TableCell>
+                <TableCell>{say('ofWord')}</TableCell>
+                <TableCell>{say('was')}</TableCell>
+                <TableCell>{say('isAsTested')}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -116,12 +116,9 @@ export function FinishRun({
             </TableBody>
           </Table>
           <Button variant="contained" color="primary" onClick={take}>
-            Take the learned values over
+            {say('takeTheLearnedValuesOver')}
           </Button>
-          <p className={styles.note}>
-            They are dated with this run and grow less sure with the months: a load’s range by 2 % a month, a
-            battery loses 2 % of its capacity a year.
-          </p>
+          <p className={styles.note}>{say('theyAreDatedWithThisRun')}</p>
         </>
       )}
     </section>

@@ -8,11 +8,14 @@ import { momentOf } from '@/core/plan/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import type { Entry, EntryOf, Reading } from '@/core/run/runDocument'
 import { minuteOf, standingEntries } from '@/core/run/runDocument'
+import { rich } from '@/ui/rich'
 import { CLOCK_OFF_MS } from '@/ui/runs/syncRun'
 import { stampAt } from '@/ui/runs/stamp'
 import { useStation } from '@/ui/runs/useStation'
 import { useRun } from '@/ui/runs/useRun'
+import { liveRun } from '@/words/en/pages/run'
 import { assumptionWords, contradictionWords, endWords, endedWords } from '@/words/run/runWords'
+import { wordsOf } from '@/words/translate'
 import { DropNow } from './DropNow'
 import type { EventKind } from './eventEntry'
 import { FinishRun } from './FinishRun'
@@ -25,6 +28,8 @@ import { StationLine } from './StationLine'
 import styles from './run.module.css'
 import { syncWords } from './syncWords'
 import { usePrediction } from './usePrediction'
+
+const say = wordsOf(liveRun)
 
 const loadReading = () => import('./ReadingDialog').then((module) => module.ReadingDialog)
 const loadEvent = () => import('./EventDialog').then((module) => module.EventDialog)
@@ -56,8 +61,8 @@ export function LiveRun({
   const correct = useCallback((corrected: Reading) => setOpen({ what: 'reading', corrected }), [])
   if (!head)
     return sync?.kind === 'gone' ? (
-      <Alert severity="info" action={<Button onClick={onBack}>All runs</Button>}>
-        This run is not here. It may have been deleted.
+      <Alert severity="info" action={<Button onClick={onBack}>{say('allRuns')}</Button>}>
+        {say('thisRunIsNotHereIt')}
       </Alert>
     ) : sync?.kind === 'refused' ? (
       <Alert severity="error">{sync.message}</Alert>
@@ -79,19 +84,25 @@ export function LiveRun({
         <div>
           <h2>{head.name}</h2>
           <p className={styles.note}>
-            since {momentOf(plan, 0)} · <span role="status">{syncWords(sync, unsent)}</span>
+            {rich(say, 'since', {
+              momentOf: momentOf(plan, 0),
+              syncWords: syncWords(sync, unsent),
+              span: (text) => <span role="status">{text}</span>,
+            })}
           </p>
         </div>
         <SheetKeys onBack={onBack} />
       </div>
       {clockAheadMs !== null && Math.abs(clockAheadMs) > CLOCK_OFF_MS && (
         <Alert severity="warning">
-          This device’s clock is {Math.round(Math.abs(clockAheadMs) / 60_000)} min{' '}
-          {clockAheadMs > 0 ? 'ahead of' : 'behind'} the server’s. Set it, or give the time with each reading.
+          {say('thisDevicesClockIsMinThe', {
+            clockAheadMs: Math.round(Math.abs(clockAheadMs) / 60_000),
+            clockAheadMs2: clockAheadMs > 0 ? 'yes' : 'no',
+          })}
         </Alert>
       )}
       {sync?.kind === 'refused' && (
-        <Alert severity="error">Not sent: {sync.message} It is kept on this device.</Alert>
+        <Alert severity="error">{say('notSentItIsKeptOn', { message: sync.message })}</Alert>
       )}
       {failure && <Alert severity="error">{failure}</Alert>}
       {contradiction && (
@@ -123,13 +134,13 @@ export function LiveRun({
           <RunChart
             head={head}
             found={found}
-            label={`Charge: readings over the likely range; dashed as planned. ${endWords(plan, found)}`}
+            label={say('chargeReadingsOverTheLikelyRange', { endWords: endWords(plan, found) })}
           />
         )}
       </div>
       {against.length > 0 && (
-        <section aria-label="What the readings speak against">
-          <h3>What the readings speak against</h3>
+        <section aria-label={say('whatTheReadingsSpeakAgainst')}>
+          <h3>{say('whatTheReadingsSpeakAgainst')}</h3>
           <ol className={styles.list}>
             {against.slice(0, 5).map((one) => (
               <li key={`${one.unknown.id} ${one.unknown.place}`}>{assumptionWords(plan, one)}</li>

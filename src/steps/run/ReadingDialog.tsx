@@ -11,10 +11,14 @@ import { doubtsOf } from '@/core/run/doubts'
 import type { Entry, Reading, RunHead } from '@/core/run/runDocument'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { momentOfClock, stampAt } from '@/ui/runs/stamp'
+import { readingDialog } from '@/words/en/pages/runDialogs'
 import { doubtWords } from '@/words/run/runWords'
+import { wordsOf } from '@/words/translate'
 import { READING_ROWS, readReading, textsOf } from './readingForm'
 import { type ReadingForm, readingFormSchema } from './runForms'
 import styles from './run.module.css'
+
+const say = wordsOf(readingDialog)
 
 interface ReadingDialogProps {
   head: RunHead
@@ -70,12 +74,12 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
   )
   return (
     <DialogFrame
-      title={corrected ? 'Correct a reading' : 'What does the display say?'}
+      title={corrected ? say('correctAReading') : say('whatDoesTheDisplaySay')}
       onClose={onClose}
       width="xs"
       actions={
         <Button type="submit" form="reading" variant="contained" color="primary" size="large" fullWidth>
-          {asked ? 'It is so: keep it' : 'Save'}
+          {asked ? say('itIsSoKeepIt') : say('save')}
         </Button>
       }
     >
@@ -96,12 +100,12 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
             render={({ field: { ref, ...chosen } }) => (
               <TextField
                 select
-                label="Start of"
+                label={say('startOf')}
                 {...chosen}
                 inputRef={ref}
-                helperText="With everything else off, so that the peak is this start alone."
+                helperText={say('withEverythingElseOffSoThat')}
               >
-                <MenuItem value="">several at once</MenuItem>
+                <MenuItem value="">{say('severalAtOnce')}</MenuItem>
                 {head.plan.loads.map(({ id, name }) => (
                   <MenuItem key={id} value={id}>
                     {name}
@@ -113,12 +117,12 @@ export function ReadingDialog({ head, entries, sourceId, corrected, onClose, onA
         )}
         {!all && (
           <Button variant="text" onClick={() => setAll(true)}>
-            Volts, amp-hours, watt-hours, a meter, a peak
+            {say('voltsAmpHoursWattHoursA')}
           </Button>
         )}
         <TextField
-          label="When, if not now"
-          placeholder="such as 18:30"
+          label={say('whenIfNotNow')}
+          placeholder={say('suchAs1830')}
           {...field('clock')}
           slotProps={{ htmlInput: { autoComplete: 'off' } }}
         />

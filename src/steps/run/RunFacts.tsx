@@ -10,9 +10,13 @@ import { type RunPrediction, lastsUntil } from '@/core/run/predictRun'
 import { latestStop } from '@/core/run/latestStop'
 import { chargeOfBand } from '@/core/run/runBand'
 import type { EntryOf, RunHead } from '@/core/run/runDocument'
+import { runFacts } from '@/words/en/pages/run'
 import { stopWords } from '@/words/run/outlookWords'
 import { differsWords } from '@/words/run/runWords'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
+
+const say = wordsOf(runFacts)
 
 /** The charge now, at bedtime and at dawn, whether it lasts to the morning, and the end by three ways of reckoning. */
 export function RunFacts({
@@ -29,28 +33,35 @@ export function RunFacts({
   const { nowMin, endMin, straight, byWattsMin, nowW, band, plannedEndMin } = found
   const night = isOver ? null : nightAhead(head, nowMin)
   const charge = (minute: number) => {
-    if (minute > nowMin && minute >= endMin.p50) return 'most likely empty'
+    if (minute > nowMin && minute >= endMin.p50) return say('mostLikelyEmpty')
     const { p10, p50, p90 } = chargeOfBand(band, minute)
     return p10 === p90
       ? formatPercent(p50)
-      : `${formatPercent(p50)}, likely ${formatPercent(p10)} to ${formatPercent(p90)}`
+      : say('likelyTo', {
+          percent: formatPercent(p50),
+          percent2: formatPercent(p10),
+          percent3: formatPercent(p90),
+        })
   }
   const end = (minute: number) =>
     minute >= found.horizonMin
-      ? `not in sight after ${formatDuration(found.horizonMin)}`
-      : `${momentOf(plan, minute, 10)}, in ${formatDuration(Math.max(0, minute - nowMin))}`
+      ? say('notInSightAfter', { duration: formatDuration(found.horizonMin) })
+      : say('inWord', {
+          momentOf: momentOf(plan, minute, 10),
+          duration: formatDuration(Math.max(0, minute - nowMin)),
+        })
   const rows: [string, string][] = [
-    ['At the last reading', `${momentOf(plan, nowMin)}: ${charge(nowMin)}`],
+    [say('atTheLastReading'), `${momentOf(plan, nowMin)}: ${charge(nowMin)}`],
     ...(head.kind === 'test' && !isOver
-      ? [['Stop it by', stopWords(plan, latestStop(night, endMin.p10, nowMin))] as [string, string]]
+      ? [[say('stopItBy'), stopWords(plan, latestStop(night, endMin.p10, nowMin))] as [string, string]]
       : []),
     ...(night && night.fromMin > nowMin
-      ? [['At bedtime', `${momentOf(plan, night.fromMin)}: ${charge(night.fromMin)}`] as [string, string]]
+      ? [[say('atBedtime'), `${momentOf(plan, night.fromMin)}: ${charge(night.fromMin)}`] as [string, string]]
       : []),
     ...(night
       ? [
-          ['At dawn', `${momentOf(plan, night.toMin)}: ${charge(night.toMin)}`] as [string, string],
-          ['Chance to last to the morning', formatPercent(lastsUntil(found, night.toMin))] as [
+          [say('atDawn'), `${momentOf(plan, night.toMin)}: ${charge(night.toMin)}`] as [string, string],
+          [say('chanceToLastToTheMorning'), formatPercent(lastsUntil(found, night.toMin))] as [
             string,
             string,
           ],
@@ -58,21 +69,21 @@ export function RunFacts({
       : []),
   ]
   const ways: [string, string][] = [
-    ['By plan and readings', end(endMin.p50)],
-    ['By the straight line', straight ? end(straight.endMin) : 'from the second reading on'],
+    [say('byPlanAndReadings'), end(endMin.p50)],
+    [say('byTheStraightLine'), straight ? end(straight.endMin) : say('fromTheSecondReadingOn')],
     [
-      nowW === null ? 'By the watts of this moment' : `If ${formatWatts(nowW)} go on`,
-      byWattsMin === null ? 'when watts were read' : end(byWattsMin),
+      nowW === null ? say('byTheWattsOfThisMoment') : say('ifGoOn', { watts: formatWatts(nowW) }),
+      byWattsMin === null ? say('whenWattsWereRead') : end(byWattsMin),
     ],
-    ['As planned', end(plannedEndMin.p50)],
+    [say('asPlanned'), end(plannedEndMin.p50)],
   ]
   const differs = differsWords(found)
   return (
     <div className={styles.facts}>
-      <Facts label="Charge" rows={rows} />
+      <Facts label={say('charge')} rows={rows} />
       {ended !== 'empty' && (
         <div>
-          <Facts label="Empty" rows={ways} />
+          <Facts label={say('empty')} rows={ways} />
           {differs && <p className={styles.note}>{differs}</p>}
         </div>
       )}

@@ -8,9 +8,13 @@ import { FileButton } from '@/ui/field/FileButton'
 import { useUnits } from '@/ui/field/units'
 import { type DataColumn, DataTable } from '@/ui/table/DataTable'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { runHistory } from '@/words/en/pages/run'
 import { beganWords } from '@/words/run/compareWords'
+import { wordsOf } from '@/words/translate'
 import type { ListedRun } from './useRuns'
 import styles from './run.module.css'
+
+const say = wordsOf(runHistory)
 
 /** All runs of the household, the newest first. */
 export function RunHistory(props: {
@@ -32,7 +36,7 @@ export function RunHistory(props: {
     setPicked(isPicked ? [...picked, id].slice(-2) : picked.filter((one) => one !== id))
   const reader = (
     <FileButton
-      words="Read a run from a file"
+      words={say('readARunFromAFile')}
       accept="application/json,.json"
       variant="text"
       onFile={(file) => void read(file).then(setFileTrouble)}
@@ -52,12 +56,12 @@ export function RunHistory(props: {
       ? [
           {
             id: 'compare',
-            head: <span className="visually-hidden">Compare it</span>,
+            head: <span className="visually-hidden">{say('compareIt')}</span>,
             cell: (run: ListedRun) => (
               <Checkbox
                 checked={picked.includes(run.id)}
                 onChange={(event) => pick(run.id, event.target.checked)}
-                slotProps={{ input: { 'aria-label': `Compare ${run.name}, ${when(run)}` } }}
+                slotProps={{ input: { 'aria-label': say('compare', { run: run.name, when: when(run) }) } }}
               />
             ),
             cellProps: () => ({ padding: 'checkbox' as const }),
@@ -66,7 +70,7 @@ export function RunHistory(props: {
       : []),
     {
       id: 'name',
-      head: 'Run',
+      head: say('run'),
       isRowHead: true,
       sortBy: ({ name }) => name,
       cell: (run) => (
@@ -75,23 +79,27 @@ export function RunHistory(props: {
         </Button>
       ),
     },
-    { id: 'began', head: 'Began', sortBy: ({ startedAt }) => Date.parse(startedAt), cell: when },
-    { id: 'entries', head: 'Entries', sortBy: ({ entries }) => entries, cell: ({ entries }) => entries },
+    { id: 'began', head: say('began'), sortBy: ({ startedAt }) => Date.parse(startedAt), cell: when },
+    { id: 'entries', head: say('entries'), sortBy: ({ entries }) => entries, cell: ({ entries }) => entries },
     {
       id: 'delete',
-      head: <span className="visually-hidden">Delete it</span>,
+      head: <span className="visually-hidden">{say('deleteIt')}</span>,
       cell: (run) => (
-        <Button variant="text" onClick={() => setAsked(run)} aria-label={`Delete ${run.name}, ${when(run)}`}>
-          Delete
+        <Button
+          variant="text"
+          onClick={() => setAsked(run)}
+          aria-label={say('deleteWord2', { run: run.name, when: when(run) })}
+        >
+          {say('deleteWord')}
         </Button>
       ),
       cellProps: () => ({ align: 'right' }),
     },
   ]
   return (
-    <section aria-label="Runs so far">
+    <section aria-label={say('runsSoFar')}>
       <div className={styles.top}>
-        <h2>Runs so far</h2>
+        <h2>{say('runsSoFar')}</h2>
         <div>
           {reader}
           {runs.length > 1 && (
@@ -100,7 +108,7 @@ export function RunHistory(props: {
               disabled={picked.length !== 2}
               onClick={() => compare([picked[0], picked[1]])}
             >
-              {picked.length === 2 ? 'Lay the two over each other' : 'Tick two to compare them'}
+              {picked.length === 2 ? say('layTheTwoOverEachOther') : say('tickTwoToCompareThem')}
             </Button>
           )}
         </div>
@@ -114,12 +122,12 @@ export function RunHistory(props: {
       />
       {asked && (
         <DialogFrame
-          title={`Delete ${asked.name}?`}
+          title={say('deleteWord3', { asked: asked.name })}
           onClose={() => setAsked(null)}
           width="xs"
           actions={
             <>
-              <Button onClick={() => setAsked(null)}>Keep it</Button>
+              <Button onClick={() => setAsked(null)}>{say('keepIt')}</Button>
               <Button
                 variant="contained"
                 color="error"
@@ -129,14 +137,12 @@ export function RunHistory(props: {
                   if (!message) setAsked(null)
                 }}
               >
-                Delete the run
+                {say('deleteTheRun')}
               </Button>
             </>
           }
         >
-          <p>
-            All {asked.entries} entries of {when(asked)} go with it, on every device. This cannot be undone.
-          </p>
+          <p>{say('allEntriesOfGoWithIt', { entries: asked.entries, when: when(asked) })}</p>
           {trouble && <p className={styles.trouble}>{trouble}</p>}
         </DialogFrame>
       )}

@@ -1,15 +1,19 @@
 'use client'
 import Button from '@mui/material/Button'
 import { FileButton } from '@/ui/field/FileButton'
+import { runKeys } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import type { EventKind } from './eventEntry'
 import styles from './run.module.css'
 
+const say = wordsOf(runKeys)
+
 const KEYS: [EventKind, string][] = [
-  ['switch', 'Switched'],
-  ['source', 'Charged'],
-  ['temperature', 'Temperature'],
-  ['note', 'Note'],
-  ['end', 'End'],
+  ['switch', say('switched')],
+  ['source', say('charged')],
+  ['temperature', say('temperature')],
+  ['note', say('note')],
+  ['end', say('end')],
 ]
 
 interface RunKeysProps {
@@ -30,16 +34,22 @@ export function RunKeys({ isPaused, open, addPhoto, turn }: RunKeysProps) {
         className={styles.main}
         onClick={() => open('reading')}
       >
-        Write down a reading
+        {say('writeDownAReading')}
       </Button>
       {KEYS.map(([kind, words]) => (
         <Button key={kind} variant="outlined" size="large" onClick={() => open(kind)}>
           {words}
         </Button>
       ))}
-      <FileButton words="Photo" label="Photo of a display" accept="image/*" size="large" onFile={addPhoto} />
+      <FileButton
+        words={say('photo')}
+        label={say('photoOfADisplay')}
+        accept="image/*"
+        size="large"
+        onFile={addPhoto}
+      />
       <Button variant="outlined" size="large" onClick={() => turn(isPaused ? 'resume' : 'pause')}>
-        {isPaused ? 'Carry on' : 'Pause'}
+        {isPaused ? say('carryOn') : say('pause')}
       </Button>
     </div>
   )

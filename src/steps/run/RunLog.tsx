@@ -12,10 +12,14 @@ import { type Entry, type Reading, type RunHead, runFile, standingEntries } from
 import { FileButton } from '@/ui/field/FileButton'
 import { memo, useState } from 'react'
 import { saveText } from '@/ui/keep/saveText'
+import { runLog } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import { RunPhoto } from './RunPhoto'
 import { SheetDialog } from './SheetDialog'
 import { entryWords } from './entryWords'
 import styles from './run.module.css'
+
+const say = wordsOf(runLog)
 
 /** Rows of a long log shown at first. */
 const SHOWN = 60
@@ -36,11 +40,7 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
   const open = async (file: File) => {
     const { default: Papa } = await import('papaparse')
     const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' })
-    setTrouble(
-      data.length < 2
-        ? `${file.name}: a first line with names and a line of figures at least are needed.`
-        : null,
-    )
+    setTrouble(data.length < 2 ? say('aFirstLineWithNamesAnd', { file: file.name }) : null)
     if (data.length >= 2) setSheet(data)
   }
   const standing = standingEntries(entries).toReversed()
@@ -57,24 +57,24 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
     const gathered = await gatherRun(householdId, head.id)
     if (!gathered) return
     saveText('run.json', 'application/json', JSON.stringify(runFile(gathered.run), null, 1))
-    setTrouble(gathered.isWhole ? null : 'What is not on this device of this run is not in the file.')
+    setTrouble(gathered.isWhole ? null : say('whatIsNotOnThisDevice'))
   }
   return (
-    <section aria-label="The log" className={styles.log}>
+    <section aria-label={say('theLog')} className={styles.log}>
       <div className={styles.top}>
-        <h3>The log</h3>
+        <h3>{say('theLog')}</h3>
         <div className={styles.noPrint}>
           <FileButton
-            words="Read a CSV"
+            words={say('readACsv')}
             accept=".csv,.tsv,text/csv"
             variant="text"
             onFile={(file) => void open(file)}
           />
           <Button variant="text" onClick={() => void saveCsv()}>
-            Save as CSV
+            {say('saveAsCsv')}
           </Button>
           <Button variant="text" onClick={() => void saveJson()}>
-            Save as JSON
+            {say('saveAsJson')}
           </Button>
         </div>
       </div>
@@ -90,10 +90,10 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
       <Table size="small">
         <TableHead>
           <TableRow>
-            <TableCell>Clock</TableCell>
-            <TableCell>What</TableCell>
+            <TableCell>{say('clock')}</TableCell>
+            <TableCell>{say('what')}</TableCell>
             <TableCell>
-              <span className="visually-hidden">Correct it</span>
+              <span className="visually-hidden">{say('correctIt')}</span>
             </TableCell>
           </TableRow>
         </TableHead>
@@ -114,17 +114,17 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
                 ) : (
                   entryWords(head, entry)
                 )}
-                {entry.replaces && corrected.has(entry.replaces) && <small> (corrected)</small>}
-                {entry.confirmed && <small> (confirmed)</small>}
+                {entry.replaces && corrected.has(entry.replaces) && <small> {say('corrected')}</small>}
+                {entry.confirmed && <small> {say('confirmed')}</small>}
               </TableCell>
               <TableCell align="right">
                 {entry.kind === 'reading' && (
                   <Button
                     variant="text"
                     onClick={() => correct(entry)}
-                    aria-label={`Correct ${entryWords(head, entry)}`}
+                    aria-label={say('correct2', { entryWords: entryWords(head, entry) })}
                   >
-                    Correct
+                    {say('correct')}
                   </Button>
                 )}
               </TableCell>
@@ -133,7 +133,9 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
         </TableBody>
       </Table>
       {standing.length > SHOWN && (
-        <p className={styles.note}>{standing.length - SHOWN} earlier ones are in the files.</p>
+        <p className={styles.note}>
+          {say('earlierOnesAreInTheFiles', { nStanding: standing.length - SHOWN })}
+        </p>
       )}
     </section>
   )

@@ -5,7 +5,11 @@ import { formatNumber } from '@/core/quantity/format'
 import type { EntryOf } from '@/core/run/runDocument'
 import { runDevice } from '@/ui/runs/useRun'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { runPhoto } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
+
+const say = wordsOf(runPhoto)
 
 interface RunPhotoProps {
   householdId: string
@@ -17,7 +21,7 @@ interface RunPhotoProps {
 export function RunPhoto({ householdId, runId, photo }: RunPhotoProps) {
   const [isOpen, setOpen] = useState(false)
   const src = usePhoto(householdId, runId, photo.id)
-  const words = photo.text ?? `Photo of a display, ${formatNumber(photo.bytes / 1000, 0)} kB`
+  const words = photo.text ?? say('photoOfADisplayKb', { number: formatNumber(photo.bytes / 1000, 0) })
   // made smaller on the device already; its address is one of this page alone
   const picture = src && (
     // eslint-disable-next-line @next/next/no-img-element
@@ -26,10 +30,10 @@ export function RunPhoto({ householdId, runId, photo }: RunPhotoProps) {
   return (
     <>
       <Button variant="text" className={styles.thumb} onClick={() => setOpen(true)} data-testid="photo">
-        {picture ?? 'A photo'}
+        {picture ?? say('aPhoto')}
       </Button>
       {isOpen && (
-        <DialogFrame title="Photo" width="md" onClose={() => setOpen(false)}>
+        <DialogFrame title={say('photo')} width="md" onClose={() => setOpen(false)}>
           {picture}
         </DialogFrame>
       )}

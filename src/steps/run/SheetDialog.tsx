@@ -13,22 +13,26 @@ import { doubtsOf } from '@/core/run/doubts'
 import { type ReadingColumn, entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { sheetDialog } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
 
+const say = wordsOf(sheetDialog)
+
 const COLUMNS: Record<Exclude<ReadingColumn, null> | 'none', string> = {
-  none: 'not read',
-  clock: 'time of day',
-  moment: 'date and time',
-  hours: 'hours since the start',
+  none: say('notRead'),
+  clock: say('timeOfDay'),
+  moment: say('dateAndTime'),
+  hours: say('hoursSinceTheStart'),
   chargeFraction: 'charge, %',
-  nowW: 'watts now',
-  outWh: 'watt-hours out',
-  outAh: 'amp-hours out',
-  meterWh: 'plug-in meter, kWh',
-  loadedV: 'volts under load',
-  restV: 'volts at rest',
-  peakW: 'peak, W',
-  note: 'note',
+  nowW: say('wattsNow'),
+  outWh: say('wattHoursOut'),
+  outAh: say('ampHoursOut'),
+  meterWh: say('plugInMeterKwh'),
+  loadedV: say('voltsUnderLoad'),
+  restV: say('voltsAtRest'),
+  peakW: say('peakW'),
+  note: say('note'),
 }
 const PREVIEW = 4
 const TIMES: ReadingColumn[] = ['clock', 'moment', 'hours']
@@ -57,7 +61,7 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
     .filter(({ kind }) => kind === 'in the future' || kind === 'before the start')
   return (
     <DialogFrame
-      title="A sheet of readings"
+      title={say('aSheetOfReadings')}
       onClose={onClose}
       width="md"
       actions={
@@ -70,7 +74,7 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
             onClose()
           }}
         >
-          {entries.length === 1 ? 'Add 1 entry' : `Add ${entries.length} entries`}
+          {entries.length === 1 ? say('add1Entry') : say('addEntries', { nEntries: entries.length })}
         </Button>
       }
     >
@@ -82,7 +86,7 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
                 <TableCell key={i}>
                   <TextField
                     select
-                    label={name || `Column ${i + 1}`}
+                    label={name || say('column', { i: i + 1 })}
                     value={columns[i] ?? 'none'}
                     onChange={({ target: { value } }) =>
                       setColumns(
@@ -113,25 +117,20 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
           </TableBody>
         </Table>
       </div>
-      {!hasTime && (
-        <Alert severity="error">
-          One column must hold the time: of day, with the date, or hours since the start.
-        </Alert>
-      )}
+      {!hasTime && <Alert severity="error">{say('oneColumnMustHoldTheTime')}</Alert>}
       {doubts.length > 0 && (
         <Alert severity="warning">
-          {doubts.length === 1 ? 'One line is' : `${doubts.length} lines are`} of a time before the run began
-          or still to come. Is it another run’s sheet, or a clock that is off?
+          {say('ofATimeBeforeTheRun', {
+            nDoubts: doubts.length === 1 ? say('oneLineIs') : say('linesAre', { nDoubts: doubts.length }),
+          })}
         </Alert>
       )}
       {refused.length > 0 && (
         <Alert severity="warning">
           {refused.slice(0, 6).map(({ line, message }) => (
-            <p key={line}>
-              Line {line} is left out: {message}
-            </p>
+            <p key={line}>{say('lineIsLeftOut', { line, message })}</p>
           ))}
-          {refused.length > 6 && <p>and {refused.length - 6} more</p>}
+          {refused.length > 6 && <p>{say('andMore', { nRefused: refused.length - 6 })}</p>}
         </Alert>
       )}
     </DialogFrame>

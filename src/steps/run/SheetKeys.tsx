@@ -1,16 +1,20 @@
 'use client'
 import Button from '@mui/material/Button'
+import { sheetKeys } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
+
+const say = wordsOf(sheetKeys)
 
 /** What can be done with a page of runs as a sheet: print it, or leave it. */
 export function SheetKeys({ onBack }: { onBack: () => void }) {
   return (
     <div className={styles.noPrint}>
       <Button variant="text" onClick={() => window.print()}>
-        Print
+        {say('print')}
       </Button>
       <Button variant="text" onClick={onBack}>
-        All runs
+        {say('allRuns')}
       </Button>
     </div>
   )

@@ -5,18 +5,22 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { StationWish } from '@/ui/runs/useStation'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { stationDialog } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
 
+const say = wordsOf(stationDialog)
+
 const SPEEDS: [number, string][] = [
-  [1, 'as it is'],
-  [60, 'an hour in a minute'],
-  [600, 'ten hours in a minute'],
-  [3600, 'an hour in a second'],
+  [1, say('asItIs')],
+  [60, say('anHourInAMinute')],
+  [600, say('tenHoursInAMinute')],
+  [3600, say('anHourInASecond')],
 ]
 const GAUGES: [number, string][] = [
-  [0, 'shows what is there'],
-  [0.03, 'shows 3 points too much'],
-  [-0.03, 'shows 3 points too little'],
+  [0, say('showsWhatIsThere')],
+  [0.03, say('shows3PointsTooMuch')],
+  [-0.03, say('shows3PointsTooLittle')],
 ]
 
 interface StationDialogProps {
@@ -46,7 +50,7 @@ export function StationDialog({ fromMin, onStart, onClose }: StationDialogProps)
   )
   return (
     <DialogFrame
-      title="Let the station log by itself"
+      title={say('letTheStationLogByItself')}
       width="xs"
       onClose={onClose}
       actions={
@@ -60,17 +64,14 @@ export function StationDialog({ fromMin, onStart, onClose }: StationDialogProps)
             onClose()
           }}
         >
-          Start logging
+          {say('startLogging')}
         </Button>
       }
     >
       <div className={styles.form}>
-        <p className={styles.note}>
-          With no hardware: a simulated station runs these loads by chance and tells its charge and watts as a
-          real one would. What it tells is made up; try it in a test run of its own.
-        </p>
-        {choice('Its clock', speed, setSpeed, SPEEDS)}
-        {choice('Its display', gaugeOff, setGaugeOff, GAUGES)}
+        <p className={styles.note}>{say('withNoHardwareASimulatedStation')}</p>
+        {choice(say('itsClock'), speed, setSpeed, SPEEDS)}
+        {choice(say('itsDisplay'), gaugeOff, setGaugeOff, GAUGES)}
       </div>
     </DialogFrame>
   )

@@ -2,7 +2,11 @@
 import Button from '@mui/material/Button'
 import { formatWatts } from '@/core/quantity/format'
 import type { useStation } from '@/ui/runs/useStation'
+import { stationLine } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
+
+const say = wordsOf(stationLine)
 
 /** What a station that logs by itself shows now, or the key that lets one begin. */
 export function StationLine({
@@ -17,15 +21,18 @@ export function StationLine({
       {state ? (
         <>
           <span data-testid="station">
-            The station logs by itself: {state.chargePercent} %, {formatWatts(state.outputW)}.
+            {say('theStationLogsByItself', {
+              chargePercent: state.chargePercent,
+              watts: formatWatts(state.outputW),
+            })}
           </span>{' '}
           <Button variant="text" onClick={stop}>
-            Stop logging
+            {say('stopLogging')}
           </Button>
         </>
       ) : (
         <Button variant="text" onClick={open}>
-          Let a station log by itself
+          {say('letAStationLogByItself')}
         </Button>
       )}
     </p>

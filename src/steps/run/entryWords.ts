@@ -1,9 +1,13 @@
 import { formatNumber, formatPercent } from '@/core/quantity/format'
 import { formatTemperature } from '@/core/reading/inUnits'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { entryWords as entryWordsWords } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
 import { readingWords } from './readingForm'
 
-const ENDS = { empty: 'empty', stopped: 'stopped early', 'grid back': 'the grid is back' }
+const say = wordsOf(entryWordsWords)
+
+const ENDS = { empty: say('empty'), stopped: say('stoppedEarly'), 'grid back': say('theGridIsBack') }
 
 /** An entry of the log in words. */
 export function entryWords({ plan }: RunHead, entry: Entry): string {
@@ -13,26 +17,33 @@ export function entryWords({ plan }: RunHead, entry: Entry): string {
     case 'reading':
       return entry.peakOf === undefined
         ? readingWords(entry)
-        : `${readingWords(entry)} at the start of ${load(entry.peakOf)}`
+        : say('atTheStartOf', { readingWords: readingWords(entry), load: load(entry.peakOf) })
     case 'switch':
-      return `${load(entry.loadId)} ${{ on: 'switched on', off: 'switched off', used: 'used once' }[entry.to]}`
+      return `${load(entry.loadId)} ${{ on: say('switchedOn'), off: say('switchedOff'), used: say('usedOnce') }[entry.to]}`
     case 'source':
       return entry.what === 'charged'
-        ? `${source(entry.sourceId)} charged to ${formatPercent(entry.toFraction ?? 1)}`
-        : `${source(entry.sourceId)} takes over${entry.toFraction === undefined ? '' : ` at ${formatPercent(entry.toFraction)}`}`
+        ? say('chargedTo', { source: source(entry.sourceId), percent: formatPercent(entry.toFraction ?? 1) })
+        : say('takesOver', {
+            source: source(entry.sourceId),
+            toFraction:
+              entry.toFraction === undefined ? '' : say('at', { percent: formatPercent(entry.toFraction) }),
+          })
     case 'temperature':
       return entry.belowRimM !== undefined
-        ? `water ${formatNumber(entry.belowRimM * 100, 0)} cm below the rim`
+        ? say('waterCmBelowTheRim', { number: formatNumber(entry.belowRimM * 100, 0) })
         : `${entry.where}: ${formatTemperature(entry.celsius ?? 0, plan.household.units, 1)}`
     case 'note':
       return entry.text
     case 'photo':
-      return entry.text ?? 'a photo'
+      return entry.text ?? say('aPhoto')
     case 'pause':
       return 'paused'
     case 'resume':
-      return `carried on${entry.toFraction === undefined ? '' : ` at ${formatPercent(entry.toFraction)}`}`
+      return say('carriedOn', {
+        toFraction:
+          entry.toFraction === undefined ? '' : say('at', { percent: formatPercent(entry.toFraction) }),
+      })
     case 'end':
-      return `ended: ${ENDS[entry.how]}`
+      return say('ended', { ends: ENDS[entry.how] })
   }
 }

@@ -1,5 +1,9 @@
 import { plainNumber } from '@/core/reading/plainNumber'
 import type { Entry, EntryOf, RunHead } from '@/core/run/runDocument'
+import { eventEntry as eventEntryWords } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(eventEntryWords)
 
 /** What is written down beside readings. */
 export type EventKind = 'switch' | 'source' | 'temperature' | 'note' | 'end'
@@ -30,7 +34,7 @@ export function eventEntry(
       return { ...stamp, kind, loadId: which, to: how as EntryOf<'switch'>['to'] }
     case 'source':
       return number === null || isNegative || number > 100
-        ? 'Its charge in percent, 0 to 100, as the display has it now.'
+        ? say('itsChargeInPercent0To')
         : {
             ...stamp,
             kind,
@@ -40,19 +44,19 @@ export function eventEntry(
           }
     case 'temperature': {
       const where = which as EntryOf<'temperature'>['where']
-      if (number === null) return 'A number, such as 4.'
+      if (number === null) return say('aNumberSuchAs4')
       const value = isNegative ? -number : number
       if (where === 'water level')
         return value < -200 || value > 2000
-          ? `${text} cm is no depth of a pit.`
+          ? say('cmIsNoDepthOfA', { text })
           : { ...stamp, kind, where, belowRimM: value / 100 }
       const celsius = head.plan.household.units.temperature === '°F' ? (value - 32) / 1.8 : value
       return celsius < -60 || celsius > 90
-        ? `${text} is no temperature of a house.`
+        ? say('isNoTemperatureOfAHouse', { text })
         : { ...stamp, kind, where, celsius }
     }
     case 'note':
-      return text.trim() ? { ...stamp, kind, text: text.trim() } : 'Nothing was written.'
+      return text.trim() ? { ...stamp, kind, text: text.trim() } : say('nothingWasWritten')
     case 'end':
       return { ...stamp, kind, how: which as EntryOf<'end'>['how'] }
   }

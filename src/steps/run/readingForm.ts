@@ -1,16 +1,20 @@
 import { plainNumber } from '@/core/reading/plainNumber'
 import type { Reading } from '@/core/run/runDocument'
+import { readingForm } from '@/words/en/pages/runDialogs'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(readingForm)
 
 /** What can be read off a display or an instrument, as fields. */
 export const READING_ROWS = [
-  { field: 'chargeFraction', label: 'Charge', unit: '%', perUnit: 0.01, most: 100, first: true },
-  { field: 'nowW', label: 'Watts now', unit: 'W', perUnit: 1, most: 50_000, first: true },
-  { field: 'outWh', label: 'Watt-hours out', unit: 'Wh', perUnit: 1, most: 1e7, first: false },
-  { field: 'outAh', label: 'Amp-hours out', unit: 'Ah', perUnit: 1, most: 1e6, first: false },
-  { field: 'meterWh', label: 'Plug-in meter', unit: 'kWh', perUnit: 1000, most: 10_000, first: false },
-  { field: 'loadedV', label: 'Volts under load', unit: 'V', perUnit: 1, most: 1000, first: false },
-  { field: 'restV', label: 'Volts at rest', unit: 'V', perUnit: 1, most: 1000, first: false },
-  { field: 'peakW', label: 'Peak at a start', unit: 'W', perUnit: 1, most: 500_000, first: false },
+  { field: 'chargeFraction', label: say('charge'), unit: '%', perUnit: 0.01, most: 100, first: true },
+  { field: 'nowW', label: say('wattsNow'), unit: 'W', perUnit: 1, most: 50_000, first: true },
+  { field: 'outWh', label: say('wattHoursOut'), unit: 'Wh', perUnit: 1, most: 1e7, first: false },
+  { field: 'outAh', label: say('ampHoursOut'), unit: 'Ah', perUnit: 1, most: 1e6, first: false },
+  { field: 'meterWh', label: say('plugInMeter'), unit: 'kWh', perUnit: 1000, most: 10_000, first: false },
+  { field: 'loadedV', label: say('voltsUnderLoad'), unit: 'V', perUnit: 1, most: 1000, first: false },
+  { field: 'restV', label: say('voltsAtRest'), unit: 'V', perUnit: 1, most: 1000, first: false },
+  { field: 'peakW', label: say('peakAtAStart'), unit: 'W', perUnit: 1, most: 500_000, first: false },
 ] as const
 
 export type ReadingField = (typeof READING_ROWS)[number]['field']
@@ -35,23 +39,21 @@ export function readReading(texts: ReadingTexts): ReadingResult {
     if (value === null)
       faults.push({
         field,
-        message: `“${text}” is no number. ${label} in ${unit}, such as ${unit === '%' ? 84 : 120}.`,
+        message: say('isNoNumberInSuchAs', { text, label, unit, unit2: unit === '%' ? 84 : 120 }),
       })
-    else if (value < 0) faults.push({ field, message: `${label} is never below 0.` })
+    else if (value < 0) faults.push({ field, message: say('isNeverBelow0', { label }) })
     else if (value > most)
       faults.push({
         field,
         message:
-          unit === '%'
-            ? `${text} % is more than full: 0 to 100.`
-            : `${text} ${unit} is more than this can be.`,
+          unit === '%' ? say('isMoreThanFull0To', { text }) : say('isMoreThanThisCanBe', { text, unit }),
       })
     else figures[field] = Math.round(value * perUnit * 1e6) / 1e6
   }
   if (faults.length === 0 && Object.keys(figures).length === 0)
     faults.push({
       field: null,
-      message: 'Nothing was typed. One figure is enough, such as the percent of the display.',
+      message: say('nothingWasTypedOneFigureIs'),
     })
   return faults.length > 0 ? { ok: false, faults } : { ok: true, figures }
 }
@@ -70,12 +72,12 @@ export function textsOf(reading: Partial<Reading>): ReadingTexts {
 export function readingWords(reading: Partial<Reading>): string {
   const texts = textsOf(reading)
   const behind: Partial<Record<ReadingField, string>> = {
-    outWh: ' out',
-    outAh: ' out',
-    meterWh: ' on the meter',
-    loadedV: ' under load',
-    restV: ' at rest',
-    peakW: ' peak',
+    outWh: say('out'),
+    outAh: say('out'),
+    meterWh: say('onTheMeter'),
+    loadedV: say('underLoad'),
+    restV: say('atRest'),
+    peakW: say('peak'),
   }
   return READING_ROWS.flatMap(({ field, unit }) =>
     texts[field] === undefined ? [] : [`${texts[field]} ${unit}${behind[field] ?? ''}`],

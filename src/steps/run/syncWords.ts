@@ -1,20 +1,22 @@
 import type { SyncState } from '@/ui/runs/syncRun'
+import { syncWords as syncWordsWords } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(syncWordsWords)
 
 /** How what was written down is kept. */
 export function syncWords(sync: SyncState | null, unsent: number): string {
-  const entries = unsent === 1 ? '1 entry' : `${unsent} entries`
+  const entries = unsent === 1 ? say('text1Entry') : say('entries', { unsent })
   switch (sync?.kind) {
     case undefined:
-      return 'kept on this device'
+      return say('keptOnThisDevice')
     case 'saved':
-      return unsent === 0 ? 'saved' : `sending ${entries}`
+      return unsent === 0 ? 'saved' : say('sending', { entries })
     case 'waiting':
-      return unsent === 0
-        ? 'no connection; all of it is on this device'
-        : `no connection; ${entries} kept on this device, sent when it is back`
+      return unsent === 0 ? say('noConnectionAllOfItIs') : say('noConnectionKeptOnThisDevice', { entries })
     case 'refused':
-      return `${entries} on this device only`
+      return say('onThisDeviceOnly', { entries })
     case 'gone':
-      return 'deleted elsewhere'
+      return say('deletedElsewhere')
   }
 }

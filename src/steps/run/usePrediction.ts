@@ -1,7 +1,11 @@
 import { useEffect, useRef, useState } from 'react'
 import type { RunPrediction } from '@/core/run/predictRun'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { usePrediction as usePredictionWords } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
 import { RunClient } from '@/worker/runClient'
+
+const say = wordsOf(usePredictionWords)
 
 /** What a run's entries say of its end, worked out whenever there are others; a newer log takes a waiting one's place. */
 export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
@@ -31,7 +35,7 @@ export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
           setFound(answer)
           setFailure(null)
         } catch (error) {
-          setFailure(error instanceof RangeError ? error.message : 'The prediction could not be worked out.')
+          setFailure(error instanceof RangeError ? error.message : say('thePredictionCouldNotBeWorked'))
         }
       }
       busy.current = false

@@ -1,5 +1,9 @@
 import { useCallback, useEffect, useState } from 'react'
 import { runDevice } from '@/ui/runs/useRun'
+import { useRuns as useRunsWords } from '@/words/en/pages/run'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(useRunsWords)
 
 export interface ListedRun {
   id: string
@@ -44,9 +48,9 @@ export function useRuns(householdId: string) {
   const remove = async (id: string): Promise<string | null> => {
     try {
       const response = await fetch(`/api/households/${householdId}/runs/${id}`, { method: 'DELETE' })
-      if (!response.ok && response.status !== 404) return 'The server did not delete it. Try again later.'
+      if (!response.ok && response.status !== 404) return say('theServerDidNotDeleteIt')
     } catch {
-      return 'There is no connection. Delete it when it is back.'
+      return say('thereIsNoConnectionDeleteIt')
     }
     await runDevice().remove(householdId, id)
     await read()
@@ -58,12 +62,12 @@ export function useRuns(householdId: string) {
     const reading = readRunFile(await file.text())
     if (!reading.ok) {
       const [{ path, message }] = reading.faults
-      return `${file.name} cannot be read: ${path} ${message}.`
+      return say('cannotBeRead', { file: file.name, path, message })
     }
     const { putRuns } = await import('@/ui/runs/runArchive')
     const trouble = await putRuns(householdId, [reading.run])
     await read()
-    return trouble && `${file.name} could not be kept: ${trouble}`
+    return trouble && say('couldNotBeKept', { file: file.name, trouble })
   }
   return { runs, remove, readIn }
 }

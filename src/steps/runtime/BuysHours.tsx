@@ -8,6 +8,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import dynamic from 'next/dynamic'
 import type { Plan } from '@/core/plan/document'
 import { byLosses } from '@/core/risk/byLosses'
+import { buysHours } from '@/words/en/pages/runtime'
 import type { SaidLever } from '@/words/levers/sayLever'
 import { byHours } from '@/core/sizing/byHours'
 import { gainWords } from '@/core/sizing/gain'
@@ -23,8 +24,11 @@ import {
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { usePageKeys } from '@/ui/shell/useShortcuts'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(buysHours)
 
 const ask = (client: SimulationClient, plan: Plan, show: (levers: SaidLever[]) => void) =>
   client.rankLevers(plan, show)
@@ -74,33 +78,33 @@ export function BuysHours({ plan }: { plan: Plan }) {
       : !('loadId' in change) || known.has(change.loadId),
   )
   return (
-    <section aria-label="What adds hours">
-      <h2>What adds hours</h2>
+    <section aria-label={say('whatAddsHours')}>
+      <h2>{say('whatAddsHours')}</h2>
       {!losesNothing && (
         <ToggleButtonGroup
           exclusive
           fullWidth
           size="small"
-          aria-label="Aim"
+          aria-label={say('aim')}
           value={aim}
           onChange={(_, next: Aim | null) => next && setWanted(next)}
         >
-          <ToggleButton value="hours">Most hours</ToggleButton>
-          <ToggleButton value="losses">Least lost</ToggleButton>
+          <ToggleButton value="hours">{say('mostHours')}</ToggleButton>
+          <ToggleButton value="losses">{say('leastLost')}</ToggleButton>
         </ToggleButtonGroup>
       )}
       {done && (
         <p className={styles.done} role="note">
-          Done: {done.words}.{' '}
+          {say('done', { words: done.words })}{' '}
           <Button variant="text" onClick={undo}>
-            Undo
+            {say('undo')}
           </Button>{' '}
           <kbd>u</kbd>
         </p>
       )}
       {levers === null && (
         <div className={styles.trying} role="status">
-          <p className={styles.note}>Trying what could be left off…</p>
+          <p className={styles.note}>{say('tryingWhatCouldBeLeftOff')}</p>
           {Array.from({ length: SHOWN }, (_, i) => (
             <Skeleton key={i} height={58} />
           ))}
@@ -108,9 +112,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
       )}
       {levers !== null && shown.length === 0 && (
         <p className={styles.note}>
-          {aim === 'losses'
-            ? 'Nothing that can be left off, set back or added would save any of it, or put it off by as much as ten minutes.'
-            : 'Nothing that can be left off, set back or added would gain as much as a few minutes.'}
+          {aim === 'losses' ? say('nothingThatCanBeLeftOff') : say('nothingThatCanBeLeftOff2')}
         </p>
       )}
       <ol className={styles.levers}>
@@ -133,7 +135,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
                   </>
                 )}
                 <small>
-                  {lever.isBought && 'to buy: '}
+                  {lever.isBought && say('toBuy')}
                   {lever.aside}
                 </small>
                 {aim === 'losses' && (
@@ -148,7 +150,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
       </ol>
       {shown.length > SHOWN && (
         <Button variant="text" onClick={() => setAll(!all)}>
-          {all ? 'Fewer' : `${shown.length - SHOWN} more`}
+          {all ? say('fewer') : say('more', { nShown: shown.length - SHOWN })}
         </Button>
       )}
     </section>

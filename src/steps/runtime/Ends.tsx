@@ -3,23 +3,29 @@ import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration } from '@/core/quantity/format'
 import { runsText } from '@/core/sizing/runsAndBands'
 import type { SimulationResult } from '@/core/simulation/result'
+import { ends } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(ends)
 
 /** The hours of the clock at which the supply ends. */
 export function Ends({ plan, result }: { plan: Plan; result: SimulationResult }) {
   const { startsAt } = plan.scenario
   const { runtimeMin, horizonMin } = result
   const moment = (minute: number) =>
-    minute === Infinity ? `not within ${formatExactDuration(horizonMin)}` : momentOf(plan, minute, 10)
+    minute === Infinity
+      ? say('notWithin', { exactDuration: formatExactDuration(horizonMin) })
+      : momentOf(plan, minute, 10)
   const length = (minute: number) => (minute === Infinity ? '' : formatDuration(minute))
   const rows: [string, number][] = [
-    ['Earliest (1 in 10)', runtimeMin.p10],
-    ['Most likely', runtimeMin.p50],
-    ['90 % sure by', runtimeMin.p90],
+    [say('earliest1In10'), runtimeMin.p10],
+    [say('mostLikely'), runtimeMin.p50],
+    [say('text90SureBy'), runtimeMin.p90],
   ]
   return (
     <>
-      <h2>When it ends</h2>
+      <h2>{say('whenItEnds')}</h2>
       <dl className={styles.list}>
         {rows.map(([words, minute]) => (
           <div key={words}>
@@ -33,8 +39,11 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
         ))}
       </dl>
       <p className={styles.note}>
-        From {result.runs} simulated runs; {runsText(result.reachesFraction)}{' '}
-        {result.reachesFraction === 0 ? 'lasts' : 'last'} the whole outage.
+        {say('fromSimulatedRunsTheWholeOutage', {
+          runs: result.runs,
+          runsText: runsText(result.reachesFraction),
+          reachesFraction: result.reachesFraction === 0 ? 'yes' : 'no',
+        })}
       </p>
     </>
   )

@@ -7,14 +7,18 @@ import TableRow from '@mui/material/TableRow'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
+import { energyByLoad } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(energyByLoad)
 
 const WHY = {
   off: 'off',
-  refused: 'not on battery',
-  tier: 'not carried in this plan',
-  voltage: 'needs another voltage',
-  away: 'its source is away',
+  refused: say('notOnBattery'),
+  tier: say('notCarriedInThisPlan'),
+  voltage: say('needsAnotherVoltage'),
+  away: say('itsSourceIsAway'),
 }
 
 /** What every load asks over the outage and how much of it is supplied, the largest first. */
@@ -27,16 +31,16 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
   const out = result.leftOut.filter(({ loadId }) => name(loadId))
   return (
     <Table className={styles.ledger}>
-      <caption className={styles.caption}>Energy by load over the outage</caption>
+      <caption className={styles.caption}>{say('energyByLoadOverTheOutage')}</caption>
       <TableHead>
         <TableRow>
-          <TableCell>Load</TableCell>
+          <TableCell>{say('load')}</TableCell>
           <TableCell className={styles.barCell}>
-            <span className="visually-hidden">Supplied of asked</span>
+            <span className="visually-hidden">{say('suppliedOfAsked')}</span>
           </TableCell>
-          <TableCell>Asked</TableCell>
-          <TableCell>Supplied</TableCell>
-          <TableCell className={styles.shareCell}>Share of it</TableCell>
+          <TableCell>{say('asked')}</TableCell>
+          <TableCell>{say('supplied')}</TableCell>
+          <TableCell className={styles.shareCell}>{say('shareOfIt')}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -69,7 +73,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
       </TableBody>
       <TableFooter>
         <TableRow>
-          <TableCell>All loads</TableCell>
+          <TableCell>{say('allLoads')}</TableCell>
           <TableCell className={styles.barCell} />
           <TableCell>{formatEnergy(asked)}</TableCell>
           <TableCell>{formatEnergy(supplied)}</TableCell>

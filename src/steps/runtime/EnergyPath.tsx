@@ -1,7 +1,11 @@
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
+import { energyPath } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(energyPath)
 
 /** Where the battery's energy goes over the outage: to the outlets, and what is lost on the way. */
 export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationResult }) {
@@ -11,36 +15,33 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
   const isFlat = plan.powerSystem.sources.every(({ lossRule }) => lossRule === 'flat')
   return (
     <>
-      <h2>Where the energy goes</h2>
+      <h2>{say('whereTheEnergyGoes')}</h2>
       <dl className={styles.list}>
         <div>
-          <dt>To the outlets</dt>
+          <dt>{say('toTheOutlets')}</dt>
           <dd>{formatEnergy(sum('outletWh'))}</dd>
         </div>
         <div>
-          <dt>Inverter, idle draw (no-load)</dt>
-          <dd>{isFlat ? 'counted below' : formatEnergy(sum('noLoadWh'))}</dd>
+          <dt>{say('inverterIdleDrawNoLoad')}</dt>
+          <dd>{isFlat ? say('countedBelow') : formatEnergy(sum('noLoadWh'))}</dd>
         </div>
         <div>
-          <dt>Conversion loss</dt>
+          <dt>{say('conversionLoss')}</dt>
           <dd>{formatEnergy(sum('conversionWh'))}</dd>
         </div>
         {straightWh > 1 && (
           <div>
-            <dt>Of it straight to the loads, past the battery</dt>
+            <dt>{say('ofItStraightToTheLoads')}</dt>
             <dd>{formatEnergy(straightWh)}</dd>
           </div>
         )}
         <div className={styles.total}>
-          <dt>Drained from the battery</dt>
+          <dt>{say('drainedFromTheBattery')}</dt>
           <dd>{formatEnergy(sum('takenWh') - straightWh)}</dd>
         </div>
       </dl>
       {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'notOnBattery') && (
-        <p className={styles.note}>
-          A medical device is on this plan. It does not replace the supplier’s or doctor’s emergency plan:
-          agree with them what happens when the battery ends.
-        </p>
+        <p className={styles.note}>{say('aMedicalDeviceIsOnThis')}</p>
       )}
     </>
   )

@@ -15,6 +15,10 @@ import { formatPercent, formatWatts } from '@/core/quantity/format'
 import type { LoadTrace } from '@/core/simulation/trace'
 import type { ChargeCurve } from '@/ui/chart/chargeCurve'
 import { readoutAt } from '@/ui/chart/readout'
+import { hoursTable } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(hoursTable)
 
 const HOUR_MIN = 60
 
@@ -34,7 +38,7 @@ export function HoursTable(props: HoursTableProps) {
       slotProps={{ transition: { timeout: 0 }, heading: { component: 'h2' } }}
       sx={{ mt: 1 }}
     >
-      <AccordionSummary expandIcon={<ExpandMore />}>Hour by hour, as a table</AccordionSummary>
+      <AccordionSummary expandIcon={<ExpandMore />}>{say('hourByHourAsATable')}</AccordionSummary>
       <AccordionDetails>{isOpen && <Hours {...props} />}</AccordionDetails>
     </Accordion>
   )
@@ -48,11 +52,11 @@ function Hours({ plan, curve, traces }: HoursTableProps) {
     <Table>
       <TableHead>
         <TableRow>
-          <TableCell>Clock</TableCell>
-          <TableCell>Charge, most likely</TableCell>
-          <TableCell>Likely range (80 %)</TableCell>
-          <TableCell>Watts</TableCell>
-          <TableCell>What runs</TableCell>
+          <TableCell>{say('clock')}</TableCell>
+          <TableCell>{say('chargeMostLikely')}</TableCell>
+          <TableCell>{say('likelyRange80')}</TableCell>
+          <TableCell>{say('watts')}</TableCell>
+          <TableCell>{say('whatRuns')}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -67,7 +71,7 @@ function Hours({ plan, curve, traces }: HoursTableProps) {
               {formatPercent(Math.max(charge.p10, charge.p90))}
             </TableCell>
             <TableCell>{formatWatts(demandW)}</TableCell>
-            <TableCell>{running.join(', ') || 'nothing'}</TableCell>
+            <TableCell>{running.join(', ') || say('nothing')}</TableCell>
           </TableRow>
         ))}
       </TableBody>

@@ -8,8 +8,12 @@ import { pauseWords } from '@/core/sizing/levers'
 import { ruleWords } from '@/core/sizing/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { inForce } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
 import { formatDegrees } from '@/core/reading/inUnits'
+
+const say = wordsOf(inForce)
 
 /** How loads are steered in this outage, each with the way back. */
 export function InForce({ plan }: { plan: Plan }) {
@@ -26,8 +30,8 @@ export function InForce({ plan }: { plan: Plan }) {
   )
   if (lines.length === 0) return null
   return (
-    <section aria-label="In force in this outage">
-      <h2>In force</h2>
+    <section aria-label={say('inForceInThisOutage')}>
+      <h2>{say('inForce')}</h2>
       <ul className={styles.events}>
         {lines.map(({ id, name, words, without, cost }) => (
           <li key={`${id} ${words}`}>
@@ -35,10 +39,10 @@ export function InForce({ plan }: { plan: Plan }) {
             {cost && <small className={styles.cost}> ({cost})</small>}{' '}
             <Button
               variant="text"
-              aria-label={`No longer: ${name} ${words}`}
+              aria-label={say('noLonger2', { name, words })}
               onClick={() => store.getState().edit(steerLoad(id, without))}
             >
-              no longer
+              {say('noLonger')}
             </Button>
           </li>
         ))}
@@ -55,12 +59,12 @@ function linesOf(
   const { pauses = [], offDaily = [], rules = [], setBackK, sessionsAt } = steering
   return [
     ...pauses.map((pause, i) => ({
-      words: `off ${pauseWords(plan, pause)}`,
+      words: say('off', { pauseWords: pauseWords(plan, pause) }),
       offMin: pause.toMin - pause.fromMin,
       without: { pauses: pauses.filter((_, k) => k !== i) },
     })),
     ...offDaily.map(({ from, to }, i) => ({
-      words: `off daily ${formatWindow({ from, to }, plan.household.units.clock)}`,
+      words: say('offDaily', { window: formatWindow({ from, to }, plan.household.units.clock) }),
       offMin: (minuteOfDay(to) - minuteOfDay(from) + DAY_MIN) % DAY_MIN || DAY_MIN,
       without: { offDaily: offDaily.filter((_, k) => k !== i) },
     })),
@@ -70,12 +74,19 @@ function linesOf(
       without: { rules: rules.filter((_, k) => k !== i) },
     })),
     ...(setBackK
-      ? [{ words: `set back ${formatDegrees(setBackK, plan.household.units)}`, without: { setBackK: 0 } }]
+      ? [
+          {
+            words: say('setBack', { degrees: formatDegrees(setBackK, plan.household.units) }),
+            without: { setBackK: 0 },
+          },
+        ]
       : []),
     ...(sessionsAt
       ? [
           {
-            words: `moved to ${sessionsAt.map((at) => formatClock(at, plan.household.units.clock)).join(', ')}`,
+            words: say('movedTo', {
+              sessionsAt: sessionsAt.map((at) => formatClock(at, plan.household.units.clock)).join(', '),
+            }),
             without: { sessionsAt: undefined },
           },
         ]

@@ -9,9 +9,13 @@ import type { LoadTrace } from '@/core/simulation/trace'
 import { offCost } from '@/core/sizing/offCost'
 import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { lane as laneWords } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import styles from './Lanes.module.css'
 import { MedicalQuestion } from './MedicalQuestion'
 import { SNAP_MIN, movedClock, placed, snapped } from '@/ui/timeline/laneMoves'
+
+const say = wordsOf(laneWords)
 
 interface LaneProps {
   plan: Plan
@@ -154,7 +158,10 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
                   key={fromMin}
                   className={styles.session}
                   style={span(fromMin + by, toMin + by)}
-                  aria-label={`${load.name} at ${formatClock(by ? movedClock(clock, by) : clock, style)}; arrows move it`}
+                  aria-label={say('atArrowsMoveIt', {
+                    load: load.name,
+                    clock: formatClock(by ? movedClock(clock, by) : clock, style),
+                  })}
                   onPointerDown={(event) =>
                     begin(event, { kind: 'session', clock, grabbed: minuteAt(event), by: 0 })
                   }
@@ -172,7 +179,11 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
               key={i}
               className={styles.pause}
               style={span(fromMin, toMin)}
-              aria-label={`${load.name} kept off ${momentOf(plan, fromMin)} to ${momentOf(plan, toMin)}`}
+              aria-label={say('keptOffTo', {
+                load: load.name,
+                momentOf: momentOf(plan, fromMin),
+                momentOf2: momentOf(plan, toMin),
+              })}
               onPointerDown={(event) =>
                 begin(event, { kind: 'move pause', index: i, grabbed: minuteAt(event), by: 0 })
               }
@@ -190,12 +201,12 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
         )}
         <ButtonBase
           className={styles.add}
-          aria-label={`Keep ${load.name} off for an hour`}
-          title="Keep it off for an hour"
+          aria-label={say('keepOffForAnHour', { load: load.name })}
+          title={say('keepItOffForAnHour')}
           onPointerDown={(event) => event.stopPropagation()}
           onClick={() => addPause({ fromMin: 0, toMin: 60 })}
         >
-          off
+          {say('off')}
         </ButtonBase>
       </div>
       {tapped && (
@@ -205,7 +216,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
           choices={[
             {
               key: 'remove',
-              words: `Let ${load.name} run then`,
+              words: say('letRunThen', { load: load.name }),
               pick: () => putPauses(pauses.filter((_, k) => k !== tapped.index)),
             },
           ]}
@@ -222,7 +233,10 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       {asked && (
         <MedicalQuestion
           name={load.name}
-          hours={`from ${momentOf(plan, asked.fromMin)} to ${momentOf(plan, asked.toMin)}`}
+          hours={say('fromTo', {
+            momentOf: momentOf(plan, asked.fromMin),
+            momentOf2: momentOf(plan, asked.toMin),
+          })}
           onNo={() => setAsked(null)}
           onYes={() => {
             putPauses([...pauses, asked])

@@ -8,9 +8,13 @@ import { POINT_MIN } from '@/core/simulation/sweep'
 import type { LoadTrace } from '@/core/simulation/trace'
 import { unfedStretches } from '@/core/simulation/unfed'
 import { CurveLane } from '@/ui/timeline/CurveLane'
+import { lanes as lanesWords } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import { Lane } from './Lane'
 import styles from './Lanes.module.css'
 import axis from '@/ui/timeline/axis.module.css'
+
+const say = wordsOf(lanesWords)
 
 /** A lane for each carried load on the chart's own time axis: when it runs in a typical run, and what it takes. */
 export function Lanes(props: {
@@ -46,16 +50,13 @@ export function Lanes(props: {
     .map(({ loadId }) => traces.find((trace) => trace.loadId === loadId) ?? { loadId, stretches: [], wh: 0 })
     .sort((a, b) => (supplied.get(b.loadId) ?? 0) - (supplied.get(a.loadId) ?? 0))
   return (
-    <section className={`${styles.lanes} ${axis.lanes}`} aria-label="When each load runs">
-      <p className={styles.how}>
-        A typical run; pale where the battery is empty. Drag along a lane to keep a load off, or a session to
-        another hour; arrows move, Delete removes.
-      </p>
+    <section className={`${styles.lanes} ${axis.lanes}`} aria-label={say('whenEachLoadRuns')}>
+      <p className={styles.how}>{say('aTypicalRunPaleWhereThe')}</p>
       {refill && (
         <CurveLane
           name="Charging"
           figure={formatEnergy(inWh)}
-          label={`Charging, by the hour: ${formatEnergy(inWh)} over the outage`}
+          label={say('chargingByTheHourOverThe', { energy: formatEnergy(inWh) })}
           hue="refill"
           stepMin={POINT_MIN}
           shownMin={shownMin}
@@ -77,7 +78,7 @@ export function Lanes(props: {
           />
         )
       })}
-      {ordered.length === 0 && <p className={styles.how}>No load is carried. Switch one on in Loads.</p>}
+      {ordered.length === 0 && <p className={styles.how}>{say('noLoadIsCarriedSwitchOne')}</p>}
     </section>
   )
 }

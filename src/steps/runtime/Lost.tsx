@@ -7,8 +7,12 @@ import { nothingLostMin } from '@/core/risk/nothingLost'
 import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { lost as lostWords } from '@/words/en/pages/runtime'
 import { clockWords, nothingLostWords } from '@/words/hookup/hookupWords'
+import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(lostWords)
 
 /** What is lost behind the end, by the numbers it has on the chart. */
 export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
@@ -24,18 +28,18 @@ export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation 
   const bed = windowIntervals(asleep, startsAt, result.outageMin)
   return (
     <>
-      <h2>What is lost then</h2>
+      <h2>{say('whatIsLostThen')}</h2>
       <ol className={styles.losses}>
         {lost.map((clock) => (
           <li key={`${clock.kind} ${clock.loadId ?? clock.name}`}>
             {clockWords(clock, saying)} <b>{momentOf(plan, clock.lost!.likely, 5)}</b>
-            {isWithin(bed, clock.lost!.likely) && ', nobody is awake'}
+            {isWithin(bed, clock.lost!.likely) && say('nobodyIsAwake')}
           </li>
         ))}
       </ol>
       {until !== null && <p className={styles.note}>{nothingLostWords(until, endsMin, saying)}</p>}
       <p className={styles.note}>
-        <Link href={`/h/${householdId}/hookup`}>What to do about it, and how it is known: Hookup</Link>
+        <Link href={`/h/${householdId}/hookup`}>{say('whatToDoAboutItAnd')}</Link>
       </p>
     </>
   )

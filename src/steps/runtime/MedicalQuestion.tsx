@@ -4,25 +4,26 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
+import { medicalQuestion } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(medicalQuestion)
 
 /** Asks before a medical device is kept off. */
 export function MedicalQuestion(props: { name: string; hours: string; onYes: () => void; onNo: () => void }) {
   const { name, hours, onYes, onNo } = props
   return (
     <Dialog open onClose={onNo} aria-labelledby="medical-question">
-      <DialogTitle id="medical-question">Keep {name} off?</DialogTitle>
+      <DialogTitle id="medical-question">{say('keepOff', { name })}</DialogTitle>
       <DialogContent>
-        <p>
-          It is a medical device. Whoever depends on it would be without it {hours}. Ask its supplier or a
-          doctor what it bears before you plan this.
-        </p>
+        <p>{say('itIsAMedicalDeviceWhoever', { hours })}</p>
       </DialogContent>
       <DialogActions>
         <Button onClick={onNo} autoFocus>
-          Leave it on
+          {say('leaveItOn')}
         </Button>
         <Button onClick={onYes} color="error">
-          Keep it off all the same
+          {say('keepItOffAllTheSame')}
         </Button>
       </DialogActions>
     </Dialog>

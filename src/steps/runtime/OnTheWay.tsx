@@ -2,8 +2,12 @@ import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
+import { onTheWay } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import { eventWords, isNotable } from './eventWords'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(onTheWay)
 
 /** What else happens before it ends: sources taking over, limits passed, defrosts, a cut-off or sleep before the reserve. */
 export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResult }) {
@@ -12,15 +16,15 @@ export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResul
   return (
     notable.length > 0 && (
       <>
-        <h2>Along the way</h2>
+        <h2>{say('alongTheWay')}</h2>
         <ul className={styles.events}>
           {notable.map((event) => (
             <li key={`${event.kind} ${event.sourceId} ${event.loadId} ${event.limit}`}>
               {eventWords(event, plan)}
               <small>
                 {event.fraction < 1
-                  ? `in ${formatPercent(event.fraction)} of the runs, first about `
-                  : 'about '}
+                  ? say('inOfTheRunsFirstAbout', { percent: formatPercent(event.fraction) })
+                  : say('about')}
                 {moment(event.atMin.p50)}
               </small>
             </li>

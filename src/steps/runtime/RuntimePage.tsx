@@ -12,6 +12,8 @@ import { chargeCurve } from '@/ui/chart/chargeCurve'
 import { ChartReadout } from '@/ui/chart/ChartReadout'
 import { readoutAt, readoutWords } from '@/ui/chart/readout'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { runtimePage } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import { BuysHours } from './BuysHours'
 import { Ends } from './Ends'
 import { HoursTable } from './HoursTable'
@@ -26,6 +28,8 @@ import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
 import { WhatIf } from './WhatIf'
 import styles from './RuntimePage.module.css'
+
+const say = wordsOf(runtimePage)
 
 // its words come with the page's later parts
 const Lost = dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false })
@@ -70,24 +74,24 @@ const Body = memo(function Body(props: {
     <div className={styles.columns}>
       <div className={`${styles.main} ${axis.frame}`}>
         <div className={styles.legend}>
-          <h2>State of charge</h2>
+          <h2>{say('stateOfCharge')}</h2>
           {sources.length > 1 && (
             <SelectField
               cell
-              label="Source shown"
+              label={say('sourceShown')}
               value={sourceId ?? ''}
               options={sources.map(({ id, name }) => ({ value: id, words: name }))}
               onChange={setWanted}
             />
           )}
           <span>
-            <i className={styles.keyLine} /> most likely
+            <i className={styles.keyLine} /> {say('mostLikely')}
           </span>
           <span>
-            <i className={styles.keyBand} /> likely range (80 %)
+            <i className={styles.keyBand} /> {say('likelyRange80')}
           </span>
           <span>
-            <i className={styles.keyHatch} /> reserve
+            <i className={styles.keyHatch} /> {say('reserve')}
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
@@ -97,7 +101,7 @@ const Body = memo(function Body(props: {
               <div className={styles.canvas}>
                 <ChargeChart
                   curve={curve}
-                  label={`State of charge. ${answerText(evaluation.answer)}`}
+                  label={say('stateOfCharge2', { answerText: answerText(evaluation.answer) })}
                   gutter={gutters.left}
                   gutterRight={gutters.right}
                 />
@@ -124,7 +128,7 @@ const Body = memo(function Body(props: {
           {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
         </Later>
       </div>
-      <aside className={styles.side} aria-label="When it ends and where the energy goes">
+      <aside className={styles.side} aria-label={say('whenItEndsAndWhereThe')}>
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
         {evaluation && <Lost plan={plan} evaluation={evaluation} />}
         <BuysHours plan={plan} />

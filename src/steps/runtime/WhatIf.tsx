@@ -14,10 +14,14 @@ import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/Hou
 import { useAdvice } from '@/ui/household/useAdvice'
 import { useSeen } from '@/ui/household/useSeen'
 import { notify } from '@/ui/shell/notify'
+import { whatIf } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import { keepWorse } from './keepWorse'
 import styles from './RuntimePage.module.css'
 import { KEEP_WORDS, worseWords } from './worseWords'
+
+const say = wordsOf(whatIf)
 
 const ask = (client: SimulationClient, plan: Plan, show: (outcomes: WorseOutcome[]) => void) =>
   client.worseCases(plan, show)
@@ -33,10 +37,11 @@ export function WhatIf() {
   const { scenarios, powerSystems } = useHousehold(({ household }) => household)
   const fullWords = {
     scenario:
-      scenarios.length >= LIMITS.scenarios && `${LIMITS.scenarios} outages are the most; remove one first`,
+      scenarios.length >= LIMITS.scenarios &&
+      say('outagesAreTheMostRemoveOne', { scenarios: LIMITS.scenarios }),
     sources:
       powerSystems.length >= LIMITS.powerSystems &&
-      `${LIMITS.powerSystems} options are the most; remove one first`,
+      say('optionsAreTheMostRemoveOne', { powerSystems: LIMITS.powerSystems }),
     loads: false,
   }
   const keep = ({ kind }: WorseOutcome) => {
@@ -46,24 +51,24 @@ export function WhatIf() {
     if (!found) return
     const words = worseWords(kind, units)
     edit(keepWorse(words, found.change))
-    notify(`Kept: ${words}.`, store.getState().household)
+    notify(say('kept', { words }), store.getState().household)
   }
   return (
-    <section ref={element} aria-label="What if" className={styles.worst}>
-      <h2>What if it comes worse</h2>
-      {outcomes === null && <p className={styles.note}>Trying worse cases…</p>}
+    <section ref={element} aria-label={say('whatIf')} className={styles.worst}>
+      <h2>{say('whatIfItComesWorse')}</h2>
+      {outcomes === null && <p className={styles.note}>{say('tryingWorseCases')}</p>}
       {outcomes !== null && outcomes.length === 0 && (
-        <p className={styles.note}>Nothing is carried, so nothing can come worse.</p>
+        <p className={styles.note}>{say('nothingIsCarriedSoNothingCan')}</p>
       )}
       {outcomes !== null && outcomes.length > 0 && (
         <Table>
           <TableHead>
             <TableRow>
-              <TableCell>If</TableCell>
-              <TableCell>Hours lost</TableCell>
-              <TableCell>Then it lasts, {formatPercent(confidence)} sure</TableCell>
+              <TableCell>{say('ifWord')}</TableCell>
+              <TableCell>{say('hoursLost')}</TableCell>
+              <TableCell>{say('thenItLastsSure', { percent: formatPercent(confidence) })}</TableCell>
               <TableCell>
-                <span className="visually-hidden">Keep it</span>
+                <span className="visually-hidden">{say('keepIt')}</span>
               </TableCell>
             </TableRow>
           </TableHead>
@@ -82,7 +87,9 @@ export function WhatIf() {
                   />
                   {lostWords(outcome)}
                 </TableCell>
-                <TableCell>{outcome.holds ? 'the whole outage' : formatDuration(outcome.lastsMin)}</TableCell>
+                <TableCell>
+                  {outcome.holds ? say('theWholeOutage') : formatDuration(outcome.lastsMin)}
+                </TableCell>
                 <TableCell>
                   {fullWords[outcome.part] || (
                     <Button
@@ -105,6 +112,6 @@ export function WhatIf() {
 
 function lostWords({ kind, lostH, isPastHorizon }: WorseOutcome): string {
   if (kind === 'longer') return 'none; more is asked'
-  if (lostH * 60 < 1) return isPastHorizon ? 'none that is seen' : 'none'
+  if (lostH * 60 < 1) return isPastHorizon ? say('noneThatIsSeen') : 'none'
   return formatDuration(lostH * 60)
 }

@@ -1,5 +1,9 @@
 import type { Plan } from '@/core/plan/document'
 import type { PlanEvent } from '@/core/simulation/result'
+import { eventWords as eventWordsWords } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(eventWordsWords)
 
 /** Whether an event is worth telling beside the end itself: an end by its reserve is told already. */
 export const isNotable = ({ kind, cause, fraction }: PlanEvent) =>
@@ -11,25 +15,25 @@ export function eventWords(event: PlanEvent, plan: Plan): string {
   const load = plan.loads.find(({ id }) => id === event.loadId)?.name ?? ''
   switch (event.kind) {
     case 'empty':
-      if (event.cause === 'sleep') return `${source} goes to sleep: too little is drawn`
-      if (event.cause === 'temperature') return `It is too cold or too hot for ${source} where it stands`
+      if (event.cause === 'sleep') return say('goesToSleepTooLittleIs', { source })
+      if (event.cause === 'temperature') return say('itIsTooColdOrToo', { source })
       if (event.cause === 'cut-off') {
         const { bank } = plan.powerSystem.sources.find(({ id }) => id === event.sourceId) ?? {}
         const ownV = (bank?.battery.ownCutOffV ?? 0) * (bank?.series ?? 1)
         return ownV > (bank?.inverter?.cutOffV ?? 0)
-          ? `${source}: its batteries switch themselves off on low volts, before the reserve`
-          : `${source} cuts off on low volts, before its reserve`
+          ? say('itsBatteriesSwitchThemselvesOffOn', { source })
+          : say('cutsOffOnLowVoltsBefore', { source })
       }
-      return `${source} is empty`
+      return say('isEmpty', { source })
     case 'takes-over':
-      return `${source} takes over`
+      return say('takesOver', { source })
     case 'defrost':
-      return `${load} defrosts`
+      return say('defrosts', { load })
     case 'ends-in-defrost':
-      return `A defrost of ${load} empties ${source}`
+      return say('aDefrostOfEmpties', { load, source })
     case 'overload':
       return event.limit === 'surge'
-        ? `${load} starts past the surge limit`
-        : `${load} takes it past the continuous limit`
+        ? say('startsPastTheSurgeLimit', { load })
+        : say('takesItPastTheContinuousLimit', { load })
   }
 }

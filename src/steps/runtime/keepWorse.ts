@@ -9,6 +9,10 @@ import {
   freshId,
   freshName,
 } from '@/ui/household/edits'
+import { keepWorse as keepWorseWords } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(keepWorseWords)
 
 /** Names end early enough for a number behind them. */
 const NAME_LENGTH = LIMITS.nameLength - 3
@@ -31,7 +35,7 @@ export const keepWorse =
     }
     if ('sources' in change) {
       const system = powerSystems.find(({ id }) => id === chosen.powerSystemId)!
-      const name = freshName(`${system.name}, aged`.slice(0, NAME_LENGTH), powerSystems)
+      const name = freshName(say('aged', { system: system.name }).slice(0, NAME_LENGTH), powerSystems)
       const id = freshId(name, powerSystems)
       return addPowerSystem({ ...system, id, name, sources: change.sources })(household)
     }

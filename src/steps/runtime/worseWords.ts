@@ -2,32 +2,36 @@ import { formatDegrees } from '@/core/reading/inUnits'
 import { formatPercent, formatWatts } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import { WORSE, type WorseKind } from '@/core/sizing/worseCases'
+import { worseWords as worseWordsWords } from '@/words/en/pages/runtime'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(worseWordsWords)
 
 /** What may come worse, in words. */
 export function worseWords(kind: WorseKind, units: Units): string {
   switch (kind) {
     case 'pump':
-      return 'The pump runs twice as often'
+      return say('thePumpRunsTwiceAsOften')
     case 'colder':
-      return `${formatDegrees(WORSE.byK, units)} colder`
+      return say('colder', { degrees: formatDegrees(WORSE.byK, units) })
     case 'hotter':
-      return `${formatDegrees(WORSE.byK, units)} hotter`
+      return say('hotter', { degrees: formatDegrees(WORSE.byK, units) })
     case 'old battery':
-      return `The battery has aged: ${formatPercent(WORSE.agedFraction)} less`
+      return say('theBatteryHasAgedLess', { percent: formatPercent(WORSE.agedFraction) })
     case 'doors':
-      return 'Doors are opened twice as often'
+      return say('doorsAreOpenedTwiceAsOften')
     case 'longer':
-      return 'A day longer'
+      return say('aDayLonger')
     case 'dull':
-      return 'Dull days'
+      return say('dullDays')
     case 'forgotten':
-      return `One load forgotten: ${formatWatts(WORSE.forgottenW)} all day`
+      return say('oneLoadForgottenAllDay', { watts: formatWatts(WORSE.forgottenW) })
   }
 }
 
 /** What keeping it makes, on the key. */
 export const KEEP_WORDS = {
-  scenario: 'Keep as an outage',
-  sources: 'Keep as an option',
-  loads: 'Plan for it',
+  scenario: say('keepAsAnOutage'),
+  sources: say('keepAsAnOption'),
+  loads: say('planForIt'),
 } as const

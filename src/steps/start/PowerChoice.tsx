@@ -9,28 +9,31 @@ import { type StartPower, USUAL_SURGE } from '@/catalog/startHousehold'
 import { formatWatts } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
+import { powerChoice } from '@/words/en/pages/start'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(powerChoice)
 
 const KINDS: { kind: StartPower['kind']; words: string; usual: StartPower }[] = [
-  { kind: 'nothing', words: 'Nothing yet: find something for me', usual: { kind: 'nothing' } },
+  { kind: 'nothing', words: say('nothingYetFindSomethingForMe'), usual: { kind: 'nothing' } },
   {
     kind: 'station',
-    words: 'A power station',
+    words: say('aPowerStation'),
     usual: { kind: 'station', capacityWh: 1000, watts: 1800, surgeW: null },
   },
   {
     kind: 'battery',
-    words: 'A battery and an inverter',
+    words: say('aBatteryAndAnInverter'),
     usual: { kind: 'battery', chemistry: 'lifepo4', volts: 12, ah: 100, watts: 1000 },
   },
-  { kind: 'generator', words: 'A generator', usual: { kind: 'generator', watts: 2000 } },
-  { kind: 'car', words: 'A car', usual: { kind: 'car' } },
+  { kind: 'generator', words: say('aGenerator'), usual: { kind: 'generator', watts: 2000 } },
+  { kind: 'car', words: say('aCar'), usual: { kind: 'car' } },
 ]
 
 const NOTES: Partial<Record<StartPower['kind'], string>> = {
-  nothing: 'The answer is for a 1 kWh station, as an example. Next comes the search for what lasts.',
-  generator:
-    'It charges a 1 kWh station, as an example, when you plan its hours. Outdoors only, 6 m (20 ft) from windows and doors: carbon monoxide kills.',
-  car: 'By its 12 V socket, about 100 W. The engine runs outdoors only: carbon monoxide kills.',
+  nothing: say('theAnswerIsForA1'),
+  generator: say('itChargesA1KwhStation'),
+  car: say('byIts12VSocketAbout'),
 }
 
 /** What there is, by its label. */
@@ -44,7 +47,7 @@ export function PowerChoice({
   return (
     <Stack spacing={1.5}>
       <Typography component="h2" variant="subtitle2" id="start-power">
-        3 · What you have
+        {say('text3WhatYouHave')}
       </Typography>
       <RadioGroup
         aria-labelledby="start-power"
@@ -59,20 +62,20 @@ export function PowerChoice({
         <div>
           <QuantityField
             local
-            label="Capacity"
+            label={say('capacity')}
             path="source.capacityWh"
             value={power.capacityWh}
             onChange={(capacityWh) => onChange({ ...power, capacityWh })}
           />
           <QuantityField
             local
-            label="Running watts"
+            label={say('runningWatts')}
             path="source.watts"
             value={power.watts}
             onChange={(watts) => onChange({ ...power, watts })}
           />
           <FormControlLabel
-            label="Its label gives surge watts"
+            label={say('itsLabelGivesSurgeWatts')}
             control={
               <Checkbox
                 checked={power.surgeW !== null}
@@ -83,16 +86,17 @@ export function PowerChoice({
           />
           {power.surgeW === null ? (
             <Typography variant="caption" color="text.secondary">
-              Counted as {formatWatts(USUAL_SURGE * power.watts)}, which is a guess: read it off the label
-              before a motor depends on it.
+              {say('countedAsWhichIsAGuess', { watts: formatWatts(USUAL_SURGE * power.watts) })}
             </Typography>
           ) : (
             <QuantityField
               local
-              label="Surge"
+              label={say('surge')}
               path="source.watts"
               value={power.surgeW}
-              check={(value) => (value < power.watts ? `At least its ${formatWatts(power.watts)}.` : null)}
+              check={(value) =>
+                value < power.watts ? say('atLeastIts', { watts: formatWatts(power.watts) }) : null
+              }
               onChange={(surgeW) => onChange({ ...power, surgeW })}
             />
           )}
@@ -101,38 +105,38 @@ export function PowerChoice({
       {power.kind === 'battery' && (
         <div>
           <SelectField
-            label="Kind"
+            label={say('kind')}
             value={power.chemistry}
             options={[
-              { value: 'lifepo4' as const, words: 'LiFePO4 (lithium)' },
-              { value: 'agm' as const, words: 'AGM (sealed lead-acid)' },
-              { value: 'flooded' as const, words: 'Flooded lead-acid' },
+              { value: 'lifepo4' as const, words: say('lifepo4Lithium') },
+              { value: 'agm' as const, words: say('agmSealedLeadAcid') },
+              { value: 'flooded' as const, words: say('floodedLeadAcid') },
             ]}
             onChange={(chemistry) => onChange({ ...power, chemistry })}
           />
           <SelectField
-            label="Volts"
+            label={say('volts')}
             value={String(power.volts) as '12' | '24' | '48'}
             options={(['12', '24', '48'] as const).map((value) => ({ value, words: `${value} V` }))}
             onChange={(volts) => onChange({ ...power, volts: Number(volts) as 12 | 24 | 48 })}
           />
           <QuantityField
             local
-            label="Amp-hours"
+            label={say('ampHours')}
             path="battery.capacityAh"
             value={power.ah}
             onChange={(ah) => onChange({ ...power, ah })}
           />
           <QuantityField
             local
-            label="Inverter watts"
+            label={say('inverterWatts')}
             path="source.watts"
             value={power.watts}
             onChange={(watts) => onChange({ ...power, watts })}
           />
           {power.chemistry === 'flooded' && (
             <Typography variant="caption" color="text.secondary">
-              It gives off gas that explodes: outdoors or well ventilated, no flame near it.
+              {say('itGivesOffGasThatExplodes')}
             </Typography>
           )}
         </div>
@@ -140,7 +144,7 @@ export function PowerChoice({
       {power.kind === 'generator' && (
         <QuantityField
           local
-          label="Rated watts"
+          label={say('ratedWatts')}
           path="source.watts"
           value={power.watts}
           low={100}

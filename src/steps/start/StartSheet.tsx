@@ -13,13 +13,17 @@ import { type StartAnswers, startHousehold } from '@/catalog/startHousehold'
 import { LIMITS, PLAN_VERSION } from '@/core/plan/limits'
 import { UnitsContext } from '@/ui/field/units'
 import { ThemeSwitch } from '@/ui/shell/ThemeSwitch'
+import { startSheet } from '@/words/en/pages/start'
+import { wordsOf } from '@/words/translate'
 import { PowerChoice } from './PowerChoice'
 import { ThingsList } from './ThingsList'
 import { type StartAnswer, useStartAnswer } from './useStartAnswer'
 import { WhereFields } from './WhereFields'
 
+const say = wordsOf(startSheet)
+
 const BEGIN: StartAnswers = {
-  name: 'Our house',
+  name: say('ourHouse'),
   place: null,
   ...usualOf('US'),
   hours: 14,
@@ -40,7 +44,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
   const change = (part: Partial<StartAnswers>) => setAnswers((before) => ({ ...before, ...part }))
 
   const open = async (isEmpty: boolean) => {
-    if (answers.name.trim() === '') return setTrouble('Give the household a name, such as “Our house”.')
+    if (answers.name.trim() === '') return setTrouble(say('giveTheHouseholdANameSuch'))
     setMaking(true)
     setTrouble(null)
     const wanted = isEmpty ? { ...answers, things: [], written: [] } : answers
@@ -59,9 +63,9 @@ export function StartSheet({ today, country }: { today: string; country: string 
         const page = isEmpty ? 'loads' : answers.power.kind === 'nothing' ? 'power?tab=find' : 'runtime'
         return router.push(`/h/${body.id}/${page}`)
       }
-      setTrouble(body.error?.message ?? 'It could not be made.')
+      setTrouble(body.error?.message ?? say('itCouldNotBeMade'))
     } catch {
-      setTrouble('Yotrope is not answering. Nothing was made, nothing is lost; try again.')
+      setTrouble(say('yotropeIsNotAnsweringNothingWas'))
     }
     setMaking(false)
   }
@@ -80,19 +84,19 @@ export function StartSheet({ today, country }: { today: string; country: string 
         }}
       >
         <Link href="/" underline="none" color="inherit" sx={{ fontSize: 17, fontWeight: 700 }}>
-          Yotrope
+          {say('yotrope')}
         </Link>
-        <span>Start yours</span>
+        <span>{say('startYours')}</span>
         <Box sx={{ flex: 1 }} />
         <Button onClick={() => open(true)} disabled={isMaking}>
-          Skip to an empty plan
+          {say('skipToAnEmptyPlan')}
         </Button>
         <ThemeSwitch />
       </Box>
       <Box component="main">
         <Box
           component="section"
-          aria-label="The answer"
+          aria-label={say('theAnswer')}
           sx={{
             display: 'grid',
             gridTemplateColumns: { xs: '1fr', md: '3fr 2fr' },
@@ -111,11 +115,10 @@ export function StartSheet({ today, country }: { today: string; country: string 
           <Sentence answer={answer} hasLoads={household.loads.length > 0} />
           <Box sx={{ display: { xs: 'none', sm: 'block' } }}>
             <Typography variant="subtitle2" component="h2">
-              How sure is this?
+              {say('howSureIsThis')}
             </Typography>
             <Typography variant="body2" color="text.secondary">
-              Every figure here is a typical one. A label read or a day on a meter narrows it; both can wait.
-              Nothing here is final.
+              {say('everyFigureHereIsATypical')}
             </Typography>
           </Box>
         </Box>
@@ -139,7 +142,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
               <TextField
                 size="small"
                 fullWidth
-                label="Name of the household"
+                label={say('nameOfTheHousehold')}
                 value={answers.name}
                 onChange={(event) => change({ name: event.target.value })}
                 slotProps={{ htmlInput: { maxLength: LIMITS.nameLength } }}
@@ -150,7 +153,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
                 </Alert>
               )}
               <Button variant="contained" color="primary" onClick={() => open(false)} loading={isMaking}>
-                Open my plan
+                {say('openMyPlan')}
               </Button>
             </Box>
           </section>
@@ -165,19 +168,18 @@ function Sentence({ answer, hasLoads }: { answer: StartAnswer; hasLoads: boolean
   if (!hasLoads)
     return (
       <Typography component="h1" sx={frame}>
-        How long will your power last, and until what hour? Tick what must not stop; the answer stands here
-        from the first tick.
+        {say('howLongWillYourPowerLast')}
       </Typography>
     )
   if (answer.kind === 'failed')
     return (
       <Alert severity="error">
-        <b>No answer.</b> {answer.message}
+        <b>{say('noAnswer')}</b> {answer.message}
       </Alert>
     )
   if (answer.kind === 'waiting')
     return (
-      <Box role="status" aria-label="Working out the answer" sx={frame}>
+      <Box role="status" aria-label={say('workingOutTheAnswer')} sx={frame}>
         <Skeleton width="92%" />
         <Skeleton width="70%" />
       </Box>

@@ -17,6 +17,10 @@ import type { Household } from '@/core/plan/household'
 import { formatWatts } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { loadOfLine } from '@/ui/household/loadOfLine'
+import { thingsList } from '@/words/en/pages/start'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(thingsList)
 
 type Things = StartAnswers['things']
 
@@ -60,16 +64,12 @@ export function ThingsList(props: {
       setSaid(`${load.name}: ${reading.load.understood}`)
       return setText('')
     }
-    setSaid(
-      reading.status === 'refuse'
-        ? reading.message
-        : `“${line}” can mean several things. Write its watts and hours, such as “pump 400 W 15 s every 6 min”.`,
-    )
+    setSaid(reading.status === 'refuse' ? reading.message : say('canMeanSeveralThingsWriteIts', { line }))
   }
   return (
     <Stack spacing={1.5}>
       <Typography component="h2" variant="subtitle2">
-        2 · What must not stop
+        {say('text2WhatMustNotStop')}
       </Typography>
       <Autocomplete<Appliance, false, false, true>
         freeSolo
@@ -94,22 +94,22 @@ export function ThingsList(props: {
           if (one === null) return
           if (typeof one === 'string') return void readLine(one.trim())
           put(one.id, Math.max(1, countOf(one.id)))
-          setSaid(`${one.name} is ticked.`)
+          setSaid(say('isTicked', { one: one.name }))
           setText('')
         }}
         renderInput={(input) => (
           <TextField
             {...input}
-            label="Name it, or write a line"
-            placeholder="fridge, sump, wifi … or: pump 400 W 15 s every 6 min"
-            helperText={isFull ? `${LIMITS.loads} things are the most` : said}
+            label={say('nameItOrWriteALine')}
+            placeholder={say('fridgeSumpWifiOrPump400')}
+            helperText={isFull ? say('thingsAreTheMost', { loads: LIMITS.loads }) : said}
             slotProps={{ ...input.slotProps, formHelperText: { role: 'status' } }}
           />
         )}
       />
       <Box
         component="ul"
-        aria-label="Common things"
+        aria-label={say('commonThings')}
         sx={{
           listStyle: 'none',
           m: 0,
@@ -137,20 +137,14 @@ export function ThingsList(props: {
               }
             />
             <Typography variant="caption" color="text.secondary">
-              {formatWatts(averageW(load.behaviour))} average
+              {say('average', { watts: formatWatts(averageW(load.behaviour)) })}
             </Typography>
           </Row>
         ))}
       </Box>
-      {hasMedical && (
-        <Alert severity="warning">
-          A medical device: this plan does not replace your supplier’s or doctor’s emergency plan. Ask them
-          what to do in an outage.
-        </Alert>
-      )}
+      {hasMedical && <Alert severity="warning">{say('aMedicalDeviceThisPlanDoes')}</Alert>}
       <Typography variant="caption" color="text.secondary">
-        {APPLIANCES.length - COMMON_THINGS.length} more by name. All figures are typical ones until you know
-        better; each can be changed later.
+        {say('moreByNameAllFiguresAre', { nAPPLIANCES: APPLIANCES.length - COMMON_THINGS.length })}
       </Typography>
     </Stack>
   )
@@ -197,7 +191,7 @@ function Thing(props: { id: string; count: number; put: (id: string, count: numb
           <QuantityField
             local
             cell
-            label={`How many: ${appliance.name}`}
+            label={say('howMany', { appliance: appliance.name })}
             path="load.count"
             value={count}
             onChange={(next) => put(id, next)}
@@ -205,8 +199,8 @@ function Thing(props: { id: string; count: number; put: (id: string, count: numb
         </Box>
       ) : (
         <Typography variant="caption" color="text.secondary">
-          {appliance.medical ? 'medical, ' : ''}
-          {watts < 1 ? 'seconds a day' : `${formatWatts(watts)} average`}
+          {appliance.medical ? say('medical') : ''}
+          {watts < 1 ? say('secondsADay') : say('average', { watts: formatWatts(watts) })}
         </Typography>
       )}
     </Row>

@@ -12,6 +12,11 @@ import { UNITS_OF } from '@/core/quantity/units'
 import { formatTemperatures } from '@/core/reading/inUnits'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
+import { rich } from '@/ui/rich'
+import { whereFields } from '@/words/en/pages/start'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(whereFields)
 
 const MAINS: { value: StartAnswers['mains']; words: string }[] = [
   { value: '120/240 V split phase', words: '120/240 V' },
@@ -19,9 +24,9 @@ const MAINS: { value: StartAnswers['mains']; words: string }[] = [
   { value: '230 V', words: '230 V' },
 ]
 const LENGTHS = [
-  { hours: 14, words: 'A night', detail: '18:00–08:00' },
-  { hours: 24, words: 'A day', detail: '24 h' },
-  { hours: 72, words: 'Three days', detail: '72 h' },
+  { hours: 14, words: say('aNight'), detail: '18:00–08:00' },
+  { hours: 24, words: say('aDay'), detail: '24 h' },
+  { hours: 72, words: say('threeDays'), detail: '72 h' },
 ]
 
 interface Found {
@@ -84,7 +89,7 @@ export function WhereFields(props: {
   return (
     <Stack spacing={1.5}>
       <Typography component="h2" variant="subtitle2">
-        1 · Where and which outage
+        {say('text1WhereAndWhichOutage')}
       </Typography>
       <Autocomplete
         size="small"
@@ -98,21 +103,21 @@ export function WhereFields(props: {
         onInputChange={(_, next) => setTyped(next)}
         noOptionsText={
           text.length < 2
-            ? 'Type the first letters'
+            ? say('typeTheFirstLetters')
             : found.of === text
-              ? 'No town of this name is known here. The nearest larger one will do.'
-              : 'Looking…'
+              ? say('noTownOfThisNameIs')
+              : say('looking')
         }
-        renderInput={(input) => <TextField {...input} label="Town, or leave it out" />}
+        renderInput={(input) => <TextField {...input} label={say('townOrLeaveItOut')} />}
       />
       <SelectField
-        label="Mains"
+        label={say('mains')}
         value={answers.mains}
         options={MAINS}
         onChange={(mains) => change({ mains })}
       />
       <SelectField
-        label="Units"
+        label={say('units')}
         value={units.temperature === '°F' ? 'us' : 'metric'}
         options={[
           { value: 'us' as const, words: '°F, lb, gal' },
@@ -123,13 +128,13 @@ export function WhereFields(props: {
         }
       />
       <Typography component="h3" variant="subtitle2" sx={{ pt: 1 }}>
-        An outage like
+        {say('anOutageLike')}
       </Typography>
       <ToggleButtonGroup
         exclusive
         fullWidth
         size="small"
-        aria-label="Season"
+        aria-label={say('season')}
         value={season}
         onChange={(_, next: Season | null) => next && change({ season: next })}
       >
@@ -144,7 +149,7 @@ export function WhereFields(props: {
         orientation="vertical"
         fullWidth
         size="small"
-        aria-label="Length"
+        aria-label={say('length')}
         value={isOwn ? 'own' : hours}
         onChange={(_, next: number | 'own' | null) =>
           next !== null && change({ hours: next === 'own' ? 36 : next })
@@ -156,22 +161,27 @@ export function WhereFields(props: {
           </ToggleButton>
         ))}
         <ToggleButton value="own" sx={{ justifyContent: 'space-between' }}>
-          My hours <small>{isOwn ? `${hours} h` : '…'}</small>
+          {rich(say, 'myHours', {
+            isOwn: isOwn ? `${hours} h` : '…',
+            small: (text) => <small>{text}</small>,
+          })}
         </ToggleButton>
       </ToggleButtonGroup>
       {isOwn && (
         <QuantityField
           local
-          label="Outage length"
+          label={say('outageLength')}
           path="scenario.durationH"
           value={hours}
           onChange={(next) => change({ hours: next })}
         />
       )}
       <Typography variant="caption" color="text.secondary">
-        {climate.name}: {formatTemperatures(climate.lowC[month], climate.highC[month], units)} on an ordinary
-        day of that season{place ? ', a guess by where it is' : ', a guess until you say where'}. It begins at
-        18:00; asleep from 23:00 to 06:30.
+        {say('onAnOrdinaryDayOfThat', {
+          climate: climate.name,
+          temperatures: formatTemperatures(climate.lowC[month], climate.highC[month], units),
+          place: place ? 'yes' : 'no',
+        })}
       </Typography>
     </Stack>
   )

@@ -1,8 +1,12 @@
 'use client'
 import Slider from '@mui/material/Slider'
 import { type PointerEvent, useState } from 'react'
+import { chartReadout } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import type { Gutters } from '../timeline/useGutters'
 import styles from './ChartReadout.module.css'
+
+const say = wordsOf(chartReadout)
 
 interface ChartReadoutProps {
   shownMin: number
@@ -27,13 +31,13 @@ export function ChartReadout({ shownMin, gutters, wordsAt }: ChartReadoutProps) 
   return (
     <>
       <p className={styles.words} data-testid="readout">
-        {minute === null ? 'Point at the chart, or move along it with the arrow keys.' : wordsAt(minute)}
+        {minute === null ? say('pointAtTheChartOrMove') : wordsAt(minute)}
       </p>
       <div className={styles.over} style={{ left: gutters.left, right: gutters.right }}>
         <Slider
           className={styles.slider}
           data-shown={minute !== null}
-          aria-label="Hour on the chart"
+          aria-label={say('hourOnTheChart')}
           value={minute ?? 0}
           min={0}
           max={Math.floor(shownMin / STEP_MIN) * STEP_MIN}

@@ -7,6 +7,10 @@ import type { Evaluation } from '@/words/answer/evaluation'
 import type { Band, Percentiles } from '@/core/simulation/result'
 import { shownMinutes } from '@/core/simulation/shownMinutes'
 import { formatExactDuration } from '@/core/quantity/format'
+import { chargeCurve as chargeCurveWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(chargeCurveWords)
 
 /** All the chart draws of one source. */
 export interface ChargeCurve {
@@ -65,10 +69,10 @@ function endsWords(startsAt: string, style: ClockStyle, { p10, p50, p90 }: Perce
   const late = p90 === Infinity ? null : moment(p90)
   const until = late
     ? `${late.day === early.day ? '' : `${late.day} `}${late.clock}`
-    : `after ${formatExactDuration(horizonMin)}`
+    : say('after', { exactDuration: formatExactDuration(horizonMin) })
   return {
-    title: `empty ${formatMoment(startsAt, p50, 10, style)}`,
-    detail: `Likely range (80 %): ${early.day} ${early.clock} to ${until}`,
+    title: say('empty', { moment: formatMoment(startsAt, p50, 10, style) }),
+    detail: say('likelyRange80To', { day: early.day, clock: early.clock, until }),
   }
 }
 

@@ -1,7 +1,11 @@
 import type { Chart, Plugin, Tick } from 'chart.js'
 import { type ClockStyle, DAY_MIN, clockOf, epochMinute, formatClock, weekdayName } from '@/core/plan/clock'
+import { chartDecorations } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import type { ChargeCurve } from './chargeCurve'
 import type { Ink } from './chartInk'
+
+const say = wordsOf(chartDecorations)
 
 const PIXELS_A_TICK = 76
 
@@ -37,7 +41,7 @@ export function decorations(curve: ChargeCurve, ink: Ink): Plugin<'line'> {
       const { ctx } = chart
       ctx.save()
       drawStretches(chart, curve.asleep, 'asleep', ink, () => ink.night)
-      drawStretches(chart, curve.away, 'nobody home', ink, () => dots(ctx, ink.soft))
+      drawStretches(chart, curve.away, say('nobodyHome'), ink, () => dots(ctx, ink.soft))
       drawReserve(chart, curve, ink)
       ctx.restore()
     },

@@ -1,5 +1,9 @@
 import type { AnnotationOptions } from 'chartjs-plugin-annotation'
+import { guideLine as guideLineWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import type { Ink } from './chartInk'
+
+const say = wordsOf(guideLineWords)
 
 interface GuideLine {
   axis: 'x' | 'y'
@@ -35,4 +39,4 @@ export const guideLine = (
 
 /** The line at which an outage is planned to end. @param atMin minutes since it began */
 export const plannedEnd = (atMin: number, ink: Ink, color: string): AnnotationOptions<'line'> =>
-  guideLine(ink, { axis: 'x', at: atMin, words: 'planned end', color, wordsAt: 'end' })
+  guideLine(ink, { axis: 'x', at: atMin, words: say('plannedEnd'), color, wordsAt: 'end' })

@@ -2,7 +2,11 @@ import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent, formatWatts } from '@/core/quantity/format'
 import type { LoadTrace } from '@/core/simulation/trace'
+import { readout } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import type { ChargeCurve } from './chargeCurve'
+
+const say = wordsOf(readout)
 
 /** What the chart says at a minute. */
 export interface Readout {
@@ -64,7 +68,13 @@ export function readoutWords(
   const low = Math.min(charge.p10, charge.p90)
   const high = Math.max(charge.p10, charge.p90)
   const named = running.slice(0, MOST_NAMED).join(', ')
-  const more = running.length > MOST_NAMED ? ` and ${running.length - MOST_NAMED} more` : ''
-  const runs = running.length === 0 ? 'nothing runs' : `${formatWatts(demandW)}: ${named}${more}`
-  return `${momentOf(plan, minute)}: ${formatPercent(charge.p50)} charged (likely ${formatPercent(low)} to ${formatPercent(high)}), ${runs}`
+  const more = running.length > MOST_NAMED ? say('andMore', { nRunning: running.length - MOST_NAMED }) : ''
+  const runs = running.length === 0 ? say('nothingRuns') : `${formatWatts(demandW)}: ${named}${more}`
+  return say('chargedLikelyTo', {
+    momentOf: momentOf(plan, minute),
+    percent: formatPercent(charge.p50),
+    percent2: formatPercent(low),
+    percent3: formatPercent(high),
+    runs,
+  })
 }

@@ -2,6 +2,10 @@
 import type { InputWindow } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { windowFields } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(windowFields)
 
 /** What an input for panels bears: its volts, amps and watts, as its label says. */
 export function WindowFields(props: {
@@ -16,32 +20,34 @@ export function WindowFields(props: {
     <>
       {!isPwm && (
         <QuantityField
-          label="Lowest volts"
-          pairedWith="Highest volts"
+          label={say('lowestVolts')}
+          pairedWith={say('highestVolts')}
           path="window.lowV"
           value={window.lowV}
           check={(volts) =>
-            volts >= window.highV ? `Below its highest ${formatNumber(window.highV)} V.` : null
+            volts >= window.highV ? say('belowItsHighestV', { number: formatNumber(window.highV) }) : null
           }
           onChange={(lowV) => put({ lowV })}
         />
       )}
       <QuantityField
-        label="Highest volts"
-        pairedWith={isPwm ? undefined : 'Lowest volts'}
+        label={say('highestVolts')}
+        pairedWith={isPwm ? undefined : say('lowestVolts')}
         path="window.highV"
         value={window.highV}
-        check={(volts) => (volts <= window.lowV ? `Above its lowest ${formatNumber(window.lowV)} V.` : null)}
+        check={(volts) =>
+          volts <= window.lowV ? say('aboveItsLowestV', { number: formatNumber(window.lowV) }) : null
+        }
         onChange={(highV) => put({ highV })}
       />
       <QuantityField
-        label="Amps it takes"
+        label={say('ampsItTakes')}
         path="window.amps"
         value={window.amps}
         onChange={(amps) => put({ amps })}
       />
       <QuantityField
-        label="Watts it takes"
+        label={say('wattsItTakes')}
         path="window.watts"
         value={window.watts}
         onChange={(watts) => put({ watts })}

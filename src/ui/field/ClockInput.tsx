@@ -1,12 +1,16 @@
 'use client'
 import Schedule from '@mui/icons-material/ScheduleOutlined'
 import dynamic from 'next/dynamic'
+import { clockInput } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { useUnits } from './units'
 import { formatClock } from '@/core/plan/clock'
 import { parseClock } from '@/core/reading/clock'
 import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
+
+const say = wordsOf(clockInput)
 
 const ClockPanel = dynamic(() => import('./ClockPanel'), { ssr: false })
 
@@ -44,7 +48,7 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
       width="clock"
       picker={
         <PickerKey
-          label="Pick a time"
+          label={say('pickATime')}
           of={label}
           icon={<Schedule sx={{ fontSize: 18 }} />}
           panel={() => (

@@ -2,9 +2,13 @@
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined'
 import dynamic from 'next/dynamic'
 import { formatDate, parseDate } from '@/core/plan/dateText'
+import { dateField } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
+
+const say = wordsOf(dateField)
 
 const DatePanel = dynamic(() => import('./DatePanel'), { ssr: false })
 
@@ -34,7 +38,7 @@ export function DateField({ label, value, onChange }: DateFieldProps) {
       cell
       picker={
         <PickerKey
-          label="Pick a day"
+          label={say('pickADay')}
           of={label}
           icon={<CalendarMonth sx={{ fontSize: 18 }} />}
           panel={(close) => (

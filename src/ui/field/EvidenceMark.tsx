@@ -1,10 +1,14 @@
 import type { Evidence } from '@/core/quantity/quantity'
+import { evidenceMark } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(evidenceMark)
 
 const WORDS: Record<Evidence, string> = {
-  typical: 'a typical value',
-  label: 'read off the label',
+  typical: say('aTypicalValue'),
+  label: say('readOffTheLabel'),
   measured: 'measured',
-  tested: 'seen in a test run',
+  tested: say('seenInATestRun'),
 }
 
 const FILLED: Record<Evidence, number> = { typical: 0, label: 0.25, measured: 0.5, tested: 1 }
@@ -15,7 +19,13 @@ export function EvidenceMark({ evidence }: { evidence: Evidence }) {
   const end = 2 * Math.PI * share
   const [x, y] = [7 + 6 * Math.sin(end), 7 - 6 * Math.cos(end)]
   return (
-    <svg width="14" height="14" viewBox="0 0 14 14" role="img" aria-label={`Evidence: ${WORDS[evidence]}`}>
+    <svg
+      width="14"
+      height="14"
+      viewBox="0 0 14 14"
+      role="img"
+      aria-label={say('evidence', { words: WORDS[evidence] })}
+    >
       <title>{WORDS[evidence]}</title>
       <circle
         cx="7"

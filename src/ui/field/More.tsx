@@ -4,7 +4,11 @@ import Accordion from '@mui/material/Accordion'
 import AccordionDetails from '@mui/material/AccordionDetails'
 import AccordionSummary from '@mui/material/AccordionSummary'
 import { type ReactNode, useState } from 'react'
+import { more } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import styles from './field.module.css'
+
+const say = wordsOf(more)
 
 interface MoreProps {
   /** what stands in it */
@@ -24,7 +28,10 @@ export function More({ words, isUnusual, children }: MoreProps) {
       slotProps={{ transition: { timeout: 0 }, heading: { component: 'h3' } }}
     >
       <AccordionSummary expandIcon={<ExpandMore />}>
-        <span>More{words && <span className={styles.label}>: {words}</span>}</span>
+        <span>
+          {say('more')}
+          {words && <span className={styles.label}>: {words}</span>}
+        </span>
       </AccordionSummary>
       <AccordionDetails>{isOpen && children}</AccordionDetails>
     </Accordion>

@@ -6,9 +6,13 @@ import type { MeasureKind } from '@/core/reading/measureRules'
 import { RULES } from '@/core/reading/measureRules'
 import { parseMeasure } from '@/core/reading/measure'
 import { shownUnitOf } from '@/core/reading/shownUnit'
+import { quantityField } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
 import { useUnits } from './units'
+
+const say = wordsOf(quantityField)
 
 export interface QuantityFieldProps {
   label: string
@@ -46,7 +50,7 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   coefficient: 3,
 }
 const USUAL_DIGITS = 2
-const NOT_SAID = 'not said'
+const NOT_SAID = say('notSaid')
 
 /** A value as its field shows it, in the household's units. */
 function shownAs(value: number, kind: MeasureKind, units: Units): string {

@@ -1,6 +1,10 @@
 'use client'
+import { textField } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
+
+const say = wordsOf(textField)
 
 interface TextFieldProps {
   label: string
@@ -31,8 +35,11 @@ export function TextField({ label, value, onChange, maxLength, multiline, option
 }
 
 function troubleWith(text: string, maxLength: number, optional?: boolean): string | null {
-  if (!optional && text.trim() === '') return 'A name is needed.'
+  if (!optional && text.trim() === '') return say('aNameIsNeeded')
   if (text.trim().length > maxLength)
-    return `That is ${text.trim().length.toLocaleString('en-US')} characters; ${maxLength} at most.`
+    return say('thatIsCharactersAtMost', {
+      localeString: text.trim().length.toLocaleString('en-US'),
+      maxLength,
+    })
   return null
 }

@@ -1,9 +1,13 @@
 'use client'
 import TextField from '@mui/material/TextField'
 import { type ReactNode, useId } from 'react'
+import { typedInput } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { Term } from '../help/Term'
 import styles from './field.module.css'
 import { useHeldIn, type useTyped } from './useTyped'
+
+const say = wordsOf(typedInput)
 
 interface TypedInputProps {
   label: string
@@ -57,12 +61,12 @@ export function TypedInput(props: TypedInputProps) {
       {trouble ? (
         <span id={`${id}-trouble`} className={styles.trouble} role="alert">
           {trouble}
-          {counts !== null && ` ${counts || 'Nothing'} counts until then; Escape brings it back.`}
+          {counts !== null && say('countsUntilThenEscapeBringsIt', { counts: counts || say('nothing') })}
         </span>
       ) : (
         other && (
           <span id={`${id}-trouble`} className={styles.trouble}>
-            “{other.text}” typed as {other.label} does not go with this: {other.reason}
+            {say('typedAsDoesNotGoWith', { other: other.text, other2: other.label, reason: other.reason })}
           </span>
         )
       )}

@@ -4,9 +4,13 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useId } from 'react'
 import { type DayWindow, WEEKDAYS, type Weekday } from '@/core/plan/clock'
+import { windowsField } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { ClockInput } from './ClockInput'
 import fields from './field.module.css'
 import styles from './WindowsField.module.css'
+
+const say = wordsOf(windowsField)
 
 interface WindowsFieldProps {
   label: string
@@ -19,13 +23,13 @@ interface WindowsFieldProps {
 }
 
 const DAY_LETTERS: Record<Weekday, string> = {
-  mon: 'Mo',
-  tue: 'Tu',
-  wed: 'We',
-  thu: 'Th',
-  fri: 'Fr',
-  sat: 'Sa',
-  sun: 'Su',
+  mon: say('mo'),
+  tue: say('tu'),
+  wed: say('we'),
+  thu: say('th'),
+  fri: say('fr'),
+  sat: say('sa'),
+  sun: say('su'),
 }
 
 /** Stretches of the day, each with the days on which it begins. */
@@ -42,13 +46,13 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
         {windows.map((window, i) => (
           <div key={i} className={styles.window}>
             <ClockInput
-              label={`${label} ${i + 1}: from`}
+              label={say('from', { label, i: i + 1 })}
               value={window.from}
               onChange={(from) => change(i, { from })}
             />
             <span aria-hidden>–</span>
             <ClockInput
-              label={`${label} ${i + 1}: until`}
+              label={say('until', { label, i: i + 1 })}
               value={window.to}
               endOfDay
               onChange={(to) => change(i, { to })}
@@ -57,16 +61,16 @@ export function WindowsField({ label, windows, onChange, fresh, optional }: Wind
             {(optional || windows.length > 1) && (
               <Button
                 variant="text"
-                aria-label={`Remove ${label} ${i + 1}`}
+                aria-label={say('remove2', { label, i: i + 1 })}
                 onClick={() => onChange(windows.filter((_, k) => k !== i))}
               >
-                remove
+                {say('remove')}
               </Button>
             )}
           </div>
         ))}
         <Button variant="text" onClick={() => onChange([...windows, fresh])}>
-          add hours
+          {say('addHours')}
         </Button>
       </div>
     </div>
@@ -87,7 +91,7 @@ function Days({
     <ToggleButtonGroup
       size="small"
       value={chosen}
-      aria-label={`${label}: days`}
+      aria-label={say('days', { label })}
       onChange={(_, next: Weekday[]) => {
         // the last day stays
         if (next.length > 0)

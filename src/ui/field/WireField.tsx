@@ -2,11 +2,15 @@
 import { WIRING_TABLES } from '@/catalog/wires'
 import { readWireSize } from '@/core/reading/wireSize'
 import { wireOf } from '@/core/wiring/wire'
+import { wireField } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useUnits } from './units'
 import { useTyped } from './useTyped'
 
-const NOT_BOUGHT = 'not bought yet'
+const say = wordsOf(wireField)
+
+const NOT_BOUGHT = say('notBoughtYet')
 
 /** How thick a wire is, as it is sold: takes gauges and mm², whichever is shown; empty: not bought yet. */
 export function WireField(props: {

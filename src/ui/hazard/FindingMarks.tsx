@@ -1,9 +1,13 @@
 'use client'
 import Link from 'next/link'
 import type { Place } from '@/core/hazard/finding'
+import { findingMarks } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './hazard.module.css'
 import { useFindings } from './useFindings'
+
+const say = wordsOf(findingMarks)
 
 /**
  * Where something arises that can hurt: a mark with its title, which leads to what is said of it on the page Hookup.
@@ -19,7 +23,7 @@ export function FindingMarks({ part, id = null }: { part: Place['part']; id?: st
   )
   if (here.length === 0) return null
   return (
-    <ul className={styles.marks} aria-label="What can hurt here">
+    <ul className={styles.marks} aria-label={say('whatCanHurtHere')}>
       {here.map(({ found, words }) => (
         <li key={found.key} data-severity={found.severity}>
           <Link href={`/h/${householdId}/hookup#${encodeURIComponent(found.key)}`}>{words.title}</Link>

@@ -3,10 +3,14 @@ import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import MuiTextField from '@mui/material/TextField'
 import { useState } from 'react'
+import { helpDialog } from '@/words/en/ui/help'
+import { wordsOf } from '@/words/translate'
 import { DialogFrame } from '../shell/DialogFrame'
 import { GLOSSARY } from './glossary'
 import styles from './help.module.css'
 import { KeysPanel } from './KeysPanel'
+
+const say = wordsOf(helpDialog)
 
 /** The words of the field with an example each, and the keys. */
 export function HelpDialog({ wanted, onClose }: { wanted?: string; onClose: () => void }) {
@@ -18,13 +22,13 @@ export function HelpDialog({ wanted, onClose }: { wanted?: string; onClose: () =
   )
   return (
     <DialogFrame
-      title="Words and keys"
+      title={say('wordsAndKeys')}
       onClose={onClose}
       minHeight="60vh"
       head={
         <Tabs value={shown} onChange={(_, next) => setShown(next)} sx={{ px: 3 }}>
-          <Tab value="words" label="Words" />
-          <Tab value="keys" label="Keys" />
+          <Tab value="words" label={say('words')} />
+          <Tab value="keys" label={say('keys')} />
         </Tabs>
       }
     >
@@ -35,11 +39,11 @@ export function HelpDialog({ wanted, onClose }: { wanted?: string; onClose: () =
           <MuiTextField
             variant="standard"
             fullWidth
-            placeholder="Part of a word"
+            placeholder={say('partOfAWord')}
             value={text}
             onChange={(event) => setText(event.target.value)}
             sx={{ mb: 2 }}
-            slotProps={{ htmlInput: { 'aria-label': 'Look up a word' } }}
+            slotProps={{ htmlInput: { 'aria-label': say('lookUpAWord') } }}
           />
           <dl className={styles.words} aria-live="polite">
             {found.map(({ term, meaning, example }) => (
@@ -51,7 +55,7 @@ export function HelpDialog({ wanted, onClose }: { wanted?: string; onClose: () =
               </div>
             ))}
           </dl>
-          {found.length === 0 && <p>Nothing about “{text.trim()}”. Try a shorter part of the word.</p>}
+          {found.length === 0 && <p>{say('nothingAboutTryAShorterPart', { text: text.trim() })}</p>}
         </>
       )}
     </DialogFrame>

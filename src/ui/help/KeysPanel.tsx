@@ -5,6 +5,8 @@ import Input from '@mui/material/Input'
 import Switch from '@mui/material/Switch'
 import { useState } from 'react'
 import { useStore } from 'zustand'
+import { keysPanel } from '@/words/en/ui/help'
+import { wordsOf } from '@/words/translate'
 import {
   KEY_ACTS,
   KEY_ACT_IDS,
@@ -16,13 +18,15 @@ import {
 } from '../shell/keySettings'
 import styles from './help.module.css'
 
+const say = wordsOf(keysPanel)
+
 /** Keys that are not single ones: they cannot be changed. */
 const OTHERS: [keys: string, words: string][] = [
-  ['↑ ↓', 'In the list of loads: previous and next load'],
-  ['Alt ↑ ↓', 'In the list of loads: move the load'],
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
-  ['Esc', 'Close what is open; in a field: bring back what counts'],
+  ['↑ ↓', say('inTheListOfLoadsPrevious')],
+  [say('alt'), say('inTheListOfLoadsMove')],
+  [say('ctrlZ'), say('undo')],
+  [say('ctrlShiftZ'), say('redo')],
+  [say('esc'), say('closeWhatIsOpenInA')],
 ]
 
 /** The keys, each of which can be changed, and the switch that puts all single keys off. */
@@ -42,7 +46,7 @@ export function KeysPanel() {
             onChange={(event) => keySettings.setState({ on: event.target.checked })}
           />
         }
-        label={settings.on ? 'Single keys are on' : 'Single keys are off'}
+        label={settings.on ? say('singleKeysAreOn') : say('singleKeysAreOff')}
       />
       <dl className={styles.keys}>
         {KEY_ACT_IDS.map((act) => (
@@ -65,7 +69,7 @@ export function KeysPanel() {
         ))}
       </dl>
       <Button variant="text" onClick={resetKeys} sx={{ mt: 2 }}>
-        All keys as they were at first
+        {say('allKeysAsTheyWereAt')}
       </Button>
     </>
   )
@@ -90,7 +94,7 @@ function KeyLine(props: {
           sx={{ width: '2.6em' }}
           slotProps={{
             input: {
-              'aria-label': `Key for: ${words}`,
+              'aria-label': say('keyFor', { words }),
               onFocus: (event) => event.target.select(),
             },
           }}

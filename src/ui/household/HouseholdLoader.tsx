@@ -4,8 +4,12 @@ import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { type ReactNode, useEffect, useMemo, useState } from 'react'
 import type { Evaluation } from '@/words/answer/evaluation'
+import { householdLoader } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { HouseholdProvider } from './HouseholdContext'
 import type { Stored } from './store'
+
+const say = wordsOf(householdLoader)
 
 interface HouseholdLoaderProps {
   householdId: string
@@ -29,10 +33,10 @@ export function HouseholdLoader({ householdId, embedded, evaluation, children }:
       .then(async (response) => {
         const body = await response.json()
         if (response.ok) setFetched(body as Stored)
-        else setFailure(body.error?.message ?? 'The household could not be read.')
+        else setFailure(body.error?.message ?? say('theHouseholdCouldNotBeRead'))
       })
       .catch(() => {
-        if (!abort.signal.aborted) setFailure('Yotrope is not answering.')
+        if (!abort.signal.aborted) setFailure(say('yotropeIsNotAnswering'))
       })
     return () => abort.abort()
   }, [householdId, came, attempt])
@@ -48,10 +52,10 @@ export function HouseholdLoader({ householdId, embedded, evaluation, children }:
     setAttempt(attempt + 1)
   }
   return failure ? (
-    <Alert severity="error" action={<Button onClick={again}>Try again</Button>}>
-      {failure} Nothing is lost.
+    <Alert severity="error" action={<Button onClick={again}>{say('tryAgain')}</Button>}>
+      {say('nothingIsLost', { failure })}
     </Alert>
   ) : (
-    <LinearProgress aria-label="Fetching the household" />
+    <LinearProgress aria-label={say('fetchingTheHousehold')} />
   )
 }

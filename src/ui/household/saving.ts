@@ -1,5 +1,9 @@
 import type { Household } from '@/core/plan/household'
+import { saving } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import type { Stored } from './store'
+
+const say = wordsOf(saving)
 
 export type SaveAnswer =
   | { kind: 'saved'; version: number; savedAt: string }
@@ -22,11 +26,11 @@ export async function saveHousehold(
     const body = await response.json()
     if (response.ok) return { kind: 'saved', version: body.version, savedAt: body.savedAt }
     if (response.status === 409 && body.newer) return { kind: 'stale', newer: body.newer }
-    return { kind: 'failed', message: body.error?.message ?? 'Not saved.', faulty: response.status < 500 }
+    return { kind: 'failed', message: body.error?.message ?? say('notSaved'), faulty: response.status < 500 }
   } catch {
     return {
       kind: 'failed',
-      message: 'Yotrope is not answering. What you typed is kept in this browser and saved when it is back.',
+      message: say('yotropeIsNotAnsweringWhatYou'),
       faulty: false,
     }
   }

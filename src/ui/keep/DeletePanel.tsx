@@ -5,10 +5,14 @@ import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
+import { deletePanel } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { clearDraft } from '../household/draft'
 import { useHousehold } from '../household/HouseholdContext'
 import { call } from './call'
 import { saveFile } from './saveFile'
+
+const say = wordsOf(deletePanel)
 
 /** The start page, anew: the page and all it holds goes. */
 function toStart(): void {
@@ -46,28 +50,24 @@ export function DeletePanel() {
   }
   return (
     <>
-      <Typography sx={{ mb: 1 }}>
-        Signed out, this browser forgets all its households. They stay, and a code opens each again: make one
-        first, under “Another device”.
-      </Typography>
+      <Typography sx={{ mb: 1 }}>{say('signedOutThisBrowserForgetsAll')}</Typography>
       <Button variant="outlined" onClick={leave} sx={{ mb: 3 }}>
-        Sign out in this browser
+        {say('signOutInThisBrowser')}
       </Button>
       <Alert severity="warning" sx={{ mb: 2 }}>
-        {household.profile.name} goes for good: its earlier versions and codes too, for everybody who opened
-        it. Nobody can bring it back but from a file.
+        {say('goesForGoodItsEarlierVersions', { profile: household.profile.name })}
       </Alert>
       <Button variant="outlined" onClick={() => void saveFile(householdId, household).then(setTrouble)}>
-        Save to a file first
+        {say('saveToAFileFirst')}
       </Button>
       <br />
       <FormControlLabel
         control={<Checkbox checked={isSure} onChange={(event) => setIsSure(event.target.checked)} />}
-        label={`Yes, delete ${household.profile.name}`}
+        label={say('yesDelete', { profile: household.profile.name })}
       />
       <br />
       <Button variant="contained" color="error" disabled={!isSure} onClick={remove}>
-        Delete it
+        {say('deleteIt')}
       </Button>
       {trouble && (
         <Alert severity="error" sx={{ mt: 2 }}>

@@ -8,11 +8,15 @@ import { useState } from 'react'
 import { changesBetween, isUnchanged } from '@/core/plan/householdChanges'
 import type { Household } from '@/core/plan/household'
 import { PLAN_VERSION } from '@/core/plan/limits'
+import { filePanel } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import type { WholeRun } from '@/core/run/runDocument'
 import { call } from './call'
 import { changeWords } from './changeWords'
 import { saveFile } from './saveFile'
+
+const say = wordsOf(filePanel)
 
 /** A household with all its runs and photos. */
 const MOST_BYTES = 200_000_000
@@ -28,21 +32,20 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
   const open = async (file: File) => {
     setTrouble(null)
     setOpened(null)
-    if (file.size > MOST_BYTES)
-      return setTrouble(`${file.name} is larger than any household: 200 MB at most.`)
+    if (file.size > MOST_BYTES) return setTrouble(say('isLargerThanAnyHousehold200', { file: file.name }))
     const { readArchive } = await import('@/core/run/archive')
     const reading = readArchive(await file.text())
     if (reading.ok) setOpened({ name: file.name, ...reading })
     else {
       const [{ path, message }] = reading.faults
-      setTrouble(`${file.name} cannot be opened: ${path} ${message}.`)
+      setTrouble(say('cannotBeOpened', { file: file.name, path, message }))
     }
   }
   /** @returns whether all of them are kept */
   const keepRuns = async (id: string, runs: readonly WholeRun[]) => {
     const { putRuns } = await import('../runs/runArchive')
     const message = await putRuns(id, runs)
-    if (message) setTrouble(`The household is here; not all of its runs are: ${message}`)
+    if (message) setTrouble(say('theHouseholdIsHereNotAll', { message }))
     return message === null
   }
   const replace = async ({ household: next, runs }: { household: Household; runs: WholeRun[] }) => {
@@ -61,36 +64,40 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
   const changes = opened && changesBetween(household, opened.household)
   return (
     <>
-      <Typography sx={{ mb: 2 }}>
-        The whole household in one file: loads, outages, power systems, own equipment, test runs with their
-        photos. Open it here or anywhere else Yotrope runs.
-      </Typography>
+      <Typography sx={{ mb: 2 }}>{say('theWholeHouseholdInOneFile')}</Typography>
       <Button
         variant="contained"
         color="primary"
         onClick={() => void saveFile(householdId, household).then(setTrouble)}
       >
-        Save to a file
+        {say('saveToAFile')}
       </Button>{' '}
-      <FileButton words="Open a file" accept="application/json,.json" onFile={(file) => void open(file)} />
+      <FileButton
+        words={say('openAFile')}
+        accept="application/json,.json"
+        onFile={(file) => void open(file)}
+      />
       {trouble && (
         <Alert severity="error" sx={{ mt: 2 }}>
           {trouble}
         </Alert>
       )}
       {opened && changes && (
-        <section aria-label="What the file would change">
+        <section aria-label={say('whatTheFileWouldChange')}>
           <Typography component="h3" sx={{ mt: 3, fontWeight: 700 }}>
-            {opened.household.profile.name}, from {opened.name}
+            {say('from', { profile: opened.household.profile.name, opened: opened.name })}
           </Typography>
-          <Typography>In the place of this household it would change:</Typography>
+          <Typography>{say('inThePlaceOfThisHousehold')}</Typography>
           <ul data-testid="file-changes">
             {changeWords(changes).map((line) => (
               <li key={line}>{line}</li>
             ))}
             {opened.runs.length > 0 && (
               <li>
-                {opened.runs.length === 1 ? '1 run' : `${opened.runs.length} runs`} beside those that are here
+                {say('besideThoseThatAreHere', {
+                  nRuns:
+                    opened.runs.length === 1 ? say('text1Run') : say('runs', { nRuns: opened.runs.length }),
+                })}
               </li>
             )}
           </ul>
@@ -99,13 +106,13 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
             variant="outlined"
             onClick={() => void replace(opened)}
           >
-            Put it in this one’s place
+            {say('putItInThisOnesPlace')}
           </Button>{' '}
           <Button variant="contained" color="primary" onClick={() => void addBeside(opened)}>
-            Add it beside this one
+            {say('addItBesideThisOne')}
           </Button>
           <Typography variant="body2" sx={{ mt: 1 }}>
-            Put in its place, Undo takes it back, and what was there stays among the earlier versions.
+            {say('putInItsPlaceUndoTakes')}
           </Typography>
         </section>
       )}

@@ -2,17 +2,21 @@
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import { useState } from 'react'
+import { keepDialog } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { DialogFrame } from '../shell/DialogFrame'
 import { DeletePanel } from './DeletePanel'
 import { FilePanel } from './FilePanel'
 import { RecoveryPanel } from './RecoveryPanel'
 import { VersionsPanel } from './VersionsPanel'
 
+const say = wordsOf(keepDialog)
+
 const PANELS = {
-  code: { words: 'Another device', Panel: RecoveryPanel },
-  file: { words: 'File', Panel: FilePanel },
-  versions: { words: 'Earlier versions', Panel: VersionsPanel },
-  remove: { words: 'Leave or delete', Panel: DeletePanel },
+  code: { words: say('anotherDevice'), Panel: RecoveryPanel },
+  file: { words: say('file'), Panel: FilePanel },
+  versions: { words: say('earlierVersions'), Panel: VersionsPanel },
+  remove: { words: say('leaveOrDelete'), Panel: DeletePanel },
 }
 type Key = keyof typeof PANELS
 
@@ -22,7 +26,7 @@ export function KeepDialog({ onClose }: { onClose: () => void }) {
   const { Panel } = PANELS[shown]
   return (
     <DialogFrame
-      title="Keep this household"
+      title={say('keepThisHousehold')}
       onClose={onClose}
       minHeight={320}
       head={

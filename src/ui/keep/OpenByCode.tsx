@@ -6,7 +6,11 @@ import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useRouter } from 'next/navigation'
 import { type FormEvent, useEffect, useState } from 'react'
+import { openByCode } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { call } from './call'
+
+const say = wordsOf(openByCode)
 
 /** Opens a household on this device by its code, typed or from a link. */
 export function OpenByCode() {
@@ -46,27 +50,25 @@ export function OpenByCode() {
     >
       <form onSubmit={open} noValidate>
         <Typography component="h1" variant="h5" sx={{ mb: 1 }}>
-          Open a household
+          {say('openAHousehold')}
         </Typography>
-        <Typography sx={{ mb: 2 }}>
-          With the code that was shown under “Keep this household” on the device it was made on.
-        </Typography>
+        <Typography sx={{ mb: 2 }}>{say('withTheCodeThatWasShown')}</Typography>
         <TextField
           fullWidth
           autoFocus
-          label="Code"
-          placeholder="7K2M-09PQ-RS4T-WXYZ-1234"
+          label={say('code')}
+          placeholder={say('text7k2m09pqRs4tWxyz1234')}
           value={code}
           error={trouble !== null}
-          helperText={trouble ?? 'Capitals and dashes do not matter.'}
+          helperText={trouble ?? say('capitalsAndDashesDoNotMatter')}
           onChange={(event) => setCode(event.target.value)}
           slotProps={{ htmlInput: { autoComplete: 'off', spellCheck: false } }}
         />
         <Alert severity="info" icon={false} sx={{ my: 2 }}>
-          Whoever opens it can change it.
+          {say('whoeverOpensItCanChangeIt')}
         </Alert>
         <Button type="submit" variant="contained" color="primary" disabled={isBusy}>
-          Open it
+          {say('openIt')}
         </Button>
       </form>
     </Paper>

@@ -6,9 +6,14 @@ import ListItem from '@mui/material/ListItem'
 import ListItemText from '@mui/material/ListItemText'
 import Typography from '@mui/material/Typography'
 import { useEffect, useState } from 'react'
+import { rich } from '@/ui/rich'
+import { recoveryPanel } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import { call } from './call'
 import { momentWords } from './moment'
+
+const say = wordsOf(recoveryPanel)
 
 interface Code {
   id: string
@@ -57,10 +62,7 @@ export function RecoveryPanel() {
   }
   return (
     <>
-      <Typography sx={{ mb: 2 }}>
-        Whoever has the code can see and change this household, here or on another device. It is the only way
-        back when this browser’s data is cleared: write it down, or print it.
-      </Typography>
+      <Typography sx={{ mb: 2 }}>{say('whoeverHasTheCodeCanSee')}</Typography>
       {trouble && <Alert severity="error">{trouble}</Alert>}
       {made && (
         <Alert severity="success" icon={false} sx={{ my: 1 }}>
@@ -76,40 +78,39 @@ export function RecoveryPanel() {
           </Typography>
           {made.isHere && (
             <Typography component="p" variant="body2">
-              This address is of this computer alone; another device must be able to reach Yotrope at one of
-              its own.
+              {say('thisAddressIsOfThisComputer')}
             </Typography>
           )}
           {made.picture && (
             // the picture is made in this browser
             // eslint-disable-next-line @next/next/no-img-element
-            <img src={made.picture} width={180} height={180} alt="The link as a QR code" />
+            <img src={made.picture} width={180} height={180} alt={say('theLinkAsAQrCode')} />
           )}
           <Typography component="p" variant="body2">
-            <b>It is shown this once.</b> Afterwards nobody can tell it, only make another.
+            {rich(say, 'itIsShownThisOnceAfterwards', { b: (text) => <b>{text}</b> })}
           </Typography>
-          <Button onClick={() => navigator.clipboard?.writeText(made.code)}>Copy the code</Button>
+          <Button onClick={() => navigator.clipboard?.writeText(made.code)}>{say('copyTheCode')}</Button>
         </Alert>
       )}
       <Button variant="contained" color="primary" onClick={make}>
-        Make a code
+        {say('makeACode')}
       </Button>
-      <List dense aria-label="Codes of this household">
+      <List dense aria-label={say('codesOfThisHousehold')}>
         {(codes ?? []).map(({ id, createdAt, usedAt }) => (
           <ListItem
             key={id}
             disableGutters
             divider
-            secondaryAction={<Button onClick={() => revoke(id)}>Revoke</Button>}
+            secondaryAction={<Button onClick={() => revoke(id)}>{say('revoke')}</Button>}
           >
             <ListItemText
-              primary={`Made ${momentWords(createdAt)}`}
-              secondary={usedAt ? `last used ${momentWords(usedAt)}` : 'never used'}
+              primary={say('made', { momentWords: momentWords(createdAt) })}
+              secondary={usedAt ? say('lastUsed', { momentWords: momentWords(usedAt) }) : say('neverUsed')}
             />
           </ListItem>
         ))}
       </List>
-      {codes?.length === 0 && <Typography variant="body2">No code yet.</Typography>}
+      {codes?.length === 0 && <Typography variant="body2">{say('noCodeYet')}</Typography>}
     </>
   )
 }

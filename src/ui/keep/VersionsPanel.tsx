@@ -9,10 +9,14 @@ import Typography from '@mui/material/Typography'
 import { useEffect, useState } from 'react'
 import type { Household } from '@/core/plan/household'
 import type { HouseholdChanges } from '@/core/plan/householdChanges'
+import { versionsPanel } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { call } from './call'
 import { changeWords } from './changeWords'
 import { momentWords } from './moment'
+
+const say = wordsOf(versionsPanel)
 
 interface Version {
   version: number
@@ -41,31 +45,35 @@ export function VersionsPanel({ onClose }: { onClose: () => void }) {
   }
   return (
     <>
-      <Typography sx={{ mb: 1 }}>
-        The last fifty saves a minute or more apart, then one a day for ninety days.
-      </Typography>
+      <Typography sx={{ mb: 1 }}>{say('theLastFiftySavesAMinute')}</Typography>
       {trouble && <Alert severity="error">{trouble}</Alert>}
-      {!versions && !trouble && <LinearProgress aria-label="Fetching earlier versions" />}
-      {versions?.length === 0 && <Typography variant="body2">None yet: nothing has been changed.</Typography>}
-      <List dense aria-label="Earlier versions">
+      {!versions && !trouble && <LinearProgress aria-label={say('fetchingEarlierVersions')} />}
+      {versions?.length === 0 && (
+        <Typography variant="body2">{say('noneYetNothingHasBeenChanged')}</Typography>
+      )}
+      <List dense aria-label={say('earlierVersions')}>
         {(versions ?? []).map(({ version, savedAt, changes }) => (
           <ListItem
             key={version}
             disableGutters
             divider
-            secondaryAction={changes && <Button onClick={() => bringBack(version)}>Bring it back</Button>}
+            secondaryAction={
+              changes && <Button onClick={() => bringBack(version)}>{say('bringItBack')}</Button>
+            }
           >
             <ListItemText
               sx={{ pr: 12 }}
               primary={momentWords(savedAt)}
               secondary={
-                changes ? `after it: ${changeWords(changes).join('; ')}` : 'cannot be read by this release'
+                changes
+                  ? say('afterIt', { changeWords: changeWords(changes).join('; ') })
+                  : say('cannotBeReadByThisRelease')
               }
             />
           </ListItem>
         ))}
       </List>
-      <Typography variant="body2">Undo takes it back again.</Typography>
+      <Typography variant="body2">{say('undoTakesItBackAgain')}</Typography>
     </>
   )
 }

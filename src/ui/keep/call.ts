@@ -1,4 +1,6 @@
-/** What a route answered: its body, or in words why not. */
+import { call as callWords } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
+const say = wordsOf(callWords) /** What a route answered: its body, or in words why not. */
 export type Answer<T> = { ok: true; body: T } | { ok: false; message: string }
 
 /** Asks a route of the application. Never throws. */
@@ -17,8 +19,8 @@ export async function call<T>(
     })
     const answered = await response.json()
     if (response.ok) return { ok: true, body: answered as T }
-    return { ok: false, message: answered.error?.message ?? 'It did not work.' }
+    return { ok: false, message: answered.error?.message ?? say('itDidNotWork') }
   } catch {
-    return { ok: false, message: 'Yotrope is not answering. Try again when it is back.' }
+    return { ok: false, message: say('yotropeIsNotAnsweringTryAgain') }
   }
 }

@@ -1,15 +1,19 @@
 import { type HouseholdChanges, isUnchanged } from '@/core/plan/householdChanges'
+import { changeWords as changeWordsWords } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(changeWordsWords)
 
 const LISTS = {
   scenarios: ['outage', 'outages'],
   loads: ['load', 'loads'],
-  powerSystems: ['power system', 'power systems'],
-  equipment: ['piece of own equipment', 'pieces of own equipment'],
+  powerSystems: [say('powerSystem'), say('powerSystems')],
+  equipment: [say('pieceOfOwnEquipment'), say('piecesOfOwnEquipment')],
 } as const
 const MOST_NAMES = 4
 
 const named = (names: readonly string[]) =>
-  `${names.slice(0, MOST_NAMES).join(', ')}${names.length > MOST_NAMES ? ` and ${names.length - MOST_NAMES} more` : ''}`
+  `${names.slice(0, MOST_NAMES).join(', ')}${names.length > MOST_NAMES ? say('andMore', { nNames: names.length - MOST_NAMES }) : ''}`
 
 /** What changes, a line for each thing. */
 export function changeWords(changes: HouseholdChanges): string[] {
@@ -28,9 +32,9 @@ export function changeWords(changes: HouseholdChanges): string[] {
           `${names.length} ${LISTS[list][names.length === 1 ? 0 : 1]} ${what}: ${named(names)}`,
       ),
   )
-  if (changes.profile) lines.push('name, mains or currency')
-  if (changes.refill) lines.push('panels, generator or car')
-  if (changes.wiring) lines.push('cords, cables or what is at risk')
-  if (changes.settings) lines.push('what is selected, or what is plugged in where')
+  if (changes.profile) lines.push(say('nameMainsOrCurrency'))
+  if (changes.refill) lines.push(say('panelsGeneratorOrCar'))
+  if (changes.wiring) lines.push(say('cordsCablesOrWhatIsAt'))
+  if (changes.settings) lines.push(say('whatIsSelectedOrWhatIs'))
   return lines
 }

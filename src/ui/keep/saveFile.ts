@@ -2,7 +2,11 @@ import type { Household } from '@/core/plan/household'
 import { HOUSEHOLD_FORMAT } from '@/core/plan/householdFormat'
 import { PLAN_VERSION } from '@/core/plan/limits'
 import { runFile } from '@/core/run/runDocument'
+import { saveFile as saveFileWords } from '@/words/en/ui/keep'
+import { wordsOf } from '@/words/translate'
 import { saveText } from './saveText'
+
+const say = wordsOf(saveFileWords)
 
 /**
  * Hands the whole household out as a file, as it stands in this window, with its runs and their photos.
@@ -24,7 +28,5 @@ export async function saveFile(householdId: string, household: Household): Promi
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '')
   saveText(`${name || 'household'}.json`, 'application/json', text)
-  return isWhole
-    ? null
-    : 'What is not on this device of your runs and photos is not in the file: there was no connection to fetch it.'
+  return isWhole ? null : say('whatIsNotOnThisDevice')
 }

@@ -1,6 +1,10 @@
 import type { WholeRun } from '@/core/run/runDocument'
+import { runArchive } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { runDevice } from './useRun'
 import { syncRun } from './syncRun'
+
+const say = wordsOf(runArchive)
 
 /** Runs on their way into a file of the household and out of it. */
 
@@ -63,7 +67,7 @@ export async function putRuns(householdId: string, runs: readonly WholeRun[]): P
         const response = await fetch(`${at}${path}`, { method, headers, body })
         if (response.ok) return null
         const told = (await response.json().catch(() => null)) as { error?: { message?: string } } | null
-        return `${head.name}: ${told?.error?.message ?? 'the server refused it.'}`
+        return `${head.name}: ${told?.error?.message ?? say('theServerRefusedIt')}`
       }
       const jobs = [
         () => send('POST', '', json, JSON.stringify(head)),
@@ -90,7 +94,7 @@ export async function putRuns(householdId: string, runs: readonly WholeRun[]): P
     }
     return null
   } catch {
-    return 'there is no connection. Open the file again when it is back; nothing is kept twice.'
+    return say('thereIsNoConnectionOpenThe')
   }
 }
 

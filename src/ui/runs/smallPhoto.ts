@@ -1,4 +1,8 @@
 import { RUN_LIMITS } from '@/core/run/runDocument'
+import { smallPhoto as smallPhotoWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(smallPhotoWords)
 
 /** Longest side of a photo that is kept: a display can be read well on it. */
 const MOST_PX = 1600
@@ -14,16 +18,16 @@ export type SmallPhoto =
  * was held is heeded.
  */
 export async function smallPhoto(file: Blob & { name?: string }): Promise<SmallPhoto> {
-  const name = file.name ?? 'It'
+  const name = file.name ?? say('it')
   if (file.size > MOST_BYTES)
-    return { ok: false, message: `${name} has ${Math.round(file.size / 1e6)} MB; a photo has 60 at most.` }
+    return { ok: false, message: say('hasMbAPhotoHas60', { name, size: Math.round(file.size / 1e6) }) }
   let picture: ImageBitmap
   try {
     picture = await createImageBitmap(file)
   } catch {
     return {
       ok: false,
-      message: `${name} is no picture this browser can read. A JPEG or a PNG would be right.`,
+      message: say('isNoPictureThisBrowserCan', { name }),
     }
   }
   const canvas = document.createElement('canvas')
@@ -37,5 +41,5 @@ export async function smallPhoto(file: Blob & { name?: string }): Promise<SmallP
     if (jpeg && jpeg.size <= RUN_LIMITS.photoBytes)
       return { ok: true, jpeg, widthPx: canvas.width, heightPx: canvas.height }
   }
-  return { ok: false, message: `${name} could not be made small enough to be kept.` }
+  return { ok: false, message: say('couldNotBeMadeSmallEnough', { name }) }
 }

@@ -2,6 +2,10 @@ import { epochMinute, localOf } from '@/core/plan/clock'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { minuteOf } from '@/core/run/runDocument'
 import type { StationState } from '@/standins/powerStation'
+import { stationLog } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(stationLog)
 
 /** Longest between two readings of a station that logs by itself, minutes of its own clock. */
 const MOST_APART_MIN = 30
@@ -41,7 +45,7 @@ export class StationLog {
         ...this.stamp(state, 'end'),
         kind: 'end',
         how: 'stopped',
-        why: 'It switched its outlets off: too little was drawn.',
+        why: say('itSwitchedItsOutletsOffToo'),
       })
     return entries
   }
@@ -55,7 +59,7 @@ export class StationLog {
       at,
       local: localOf(epochMinute(this.head.startsLocal) + minute),
       typedAt: state.at,
-      by: 'the station',
+      by: say('theStation'),
     }
   }
 }

@@ -1,5 +1,9 @@
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { syncRun as syncRunWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { type RunDevice, sent } from './runDevice'
+
+const say = wordsOf(syncRunWords)
 
 /** How a run stands between this device and the server. */
 export type SyncState =
@@ -97,5 +101,5 @@ async function stateOf(response: Response): Promise<SyncState> {
   if (response.status === 404) return { kind: 'gone' }
   if (response.status >= 500 || response.status === 429 || response.status === 401) return { kind: 'waiting' }
   const body = (await response.json().catch(() => null)) as { error?: { message?: string } } | null
-  return { kind: 'refused', message: body?.error?.message ?? 'The server refused it.' }
+  return { kind: 'refused', message: body?.error?.message ?? say('theServerRefusedIt') }
 }

@@ -1,15 +1,18 @@
 import { liveQuery } from 'dexie'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { useRun as useRunWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { RunDevice } from './runDevice'
 import { stampAt } from './stamp'
 import { type SyncState, syncRun } from './syncRun'
 
+const say = wordsOf(useRunWords)
+
 /** Another device's entries are here within so long. */
 const EVERY_MS = 3000
 
-const KEEPS_NOTHING =
-  'This browser lets the page keep nothing; a private window may be why. Open it in a usual one.'
+const KEEPS_NOTHING = say('thisBrowserLetsThePageKeep')
 
 let opened: RunDevice | null = null
 /** The one store of runs on this device. */

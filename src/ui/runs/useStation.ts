@@ -1,7 +1,11 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import type { StationState } from '@/standins/powerStation'
+import { useStation as useStationWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { StationLog } from './stationLog'
+
+const say = wordsOf(useStationWords)
 
 export interface StationWish {
   /** its clock goes so many times as fast */
@@ -53,7 +57,7 @@ export function useStation(
       // a connection that breaks off is taken up again by itself; the station's clock has gone on
       if (source.readyState !== EventSource.CLOSED) return
       stop()
-      setTrouble('The station no longer answers. What it told is in the log; start it again when it is back.')
+      setTrouble(say('theStationNoLongerAnswersWhat'))
     }
   }
   return { state, trouble, start, stop }

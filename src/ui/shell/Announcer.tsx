@@ -2,8 +2,12 @@
 import { useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { answerText } from '@/words/answer/answerParts'
+import { announcer } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import { announcements } from './announce'
+
+const say = wordsOf(announcer)
 
 const SETTLED_MS = 1000
 
@@ -21,10 +25,10 @@ export function Announcer() {
   }, [evaluation, first])
   return (
     <div className="visually-hidden">
-      <p role="status" aria-label="What was done">
+      <p role="status" aria-label={say('whatWasDone')}>
         <span key={count}>{words}</span>
       </p>
-      <p role="status" aria-label="The answer now" data-testid="answer-announced">
+      <p role="status" aria-label={say('theAnswerNow')} data-testid="answer-announced">
         {answer}
       </p>
     </div>

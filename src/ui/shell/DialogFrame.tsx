@@ -7,6 +7,10 @@ import DialogTitle from '@mui/material/DialogTitle'
 import IconButton from '@mui/material/IconButton'
 import type { Breakpoint } from '@mui/material/styles'
 import { type ReactNode, useId } from 'react'
+import { dialogFrame } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(dialogFrame)
 
 interface DialogFrameProps {
   title: ReactNode
@@ -28,7 +32,11 @@ export function DialogFrame(props: DialogFrameProps) {
       <DialogTitle id={id} sx={{ pr: 7 }}>
         {title}
       </DialogTitle>
-      <IconButton aria-label="Close" onClick={onClose} sx={{ position: 'absolute', right: 10, top: 12 }}>
+      <IconButton
+        aria-label={say('close')}
+        onClick={onClose}
+        sx={{ position: 'absolute', right: 10, top: 12 }}
+      >
         <Close />
       </IconButton>
       {head}

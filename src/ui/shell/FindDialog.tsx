@@ -1,10 +1,14 @@
 'use client'
+import { findDialog } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { GLOSSARY } from '../help/glossary'
 import { choose } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { type PickItem, PickDialog } from './PickDialog'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
+
+const say = wordsOf(findDialog)
 
 /** What can be found, with words it is found by beside its name. */
 type Findable = PickItem & { also: string }
@@ -47,7 +51,7 @@ export function FindDialog({ householdId, openHelp, onClose }: FindDialogProps) 
     ...GLOSSARY.map(({ term, meaning, labels = [] }) => ({
       key: `word ${term}`,
       name: term,
-      words: 'word',
+      words: say('word'),
       also: [meaning, ...labels].join(' '),
       pick: () => openHelp(term),
     })),
@@ -60,9 +64,9 @@ export function FindDialog({ householdId, openHelp, onClose }: FindDialogProps) 
   }
   return (
     <PickDialog
-      title="Find"
-      label="Find a load, an outage, a power option, a page or a word"
-      placeholder="Part of a name"
+      title={say('find')}
+      label={say('findALoadAnOutageA')}
+      placeholder={say('partOfAName')}
       itemsFor={itemsFor}
       onClose={onClose}
     />

@@ -1,9 +1,14 @@
 'use client'
 import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
+import { rich } from '@/ui/rich'
+import { householdMenu } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './HouseholdMenu.module.css'
 import { ChoiceMenu, KeepDialog, ProfileDialog } from './lazy'
+
+const say = wordsOf(householdMenu)
 
 export interface HouseholdEntry {
   id: string
@@ -29,7 +34,7 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
       </ButtonBase>
       {profile.sample && (
         <span className={styles.sample}>
-          sample<span className={styles.wide}> data</span>
+          {rich(say, 'sampleData', { span: (text) => <span className={styles.wide}>{text}</span> })}
         </span>
       )}
       {anchor && (
@@ -39,14 +44,14 @@ export function HouseholdMenu({ households }: { households: HouseholdEntry[] }) 
           choices={[
             ...households.map(({ id, name, sample }) => ({
               key: id,
-              words: `${id === householdId ? profile.name : name}${sample ? ' (sample)' : ''}`,
+              words: `${id === householdId ? profile.name : name}${sample ? say('sample') : ''}`,
               isChosen: id === householdId,
               href: `/h/${id}/runtime`,
             })),
-            { key: 'name', words: 'Name, units and money…', pick: () => setNaming(true), apart: true },
-            { key: 'start', words: 'Start another household', href: '/start' },
-            { key: 'keep', words: 'Keep this household…', pick: () => setKeeping(true), apart: true },
-            { key: 'plan', words: 'Download this plan (JSON)', href: `/api/households/${householdId}/plan` },
+            { key: 'name', words: say('nameUnitsAndMoney'), pick: () => setNaming(true), apart: true },
+            { key: 'start', words: say('startAnotherHousehold'), href: '/start' },
+            { key: 'keep', words: say('keepThisHousehold'), pick: () => setKeeping(true), apart: true },
+            { key: 'plan', words: say('downloadThisPlanJson'), href: `/api/households/${householdId}/plan` },
           ]}
         />
       )}

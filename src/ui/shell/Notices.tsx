@@ -2,8 +2,12 @@
 import Button from '@mui/material/Button'
 import Snackbar from '@mui/material/Snackbar'
 import { useStore } from 'zustand'
+import { notices as noticesWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { notices } from './notify'
+
+const say = wordsOf(noticesWords)
 
 const SHOWN_MS = 10_000
 
@@ -28,7 +32,7 @@ export function Notices() {
             close()
           }}
         >
-          Undo
+          {say('undo')}
         </Button>
       }
     />

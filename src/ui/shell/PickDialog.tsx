@@ -4,7 +4,11 @@ import ListItemButton from '@mui/material/ListItemButton'
 import ListItemText from '@mui/material/ListItemText'
 import TextField from '@mui/material/TextField'
 import { type KeyboardEvent, type ReactNode, useEffect, useId, useState } from 'react'
+import { pickDialog } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { DialogFrame } from './DialogFrame'
+
+const say = wordsOf(pickDialog)
 
 export interface PickItem {
   key: string
@@ -83,8 +87,7 @@ export function PickDialog({
         role={trouble || items.length === 0 ? 'alert' : undefined}
         style={{ color: 'var(--demand)', minHeight: 20 }}
       >
-        {trouble ??
-          (items.length === 0 && `Nothing is called “${text.trim()}”. Try a shorter part of the name.`)}
+        {trouble ?? (items.length === 0 && say('nothingIsCalledTryAShorter', { text: text.trim() }))}
       </p>
       <List
         id={`${id}-list`}

@@ -5,25 +5,28 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
 import { LIMITS } from '@/core/plan/limits'
 import { UNIT_CHOICES, type Units } from '@/core/quantity/units'
+import { profileDialog } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { SelectField } from '../field/SelectField'
 import { TextField } from '../field/TextField'
 import { changeProfile } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { DialogFrame } from './DialogFrame'
 
+const say = wordsOf(profileDialog)
+
 /** Each unit, in the order they are asked in. */
 const SHOWN = {
-  temperature: 'Temperatures',
-  mass: 'Weights',
-  volume: 'Volumes',
-  length: 'Lengths',
-  wire: 'Wire sizes',
-  clock: 'Clock',
-  decimal: 'Decimal sign',
+  temperature: say('temperatures'),
+  mass: say('weights'),
+  volume: say('volumes'),
+  length: say('lengths'),
+  wire: say('wireSizes'),
+  clock: say('clock'),
+  decimal: say('decimalSign'),
 } as const
 
-const CURRENCIES =
-  'USD EUR GBP CAD AUD NZD CHF JPY NOK SEK DKK PLN CZK UAH TRY INR ZAR NGN KES MXN BRL PHP CNY KRW'.split(' ')
+const CURRENCIES = say('usdEurGbpCadAudNzd').split(' ')
 
 /** The household's name, its units and its money. */
 export function ProfileDialog({ onClose }: { onClose: () => void }) {
@@ -31,10 +34,10 @@ export function ProfileDialog({ onClose }: { onClose: () => void }) {
   const { name, units, currency } = useHousehold(({ household }) => household.profile)
   const change = (part: Parameters<typeof changeProfile>[0]) => store.getState().edit(changeProfile(part))
   return (
-    <DialogFrame title="Name, units and money" onClose={onClose} width="xs">
+    <DialogFrame title={say('nameUnitsAndMoney')} onClose={onClose} width="xs">
       <Stack spacing={1.5}>
         <TextField
-          label="Name"
+          label={say('name')}
           value={name}
           maxLength={LIMITS.nameLength}
           onChange={(next) => change({ name: next })}
@@ -49,13 +52,13 @@ export function ProfileDialog({ onClose }: { onClose: () => void }) {
           />
         ))}
         <SelectField
-          label="Money"
+          label={say('money')}
           value={currency}
           options={[...new Set([currency, ...CURRENCIES])].map((value) => ({ value, words: value }))}
           onChange={(next) => change({ currency: next })}
         />
         <Typography variant="caption" color="text.secondary">
-          Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L, 25 ft, 12 AWG.
+          {say('everyFieldTakesAnyUnitWhatever')}
         </Typography>
       </Stack>
     </DialogFrame>

@@ -2,7 +2,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Link from 'next/link'
+import { sampleNote } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
+
+const say = wordsOf(sampleNote)
 
 /** On the sample: what this is, and the way to one's own. */
 export function SampleNote() {
@@ -11,7 +15,7 @@ export function SampleNote() {
   return (
     <Box
       component="aside"
-      aria-label="About this page"
+      aria-label={say('aboutThisPage')}
       sx={{
         display: 'flex',
         alignItems: 'center',
@@ -22,9 +26,9 @@ export function SampleNote() {
       }}
     >
       <span>
-        How long your power lasts in an outage, and until what hour.{' '}
+        {say('howLongYourPowerLastsIn')}{' '}
         <Box component="span" sx={{ color: 'var(--soft)', display: { xs: 'none', sm: 'inline' } }}>
-          This is a made-up household to look around in; change anything.
+          {say('thisIsAMadeUpHousehold')}
         </Box>
       </span>
       <Button
@@ -34,7 +38,7 @@ export function SampleNote() {
         color="primary"
         sx={{ flex: 'none', ml: 'auto' }}
       >
-        Start yours
+        {say('startYours')}
       </Button>
     </Box>
   )

@@ -1,7 +1,11 @@
 'use client'
 import { useSyncExternalStore } from 'react'
+import { saveStatus } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './SaveStatus.module.css'
+
+const say = wordsOf(saveStatus)
 
 const never = () => () => {}
 
@@ -16,11 +20,11 @@ export function SaveStatus() {
   )
   const clock = mounted ? new Date(savedAt).toTimeString().slice(0, 5) : ''
   const words = {
-    saved: `Saved ${clock}`,
-    saving: 'Saving…',
-    unsaved: 'Saving…',
-    failed: 'Not saved',
-    stale: 'Not saved',
+    saved: say('saved', { clock }),
+    saving: say('saving'),
+    unsaved: say('saving'),
+    failed: say('notSaved'),
+    stale: say('notSaved'),
   }[save.kind]
   return (
     <>

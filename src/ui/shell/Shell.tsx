@@ -8,6 +8,8 @@ import Link from 'next/link'
 import { useParams } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import { useStore } from 'zustand'
+import { shell } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { usePaperTheme } from '../theme/usePaperTheme'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { Announcer } from './Announcer'
@@ -26,6 +28,8 @@ import { UndoKeys } from './UndoKeys'
 import { Unreachable } from './Unreachable'
 import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
+
+const say = wordsOf(shell)
 
 type Open = { what: 'help'; wanted?: string } | { what: 'find' } | null
 
@@ -53,18 +57,18 @@ export function Shell({ households, read, children }: ShellProps) {
   return (
     <>
       <a className={styles.skip} href="#page">
-        Skip to the page
+        {say('skipToThePage')}
       </a>
       <header className={styles.top}>
-        <span className={styles.brand}>Yotrope</span>
+        <span className={styles.brand}>{say('yotrope')}</span>
         <HouseholdMenu households={households} />
         <StepsNav />
         <div className={styles.tools}>
           <SaveStatus />
           <UndoKeys />
-          <Tooltip title="The power is out: write down what happens">
+          <Tooltip title={say('thePowerIsOutWriteDown')}>
             <IconButton
-              aria-label="The power is out"
+              aria-label={say('thePowerIsOut')}
               component={Link}
               href={`/h/${householdId}/run?begin=outage`}
               prefetch={false}
@@ -72,13 +76,13 @@ export function Shell({ households, read, children }: ShellProps) {
               <FlashOff fontSize="small" />
             </IconButton>
           </Tooltip>
-          <Tooltip title={withKey('Find', 'find')}>
-            <IconButton aria-label="Find" onClick={() => setOpen({ what: 'find' })}>
+          <Tooltip title={withKey(say('find'), 'find')}>
+            <IconButton aria-label={say('find')} onClick={() => setOpen({ what: 'find' })}>
               <Search fontSize="small" />
             </IconButton>
           </Tooltip>
-          <Tooltip title={withKey('Words and keys', 'help')}>
-            <IconButton aria-label="Words and keys" onClick={() => setOpen({ what: 'help' })}>
+          <Tooltip title={withKey(say('wordsAndKeys'), 'help')}>
+            <IconButton aria-label={say('wordsAndKeys')} onClick={() => setOpen({ what: 'help' })}>
               <HelpOutline fontSize="small" />
             </IconButton>
           </Tooltip>

@@ -1,7 +1,11 @@
 'use client'
 import Button from '@mui/material/Button'
+import { staleNotice } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import styles from './StaleNotice.module.css'
+
+const say = wordsOf(staleNotice)
 
 /** When someone else saved first: which of the two states counts is the visitor's to say. */
 export function StaleNotice() {
@@ -12,14 +16,9 @@ export function StaleNotice() {
   const clock = new Date(newer.savedAt).toTimeString().slice(0, 5)
   return (
     <div className={styles.notice} role="alert">
-      <p>
-        This household was saved elsewhere at {clock}, after you opened it. Nothing was overwritten: which
-        state should count?
-      </p>
-      <Button onClick={() => store.getState().takeNewer(newer)}>
-        Take the newer state (undo brings yours back)
-      </Button>
-      <Button onClick={() => store.getState().keepMine(newer)}>Keep mine and save it</Button>
+      <p>{say('thisHouseholdWasSavedElsewhereAt', { clock })}</p>
+      <Button onClick={() => store.getState().takeNewer(newer)}>{say('takeTheNewerStateUndoBrings')}</Button>
+      <Button onClick={() => store.getState().keepMine(newer)}>{say('keepMineAndSaveIt')}</Button>
     </div>
   )
 }

@@ -15,10 +15,14 @@ import Link from 'next/link'
 import { useParams, usePathname } from 'next/navigation'
 import { type MouseEvent, useState } from 'react'
 import { useStore } from 'zustand'
+import { stepsNav } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { keyOf, keySettings } from './keySettings'
 import styles from './Shell.module.css'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
+
+const say = wordsOf(stepsNav)
 
 const ICONS = {
   outage: Bolt,
@@ -49,7 +53,7 @@ export function StepsNav() {
   const current = (path: string) => (here === path ? 'page' : undefined)
   return (
     <>
-      <nav className={styles.steps} aria-label="Steps">
+      <nav className={styles.steps} aria-label={say('steps')}>
         {STEPS.map(({ path, name }) => (
           <Link
             key={path}
@@ -67,7 +71,13 @@ export function StepsNav() {
           </Link>
         ))}
       </nav>
-      <BottomNavigation component="nav" aria-label="Steps" className={styles.bottom} value={here} showLabels>
+      <BottomNavigation
+        component="nav"
+        aria-label={say('steps')}
+        className={styles.bottom}
+        value={here}
+        showLabels
+      >
         {beside.map(({ path, name }) => {
           const Icon = ICONS[path]
           return (
@@ -86,7 +96,7 @@ export function StepsNav() {
         {behind.length > 0 && (
           <BottomNavigationAction
             value="more"
-            label="More"
+            label={say('more')}
             icon={<MoreHoriz aria-hidden />}
             aria-haspopup="menu"
             onClick={(event) => setAnchor(event.currentTarget)}

@@ -5,6 +5,10 @@ import IconButton from '@mui/material/IconButton'
 import Tooltip from '@mui/material/Tooltip'
 import { useColorScheme } from '@mui/material/styles'
 import { useSyncExternalStore } from 'react'
+import { themeSwitch } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(themeSwitch)
 
 const never = () => () => {}
 
@@ -17,7 +21,7 @@ export function ThemeSwitch() {
     () => false,
   )
   const isNight = mounted && (mode === 'system' ? systemMode : mode) === 'dark'
-  const words = isNight ? 'Day theme' : 'Night theme'
+  const words = isNight ? say('dayTheme') : say('nightTheme')
   return (
     <Tooltip title={words}>
       <IconButton aria-label={words} onClick={() => setMode(isNight ? 'light' : 'dark')}>

@@ -3,8 +3,12 @@ import Redo from '@mui/icons-material/Redo'
 import Undo from '@mui/icons-material/Undo'
 import IconButton from '@mui/material/IconButton'
 import Tooltip from '@mui/material/Tooltip'
+import { undoKeys } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { announce } from './announce'
+
+const say = wordsOf(undoKeys)
 
 /** Undo and redo, by pointer and touch, on every page. */
 export function UndoKeys() {
@@ -17,16 +21,16 @@ export function UndoKeys() {
   }
   return (
     <>
-      <Tooltip title="Undo (Ctrl Z)">
+      <Tooltip title={say('undoCtrlZ')}>
         <span>
-          <IconButton aria-label="Undo" disabled={!canUndo} onClick={act('undo', 'Undone')}>
+          <IconButton aria-label={say('undo')} disabled={!canUndo} onClick={act('undo', say('undone'))}>
             <Undo fontSize="small" />
           </IconButton>
         </span>
       </Tooltip>
-      <Tooltip title="Redo (Ctrl Shift Z)">
+      <Tooltip title={say('redoCtrlShiftZ')}>
         <span>
-          <IconButton aria-label="Redo" disabled={!canRedo} onClick={act('redo', 'Done again')}>
+          <IconButton aria-label={say('redo')} disabled={!canRedo} onClick={act('redo', say('doneAgain'))}>
             <Redo fontSize="small" />
           </IconButton>
         </span>

@@ -2,7 +2,11 @@
 import Alert from '@mui/material/Alert'
 import Snackbar from '@mui/material/Snackbar'
 import { useEffect, useState } from 'react'
+import { unreachable } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
 import { UNREACHABLE_EVENT } from './useGo'
+
+const say = wordsOf(unreachable)
 
 const SHOWN_MS = 8000
 
@@ -17,8 +21,7 @@ export function Unreachable() {
   return (
     <Snackbar open={isOpen} autoHideDuration={SHOWN_MS} onClose={() => setIsOpen(false)}>
       <Alert severity="warning" onClose={() => setIsOpen(false)}>
-        Yotrope cannot be reached just now. This page goes on working, and keeps what you type; the others
-        open when it is back.
+        {say('yotropeCannotBeReachedJustNow')}
       </Alert>
     </Snackbar>
   )

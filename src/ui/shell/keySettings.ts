@@ -1,24 +1,28 @@
 import { createStore } from 'zustand/vanilla'
 import { persist } from 'zustand/middleware'
+import { keySettings as keySettingsWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(keySettingsWords)
 
 /** What single keys do on the pages: the key at first, and what it does. Keys with Ctrl, Alt and Escape are not among them. */
 export const KEY_ACTS = {
-  add: ['a', 'Add: a load, an outage, an option or panels, by the page you are on'],
-  find: ['/', 'Find anything: a load, an outage, an option, a page, a word'],
-  help: ['?', 'Words and keys'],
-  previousOption: ['[', 'Previous power option'],
-  nextOption: [']', 'Next power option'],
-  previousOutage: [',', 'Previous outage'],
-  nextOutage: ['.', 'Next outage'],
-  bestLever: ['b', 'On Runtime: do what adds most hours'],
-  undoLever: ['u', 'On Runtime: undo what was done to add hours'],
-  outage: ['1', 'Open Outage'],
-  loads: ['2', 'Open Loads'],
-  power: ['3', 'Open Power'],
-  runtime: ['4', 'Open Runtime'],
-  recharge: ['5', 'Open Recharge'],
-  hookup: ['6', 'Open Hookup'],
-  run: ['7', 'Open Test run'],
+  add: ['a', say('addALoadAnOutageAn')],
+  find: ['/', say('findAnythingALoadAnOutage')],
+  help: ['?', say('wordsAndKeys')],
+  previousOption: ['[', say('previousPowerOption')],
+  nextOption: [']', say('nextPowerOption')],
+  previousOutage: [',', say('previousOutage')],
+  nextOutage: ['.', say('nextOutage')],
+  bestLever: ['b', say('onRuntimeDoWhatAddsMost')],
+  undoLever: ['u', say('onRuntimeUndoWhatWasDone')],
+  outage: ['1', say('openOutage')],
+  loads: ['2', say('openLoads')],
+  power: ['3', say('openPower')],
+  runtime: ['4', say('openRuntime')],
+  recharge: ['5', say('openRecharge')],
+  hookup: ['6', say('openHookup')],
+  run: ['7', say('openTestRun')],
 } as const satisfies Record<string, readonly [string, string]>
 
 export type KeyAct = keyof typeof KEY_ACTS
@@ -65,9 +69,9 @@ export const actOf = (settings: KeySettings, key: string): KeyAct | null =>
 /** Gives an act another key. @returns what is wrong with it, or null when it is taken */
 export function changeKey(act: KeyAct, key: string): string | null {
   const settings = keySettings.getState()
-  if ([...key].length !== 1 || key === ' ') return 'One letter, figure or sign, such as n or +.'
+  if ([...key].length !== 1 || key === ' ') return say('oneLetterFigureOrSignSuch')
   const other = KEY_ACT_IDS.find((one) => one !== act && keyOf(settings, one) === key)
-  if (other) return `“${key}” is taken: ${KEY_ACTS[other][1]}.`
+  if (other) return say('isTaken', { key, keyacts: KEY_ACTS[other][1] })
   keySettings.setState({ changed: { ...settings.changed, [act]: key } })
   return null
 }

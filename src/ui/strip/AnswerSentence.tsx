@@ -3,17 +3,21 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
 import type { AnswerPart } from '@/words/answer/answerParts'
 import type { WorkingKey } from '@/core/sizing/workings'
+import { answerSentence } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { changeScenario, choose, type Edit } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { ChoiceMenu } from '../shell/lazy'
 import styles from './AnswerStrip.module.css'
 
+const say = wordsOf(answerSentence)
+
 type Control = NonNullable<AnswerPart['control']>
 
 const TIERS = [
-  { id: 'critical', name: 'Critical loads only' },
-  { id: 'flexible', name: 'Critical and flexible loads' },
-  { id: 'optional', name: 'All loads on battery' },
+  { id: 'critical', name: say('criticalLoadsOnly') },
+  { id: 'flexible', name: say('criticalAndFlexibleLoads') },
+  { id: 'optional', name: say('allLoadsOnBattery') },
 ] as const
 
 /** The sentence: its underlined words change what is compared, its figures open their working. */
@@ -91,7 +95,7 @@ function Part(props: {
   if (working) {
     const classes = [styles.figure, strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')
     return (
-      <ButtonBase className={classes} title="The working" onClick={() => props.openWorking(working)}>
+      <ButtonBase className={classes} title={say('theWorking')} onClick={() => props.openWorking(working)}>
         {text}
       </ButtonBase>
     )

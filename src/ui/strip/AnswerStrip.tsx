@@ -1,4 +1,6 @@
 'use client'
+import { answerStrip } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { useUnits } from '../field/units'
 import ExpandMore from '@mui/icons-material/ExpandMore'
 import Alert from '@mui/material/Alert'
@@ -15,6 +17,8 @@ import { GateView } from './GateView'
 import { gateFigures } from './gateFigures'
 import { HeldTexts } from './HeldTexts'
 
+const say = wordsOf(answerStrip)
+
 /** The answer on every planning page: one sentence, four gates, and the working behind each figure. */
 export function AnswerStrip() {
   const evaluation = useHousehold((state) => state.evaluation)
@@ -26,7 +30,7 @@ export function AnswerStrip() {
   const [isOpen, setOpenStrip] = useState(false)
   const folded = evaluation && foldedWords(scenario, clock, evaluation)
   return (
-    <section className={styles.strip} aria-label="The answer" data-open={isOpen}>
+    <section className={styles.strip} aria-label={say('theAnswer')} data-open={isOpen}>
       <h1 className={styles.folded}>
         <ButtonBase
           className={styles.fold}
@@ -34,15 +38,15 @@ export function AnswerStrip() {
           data-short={folded?.isShort}
           onClick={() => setOpenStrip(!isOpen)}
         >
-          <span>{failure ? 'Out of date: open for why' : (folded?.words ?? 'Working out the answer…')}</span>
+          <span>{failure ? say('outOfDateOpenForWhy') : (folded?.words ?? say('workingOutTheAnswer'))}</span>
           <ExpandMore aria-hidden />
         </ButtonBase>
       </h1>
       <div className={styles.whole}>
         {failure && (
           <Alert severity="error" data-testid="out-of-date">
-            <b>{evaluation ? 'Out of date.' : 'No answer.'}</b> {failure}{' '}
-            {evaluation && 'The answer on show is of before the last change.'}
+            <b>{evaluation ? say('outOfDate') : say('noAnswer')}</b> {failure}{' '}
+            {evaluation && say('theAnswerOnShowIsOf')}
           </Alert>
         )}
         {evaluation ? (
@@ -67,7 +71,7 @@ export function AnswerStrip() {
 
 function Waiting() {
   return (
-    <div className={styles.sentence} role="status" aria-label="Working out the answer">
+    <div className={styles.sentence} role="status" aria-label={say('workingOutTheAnswer2')}>
       <Skeleton width="92%" />
       <Skeleton width="84%" />
       <Skeleton width="40%" />

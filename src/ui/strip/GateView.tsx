@@ -1,7 +1,11 @@
 import ButtonBase from '@mui/material/ButtonBase'
+import { gateView } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { Term } from '../help/Term'
 import styles from './AnswerStrip.module.css'
 import type { GateFigure } from './gateFigures'
+
+const say = wordsOf(gateView)
 
 const VERDICT_WORDS = { holds: 'enough', short: 'short', unplanned: '', nothing: '' }
 
@@ -9,7 +13,12 @@ const VERDICT_WORDS = { holds: 'enough', short: 'short', unplanned: '', nothing:
 export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {
   const { name, verdict, need, of, bar, detail } = gate
   return (
-    <ButtonBase className={styles.gate} onClick={open} title="The working" data-testid={`gate-${gate.id}`}>
+    <ButtonBase
+      className={styles.gate}
+      onClick={open}
+      title={say('theWorking')}
+      data-testid={`gate-${gate.id}`}
+    >
       <span className={styles.gateTop}>
         <Term label={name} />
         <span className={styles.verdict}>{VERDICT_WORDS[verdict]}</span>

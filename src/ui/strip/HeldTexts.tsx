@@ -1,6 +1,10 @@
 'use client'
+import { heldTexts as heldTextsWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './AnswerStrip.module.css'
+
+const say = wordsOf(heldTextsWords)
 
 /** What stands in fields and was not taken: the answer is told without it. */
 export function HeldTexts() {
@@ -9,12 +13,16 @@ export function HeldTexts() {
   const all = [...held]
   return (
     <p className={styles.held} role="status" data-testid="held-texts">
-      Not counted in this answer:{' '}
+      {say('notCountedInThisAnswer')}{' '}
       {all.map(([key, { label, scopeName, text, counts }], i) => (
         <span key={key}>
-          {i > 0 && '; '}“{text.slice(0, 40)}” in {label}
-          {scopeName && ` of ${scopeName}`}
-          {counts && ` (${counts.slice(0, 40)} counts)`}
+          {i > 0 && '; '}
+          {say('inWord', {
+            text: text.slice(0, 40),
+            label,
+            scopeName: scopeName && say('ofWord', { scopeName }),
+            counts: counts && say('counts', { counts: counts.slice(0, 40) }),
+          })}
         </span>
       ))}
       .

@@ -2,6 +2,10 @@
 import Button from '@mui/material/Button'
 import { formatDuration } from '@/core/quantity/format'
 import type { MeasureNext } from '@/core/sizing/measureNext'
+import { measureList } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(measureList)
 
 const SHOWN = 3
 
@@ -13,9 +17,8 @@ export function MeasureList(props: {
   select?: (loadId: string) => void
 }) {
   const { measures, className, select } = props
-  if (!measures) return <p className={className}>What is worth measuring is being worked out…</p>
-  if (measures.length === 0)
-    return <p className={className}>Nothing left to measure would narrow the answer by much.</p>
+  if (!measures) return <p className={className}>{say('whatIsWorthMeasuringIsBeing')}</p>
+  if (measures.length === 0) return <p className={className}>{say('nothingLeftToMeasureWouldNarrow')}</p>
   return (
     <ol style={{ margin: '4px 0 16px', paddingLeft: 18 }} className="figures">
       {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
@@ -27,8 +30,10 @@ export function MeasureList(props: {
           ) : (
             name
           )}{' '}
-          would narrow the band from {formatDuration(now.p90 - now.p10)} to{' '}
-          {formatDuration(then.p90 - then.p10)}
+          {say('wouldNarrowTheBandFromTo', {
+            duration: formatDuration(now.p90 - now.p10),
+            duration2: formatDuration(then.p90 - then.p10),
+          })}
         </li>
       ))}
     </ol>

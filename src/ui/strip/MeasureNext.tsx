@@ -2,8 +2,12 @@
 import type { Plan } from '@/core/plan/document'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { useSeen } from '@/ui/household/useSeen'
+import { measureNext as measureNextWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import { MeasureList } from './MeasureList'
+
+const say = wordsOf(measureNextWords)
 
 const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 
@@ -11,8 +15,8 @@ const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 export function MeasureNext(props: { className: string; select?: (loadId: string) => void }) {
   const { element, isSeen } = useSeen<HTMLElement>()
   return (
-    <section ref={element} aria-label="What to measure next">
-      <h2>What to measure next</h2>
+    <section ref={element} aria-label={say('whatToMeasureNext')}>
+      <h2>{say('whatToMeasureNext')}</h2>
       <MeasureList measures={useAdvice(ask, isSeen)} {...props} />
     </section>
   )

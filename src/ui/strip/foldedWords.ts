@@ -2,6 +2,10 @@ import { type ClockStyle, formatMoment } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { formatDuration, formatExactDuration, formatPercent } from '@/core/quantity/format'
 import type { Evaluation } from '@/words/answer/evaluation'
+import { foldedWords as foldedWordsWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(foldedWordsWords)
 
 /** The answer in a line: what cannot hold at all, the hour it ends, and by how much it is short. */
 export function foldedWords(
@@ -11,19 +15,19 @@ export function foldedWords(
 ): { words: string; isShort: boolean } {
   const { carries, starts, lasts } = gates
   const first = [
-    carries.verdict === 'short' && 'Running power short',
-    starts.verdict === 'short' && 'starting surge short',
+    carries.verdict === 'short' && say('runningPowerShort'),
+    starts.verdict === 'short' && say('startingSurgeShort'),
   ].filter((part) => part !== false)
   const isShort = first.length > 0 || lasts.verdict === 'short'
   if (lasts.verdict === 'nothing')
-    return { words: [...first, 'nothing is carried'].join(', '), isShort: true }
+    return { words: [...first, say('nothingIsCarried')].join(', '), isShort: true }
   const ends = formatMoment(scenario.startsAt, result.runtimeMin.p50, 10, clock)
-  const short = `${formatDuration(lasts.shortMin)} short`
+  const short = say('short', { duration: formatDuration(lasts.shortMin) })
   const runtime =
     lasts.verdict !== 'short'
-      ? `Lasts the ${formatExactDuration(lasts.outageMin)}`
+      ? say('lastsThe', { exactDuration: formatExactDuration(lasts.outageMin) })
       : result.runtimeMin.p50 < result.outageMin
-        ? `Ends ${ends} · ${short}`
-        : `${short} at ${formatPercent(lasts.confidence)} confidence`
+        ? say('ends', { ends, short })
+        : say('atConfidence', { short, percent: formatPercent(lasts.confidence) })
   return { words: [...first, runtime].join(' · '), isShort }
 }

@@ -9,6 +9,10 @@ import {
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/core/sizing/workings'
+import { gateFigures as gateFiguresWords } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(gateFiguresWords)
 
 /** A gate as the strip shows it. */
 export interface GateFigure {
@@ -31,26 +35,26 @@ export function gateFigures({ gates, result }: Pick<Evaluation, 'gates' | 'resul
   return [
     {
       id: 'carries',
-      name: 'Running power',
+      name: say('runningPower'),
       ...powerFigure(carries),
       detail: carriesDetail(carries),
       working: 'carries',
     },
     {
       id: 'starts',
-      name: 'Starting surge',
+      name: say('startingSurge'),
       ...powerFigure(starts),
       detail: starts.binding
         ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'starting' : 'running'}`
-        : 'nothing starts',
+        : say('nothingStarts'),
       working: 'starts',
     },
     {
       id: 'lasts',
-      name: 'Runtime',
+      name: say('runtime'),
       verdict: lasts.verdict,
       need: `${runtimeMin === Infinity ? '> ' : ''}${formatHours(shownMin)}`,
-      of: `of ${formatNumber(outageMin / 60, 1)}`,
+      of: say('ofWord', { number: formatNumber(outageMin / 60, 1) }),
       bar: barOf(shownMin, outageMin),
       detail: lastsDetail(lasts),
       working: 'margin',
@@ -60,25 +64,32 @@ export function gateFigures({ gates, result }: Pick<Evaluation, 'gates' | 'resul
 }
 
 function lastsDetail({ verdict, shortMin, confidence }: LastsGate): string {
-  if (verdict === 'nothing') return 'nothing is carried'
-  const surely = `with ${formatPercent(confidence)} confidence`
-  return verdict === 'short' ? `${formatDuration(shortMin)} short ${surely}` : `or longer, ${surely}`
+  if (verdict === 'nothing') return say('nothingIsCarried')
+  const surely = say('withConfidence', { percent: formatPercent(confidence) })
+  return verdict === 'short'
+    ? say('short', { duration: formatDuration(shortMin), surely })
+    : say('orLonger', { surely })
 }
 
 function refillsFigure(
   { verdict, coverage, broughtPerDayWh, neededPerDayWh }: RefillsGate,
   confidence: number,
 ): GateFigure {
-  const frame = { id: 'refills' as const, name: 'Recharge', verdict, working: 'refills' as const }
-  if (verdict === 'unplanned') return { ...frame, need: '–', of: '', bar: null, detail: 'not planned yet' }
-  if (verdict === 'nothing') return { ...frame, need: '–', of: '', bar: null, detail: 'nothing is carried' }
+  const frame = { id: 'refills' as const, name: say('recharge'), verdict, working: 'refills' as const }
+  if (verdict === 'unplanned') return { ...frame, need: '–', of: '', bar: null, detail: say('notPlannedYet') }
+  if (verdict === 'nothing')
+    return { ...frame, need: '–', of: '', bar: null, detail: say('nothingIsCarried') }
   const hours = Math.min(24, coverage * 24)
   return {
     ...frame,
     need: `${formatNumber(hours, hours < 3 ? 1 : 0)} h`,
     of: 'of 24',
     bar: barOf(Math.min(2, coverage), 1),
-    detail: `${formatEnergy(broughtPerDayWh)} of ${formatEnergy(neededPerDayWh)} a day, with ${formatPercent(confidence)} confidence`,
+    detail: say('ofADayWithConfidence', {
+      energy: formatEnergy(broughtPerDayWh),
+      energy2: formatEnergy(neededPerDayWh),
+      percent: formatPercent(confidence),
+    }),
   }
 }
 
@@ -86,7 +97,7 @@ function powerFigure({ verdict, neededW, limitW, unit }: PowerGate) {
   return {
     verdict,
     need: formatWatts(neededW).replace(/W$/, unit),
-    of: `of ${formatNumber(limitW, 0)}`,
+    of: say('ofWord', { number: formatNumber(limitW, 0) }),
     bar: barOf(neededW, limitW),
   }
 }
@@ -99,7 +110,10 @@ function barOf(value: number, limit: number) {
 
 function carriesDetail({ wrongVoltage, binding, neededW, limitW, part, unit }: PowerGate): string {
   const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
-  if (wrongVoltage.length) return `${wrongVoltage[0].name} wants ${wrongVoltage[0].volts} V`
-  if (neededW > limitW) return `${watts(neededW - limitW)} over${part && `, ${part}`}`
-  return binding ? `${watts(limitW - neededW)} to spare${part && `, ${part}`}` : 'nothing runs'
+  if (wrongVoltage.length)
+    return say('wantsV', { wrongVoltage: wrongVoltage[0].name, volts: wrongVoltage[0].volts })
+  if (neededW > limitW) return say('over', { watts: watts(neededW - limitW), part: part && `, ${part}` })
+  return binding
+    ? say('toSpare', { watts: watts(limitW - neededW), part: part && `, ${part}` })
+    : say('nothingRuns')
 }

@@ -6,7 +6,11 @@ import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
 import { skyWords } from '@/core/weather/skyWords'
 import { SelectField } from '@/ui/field/SelectField'
+import { skyRow } from '@/words/en/ui/parts'
+import { wordsOf } from '@/words/translate'
 import styles from './SkyRow.module.css'
+
+const say = wordsOf(skyRow)
 
 /** The sky of each day of the outage, one word a day. */
 export function SkyRow({
@@ -21,7 +25,9 @@ export function SkyRow({
   if (sky.kind !== 'days')
     return (
       <p className={styles.skyNote}>
-        {sky.kind === 'measured' ? `Hours of the weather file “${sky.name}”.` : `Hour by hour: ${sky.name}.`}{' '}
+        {sky.kind === 'measured'
+          ? say('hoursOfTheWeatherFile', { sky: sky.name })
+          : say('hourByHour', { sky: sky.name })}{' '}
         <Button
           variant="text"
           onClick={() =>
@@ -34,14 +40,14 @@ export function SkyRow({
             })
           }
         >
-          One word a day instead
+          {say('oneWordADayInstead')}
         </Button>
       </p>
     )
   const count = Math.min(16, dayOf(startsAt, durationH * 60 - 1) + 1)
   const days = Array.from({ length: count }, (_, i) => sky.days[Math.min(i, sky.days.length - 1)])
   return (
-    <div className={styles.sky} role="group" aria-label="The sky of each day">
+    <div className={styles.sky} role="group" aria-label={say('theSkyOfEachDay')}>
       {days.map((day, i) => {
         const name = weekdayName(Math.floor(epochMinute(startsAt) / DAY_MIN + i) * DAY_MIN)
         return (
@@ -49,7 +55,7 @@ export function SkyRow({
             <span aria-hidden>{name.slice(0, 3)}</span>
             <SelectField
               cell
-              label={`Sky of ${name}, day ${i + 1}`}
+              label={say('skyOfDay', { name, i: i + 1 })}
               value={day}
               options={SKY_CLASSES.map((value) => ({ value, words: SKIES[value].words }))}
               onChange={(next: SkyClass) =>

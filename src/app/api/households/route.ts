@@ -12,6 +12,10 @@ import { HOUSEHOLDS_LIMIT, createHousehold } from '@/db/households'
 import { overLimit } from '@/server/limits'
 import { forVisitor, readJson } from '@/server/request'
 import { answer, refuse } from '@/server/respond'
+import { householdsRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(householdsRoute)
 
 const creation = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('sample') }),
@@ -31,7 +35,7 @@ export const POST = forVisitor(
     if (!reading.ok) return reading.refusal
     const parsed = creation.safeParse(reading.body)
     if (!parsed.success)
-      return refuse(400, 'bad-request', 'The household could not be made.', faultsOf(parsed.error))
+      return refuse(400, 'bad-request', say('theHouseholdCouldNotBeMade'), faultsOf(parsed.error))
     const over = await overLimit('household', visitor.userId)
     if (over) return over
     const db = database()
@@ -40,13 +44,13 @@ export const POST = forVisitor(
       return refuse(
         422,
         'bad-request',
-        `Not made: ${household.faults[0].path} ${household.faults[0].message}.`,
+        say('notMade', { path: household.faults[0].path, message: household.faults[0].message }),
         household.faults.slice(0, 20),
       )
     const id = randomUUID()
     return (await createHousehold(db, visitor.userId, id, household, new Date()))
       ? answer({ id }, 201)
-      : refuse(409, 'limit', `You have ${HOUSEHOLDS_LIMIT} households, which is the most. Delete one first.`)
+      : refuse(409, 'limit', say('youHaveHouseholdsWhichIsThe', { householdslimit: HOUSEHOLDS_LIMIT }))
   },
   { admitsStrangers: true },
 )

@@ -2,6 +2,10 @@ import { join } from 'node:path'
 import { databasePool } from '@/db/client'
 import { isMigrated } from '@/db/migrate'
 import { answer, refuse, refuseError } from '@/server/respond'
+import { readyRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(readyRoute)
 
 export const dynamic = 'force-dynamic'
 
@@ -12,7 +16,7 @@ export async function GET(): Promise<Response> {
   try {
     return (await isMigrated(databasePool(), MIGRATIONS))
       ? answer({ ok: true })
-      : refuse(503, 'unavailable', 'The database does not have the schema of this release yet.')
+      : refuse(503, 'unavailable', say('theDatabaseDoesNotHaveThe'))
   } catch (error) {
     return refuseError(error)
   }

@@ -14,19 +14,23 @@ import type { MeterFindings } from '@/core/meter/analyse'
 import type { ColumnMapping } from '@/core/meter/columns'
 import { formatNumber } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
+import { fileLog } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import { MeterClient } from '@/worker/meterClient'
 import type { MeterFile, MeterPreview } from '@/worker/meterJobs'
 import { FoundList } from './FoundList'
 import MeterTrace from './MeterTrace'
 import styles from './MeterLog.module.css'
 
+const say = wordsOf(fileLog)
+
 const VALUES = [
-  { value: 'W', words: 'Power, W' },
-  { value: 'kW', words: 'Power, kW' },
-  { value: 'kWh total', words: 'A total that grows, kWh' },
-  { value: 'Wh total', words: 'A total that grows, Wh' },
-  { value: 'kWh each', words: 'Energy of each interval, kWh' },
-  { value: 'Wh each', words: 'Energy of each interval, Wh' },
+  { value: 'W', words: say('powerW') },
+  { value: 'kW', words: say('powerKw') },
+  { value: 'kWh total', words: say('aTotalThatGrowsKwh') },
+  { value: 'Wh total', words: say('aTotalThatGrowsWh') },
+  { value: 'kWh each', words: say('energyOfEachIntervalKwh') },
+  { value: 'Wh each', words: say('energyOfEachIntervalWh') },
 ] as const
 const PREVIEWED = 6
 
@@ -48,10 +52,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
     const found = await meter()
       .preview(chosen)
       .catch(() => null)
-    if (!found || found.rows.length < 2)
-      return setTrouble(
-        'This file has no rows of readings. A text file with one reading a line would be right.',
-      )
+    if (!found || found.rows.length < 2) return setTrouble(say('thisFileHasNoRowsOf'))
     setPreview(found)
     setMapping(found.guess)
   }
@@ -77,8 +78,8 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
         value: String(i),
         words:
           mapping && mapping.headerLine >= 0
-            ? (preview.rows[mapping.headerLine][i] ?? `Column ${i + 1}`)
-            : `Column ${i + 1}`,
+            ? (preview.rows[mapping.headerLine][i] ?? say('column', { i: i + 1 }))
+            : say('column', { i: i + 1 }),
       }))
     : []
   const put = (part: Partial<ColumnMapping>) => {
@@ -88,10 +89,10 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
   return (
     <div>
       <p>
-        A file with a time and watts, a growing total or an interval’s energy in each line.{' '}
+        {say('aFileWithATimeAnd')}{' '}
         <FileButton
-          words="Choose a file"
-          label="Meter file"
+          words={say('chooseAFile')}
+          label={say('meterFile')}
           accept=".csv,.tsv,.txt,text/csv,text/plain"
           onFile={(chosen) => void open(chosen)}
         />{' '}
@@ -100,50 +101,50 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
       {preview && mapping && (
         <>
           <SelectField
-            label="Time in"
+            label={say('timeIn')}
             value={String(mapping.time)}
             options={columns}
             onChange={(value) => put({ time: Number(value) })}
           />
           <SelectField
-            label="Date in"
-            value={mapping.date === null ? 'with the time' : String(mapping.date)}
-            options={[{ value: 'with the time', words: 'the same column as the time' }, ...columns]}
+            label={say('dateIn')}
+            value={mapping.date === null ? say('withTheTime') : String(mapping.date)}
+            options={[{ value: say('withTheTime'), words: say('theSameColumnAsTheTime') }, ...columns]}
             onChange={(value) => put({ date: value === 'with the time' ? null : Number(value) })}
           />
           <SelectField
-            label="Reading in"
+            label={say('readingIn')}
             value={String(mapping.value)}
             options={columns}
             onChange={(value) => put({ value: Number(value) })}
           />
           <SelectField
-            label="It is"
+            label={say('itIs')}
             value={mapping.valueIs}
             options={VALUES}
             onChange={(valueIs) => put({ valueIs })}
           />
           <SelectField
-            label="Decimals"
+            label={say('decimals')}
             value={mapping.decimal}
             options={[
-              { value: '.', words: 'a point: 1.5' },
-              { value: ',', words: 'a comma: 1,5' },
+              { value: '.', words: say('aPoint15') },
+              { value: ',', words: say('aComma15') },
             ]}
             onChange={(decimal) => put({ decimal })}
           />
           <SelectField
-            label="Dates"
+            label={say('dates')}
             value={mapping.dateOrder}
             options={[
-              { value: 'day first', words: 'day first: 05/02/2027 is in February' },
-              { value: 'month first', words: 'month first: 02/05/2027 is in February' },
+              { value: 'day first', words: say('dayFirst05022027Is') },
+              { value: 'month first', words: say('monthFirst02052027Is') },
             ]}
             onChange={(dateOrder) => put({ dateOrder })}
           />
           <div className={styles.previewBox}>
             <Table className={styles.preview}>
-              <caption className="visually-hidden">The first lines of the file</caption>
+              <caption className="visually-hidden">{say('theFirstLinesOfTheFile')}</caption>
               <TableBody>
                 {preview.rows.slice(0, PREVIEWED).map((row, i) => (
                   <TableRow key={i} data-header={i <= mapping.headerLine}>
@@ -161,13 +162,13 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
             </Table>
           </div>
           {share === null ? (
-            <Button onClick={() => void start()}>Read it</Button>
+            <Button onClick={() => void start()}>{say('readIt')}</Button>
           ) : (
             <p>
-              <LinearProgress variant="determinate" value={share * 100} aria-label="Reading the file" />{' '}
+              <LinearProgress variant="determinate" value={share * 100} aria-label={say('readingTheFile')} />{' '}
               {Math.round(share * 100)} %{' '}
               <Button variant="text" onClick={stop}>
-                Stop
+                {say('stop')}
               </Button>
             </p>
           )}
@@ -181,28 +182,29 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
       {read && (
         <>
           <p data-testid="meter-lines">
-            {formatNumber(read.samples.atMin.length, 0)} of {formatNumber(read.lines, 0)} lines read
-            {read.refusedCount > 0 && `, ${read.refusedCount} left out`}.
+            {say('ofLinesRead', {
+              number: formatNumber(read.samples.atMin.length, 0),
+              number2: formatNumber(read.lines, 0),
+            })}
+            {read.refusedCount > 0 && say('leftOut', { refusedCount: read.refusedCount })}.
           </p>
           <MeterTrace samples={read.samples} findings={read.findings} />
           <FoundList found={read.findings} samples={read.samples} />
           {read.refused.length > 0 && (
             <Accordion className={styles.refused}>
               <AccordionSummary>
-                {read.refusedCount} lines could not be read; the rest is kept
+                {say('linesCouldNotBeReadThe', { refusedCount: read.refusedCount })}
               </AccordionSummary>
               <AccordionDetails>
                 <ul>
                   {read.refused.map(({ line, text, message }) => (
-                    <li key={line}>
-                      Line {line}, “{text}”: {message}
-                    </li>
+                    <li key={line}>{say('line', { line, text, message })}</li>
                   ))}
                 </ul>
               </AccordionDetails>
             </Accordion>
           )}
-          <Button onClick={() => use(read.findings)}>Use it</Button>
+          <Button onClick={() => use(read.findings)}>{say('useIt')}</Button>
         </>
       )}
     </div>

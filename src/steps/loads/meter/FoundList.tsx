@@ -1,29 +1,51 @@
 import type { MeterFindings } from '@/core/meter/analyse'
 import type { MeterSamples } from '@/core/meter/samples'
 import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { foundList } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import styles from './MeterLog.module.css'
+
+const say = wordsOf(foundList)
 
 /** What a record tells, line by line. */
 export function FoundList({ found, samples }: { found: MeterFindings; samples?: MeterSamples }) {
   const rows: [string, string][] = [
-    ['Average', `${formatWatts(found.averageW)} over ${formatNumber(found.coveredH, 1)} h`],
-    ['Running', formatWatts(found.runningW)],
+    [
+      say('average'),
+      say('overH', { watts: formatWatts(found.averageW), number: formatNumber(found.coveredH, 1) }),
+    ],
+    [say('running'), formatWatts(found.runningW)],
   ]
-  if (found.startPeakW !== null) rows.push(['Start, highest reading', formatWatts(found.startPeakW)])
-  if (found.shape !== 'constant') rows.push(['On', `${formatPercent(found.dutyFraction)} of the time`])
+  if (found.startPeakW !== null) rows.push([say('startHighestReading'), formatWatts(found.startPeakW)])
+  if (found.shape !== 'constant')
+    rows.push([say('on'), say('ofTheTime', { percent: formatPercent(found.dutyFraction) })])
   if (found.meanOnMin && found.meanOffMin)
-    rows.push(['A cycle', `${formatDuration(found.meanOnMin)} on, ${formatDuration(found.meanOffMin)} off`])
+    rows.push([
+      say('aCycle'),
+      say('onOff', {
+        duration: formatDuration(found.meanOnMin),
+        duration2: formatDuration(found.meanOffMin),
+      }),
+    ])
   if (found.defrosts)
     rows.push([
-      'Defrosts',
-      `${found.defrosts.count}, ${formatWatts(found.defrosts.watts)} for ${formatDuration(found.defrosts.minutes)}`,
+      say('defrosts'),
+      say('forWord', {
+        count: found.defrosts.count,
+        watts: formatWatts(found.defrosts.watts),
+        duration: formatDuration(found.defrosts.minutes),
+      }),
     ])
   if (samples && samples.gaps.length > 0)
     rows.push([
-      'Gaps left out',
-      `${samples.gaps.length}, ${formatDuration(samples.gaps.reduce((sum, [a, b]) => sum + b - a, 0))} together`,
+      say('gapsLeftOut'),
+      say('together', {
+        nGaps: samples.gaps.length,
+        duration: formatDuration(samples.gaps.reduce((sum, [a, b]) => sum + b - a, 0)),
+      }),
     ])
-  if (samples && samples.resets > 0) rows.push(['The total began again', `${samples.resets} times`])
+  if (samples && samples.resets > 0)
+    rows.push([say('theTotalBeganAgain'), say('times', { resets: samples.resets })])
   return (
     <dl className={styles.found} data-testid="found">
       {rows.map(([words, value]) => (

@@ -9,15 +9,19 @@ import { meanOutdoorC } from '@/core/weather/temperature'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
+import { meterLog } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import { FileLog } from './FileLog'
 import styles from './MeterLog.module.css'
 import { SimulatedLog } from './SimulatedLog'
 import { TypedLog } from './TypedLog'
 
+const say = wordsOf(meterLog)
+
 const WAYS = [
-  { value: 'typed', words: 'Readings' },
-  { value: 'file', words: 'A file' },
-  { value: 'simulated', words: 'A simulated meter' },
+  { value: 'typed', words: say('readings') },
+  { value: 'file', words: say('aFile') },
+  { value: 'simulated', words: say('aSimulatedMeter') },
 ] as const
 
 /** Gets a load's numbers from a meter: written down, from a file, or over a stream. */
@@ -40,14 +44,14 @@ export function MeterLog(props: {
   }
   return (
     <DialogFrame
-      title={`${load.name}: from a meter`}
+      title={say('fromAMeter', { load: load.name })}
       onClose={onClose}
       width="md"
       head={
         <Tabs
           value={way}
           onChange={(_, next) => setWay(next)}
-          aria-label="Where the readings come from"
+          aria-label={say('whereTheReadingsComeFrom')}
           sx={{ px: 3 }}
         >
           {WAYS.map(({ value, words }) => (
@@ -59,13 +63,13 @@ export function MeterLog(props: {
       <div className={styles.dialog}>
         {follows && (
           <QuantityField
-            label={follows.mode === 'heating' ? 'Meanwhile, outdoors about' : 'Meanwhile it stood at about'}
+            label={
+              follows.mode === 'heating' ? say('meanwhileOutdoorsAbout') : say('meanwhileItStoodAtAbout')
+            }
             path="load.celsius"
             value={knownAtC}
             check={(c) =>
-              Math.abs(c - follows.setC.value) < 1
-                ? 'It must differ from its thermostat setting by a degree at least.'
-                : null
+              Math.abs(c - follows.setC.value) < 1 ? say('itMustDifferFromItsThermostat') : null
             }
             local
             onChange={setKnownAtC}

@@ -6,7 +6,11 @@ import type { MeterSamples } from '@/core/meter/samples'
 import { formatNumber } from '@/core/quantity/format'
 import type { Ink } from '@/ui/chart/chartInk'
 import { type Decoration, LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
+import { meterTrace } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import styles from './MeterLog.module.css'
+
+const say = wordsOf(meterTrace)
 
 const STRETCHES = 700
 
@@ -46,7 +50,7 @@ export default function MeterTrace({
   )
   return (
     <div className={styles.trace}>
-      <LineChart label="Watts over the record" draw={draw} testId="meter-trace" />
+      <LineChart label={say('wattsOverTheRecord')} draw={draw} testId="meter-trace" />
     </div>
   )
 }

@@ -7,9 +7,13 @@ import { type MeterSamples, gapsOf } from '@/core/meter/samples'
 import { readMoment } from '@/core/meter/moment'
 import { formatNumber, formatWatts } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
+import { simulatedLog } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import { FoundList } from './FoundList'
 import MeterTrace from './MeterTrace'
 import styles from './MeterLog.module.css'
+
+const say = wordsOf(simulatedLog)
 
 interface Reading {
   at: string
@@ -19,9 +23,9 @@ interface Reading {
 }
 
 const SPEEDS = [
-  { value: '14400', words: 'a day in six seconds' },
-  { value: '600', words: 'ten minutes in a second' },
-  { value: '1', words: 'in its own time' },
+  { value: '14400', words: say('aDayInSixSeconds') },
+  { value: '600', words: say('tenMinutesInASecond') },
+  { value: '1', words: say('inItsOwnTime') },
 ] as const
 const SHOWN_EVERY_MS = 250
 
@@ -80,19 +84,20 @@ export function SimulatedLog({ use }: { use: (found: MeterFindings) => void }) {
   const found = samples && samples.atMin.length > 3 ? findingsOf(samples, peakW) : null
   return (
     <div>
-      <p>
-        Try logging with no hardware: a simulated meter with an appliance in it sends its readings as a real
-        one would.
-      </p>
+      <p>{say('tryLoggingWithNoHardwareA')}</p>
       <SelectField
-        label="In the meter"
+        label={say('inTheMeter')}
         value={appliance}
         options={APPLIANCES.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={setAppliance}
       />
-      <SelectField label="Time runs" value={speed} options={SPEEDS} onChange={setSpeed} />
+      <SelectField label={say('timeRuns')} value={speed} options={SPEEDS} onChange={setSpeed} />
       <p>
-        {isOn ? <Button onClick={stop}>Stop</Button> : <Button onClick={start}>Start logging</Button>}{' '}
+        {isOn ? (
+          <Button onClick={stop}>{say('stop')}</Button>
+        ) : (
+          <Button onClick={start}>{say('startLogging')}</Button>
+        )}{' '}
         {last && (
           <span className="figures" data-testid="meter-now">
             {last.at.slice(11, 16)} · {formatWatts(last.watts)} · {formatNumber(last.kWhTotal, 3)} kWh
@@ -103,7 +108,7 @@ export function SimulatedLog({ use }: { use: (found: MeterFindings) => void }) {
       {!isOn && found && samples && (
         <>
           <FoundList found={found} samples={samples} />
-          <Button onClick={() => use(found)}>Use it</Button>
+          <Button onClick={() => use(found)}>{say('useIt')}</Button>
         </>
       )}
     </div>

@@ -12,7 +12,11 @@ import { type TypedReading, readTyped } from '@/core/meter/typedReadings'
 import { formatNumber, formatWatts } from '@/core/quantity/format'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import fields from '@/ui/field/field.module.css'
+import { typedLog } from '@/words/en/pages/meter'
+import { wordsOf } from '@/words/translate'
 import styles from './MeterLog.module.css'
+
+const say = wordsOf(typedLog)
 
 const EMPTY: TypedReading = { clock: '', kWhTotal: '', peakW: '' }
 const isEmpty = ({ clock, kWhTotal, peakW }: TypedReading) =>
@@ -37,16 +41,13 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
     })
   return (
     <div>
-      <p>
-        Leave it on the meter for a day or more; doors opened and used as always. A later clock that is
-        earlier is the next day.
-      </p>
+      <p>{say('leaveItOnTheMeterFor')}</p>
       <Table className={styles.typed}>
         <TableHead>
           <TableRow>
-            <TableCell>Clock</TableCell>
-            <TableCell>Total, kWh</TableCell>
-            <TableCell>Peak, W</TableCell>
+            <TableCell>{say('clock')}</TableCell>
+            <TableCell>{say('totalKwh')}</TableCell>
+            <TableCell>{say('peakW')}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -58,7 +59,10 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
                     className={fields.typedCell}
                     slotProps={{
                       input: {
-                        'aria-label': `Reading ${i + 1}, ${{ clock: 'clock', kWhTotal: 'total kWh', peakW: 'peak W' }[key]}`,
+                        'aria-label': say('reading', {
+                          i: i + 1,
+                          value: { clock: 'clock', kWhTotal: say('totalKwh2'), peakW: say('peakW2') }[key],
+                        }),
                       },
                     }}
                     value={row[key]}
@@ -73,12 +77,12 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
       </Table>
       {read && !read.ok && filled.length > 1 && (
         <p role="alert" className={styles.trouble}>
-          Reading {read.row + 1}: {read.message}
+          {say('reading2', { row: read.row + 1, message: read.message })}
         </p>
       )}
       {read?.ok && (
         <p>
-          {formatWatts(read.averageW)} on average over {formatNumber(read.hours, 1)} h.{' '}
+          {say('onAverageOverH', { watts: formatWatts(read.averageW), number: formatNumber(read.hours, 1) })}{' '}
           <Button
             onClick={() =>
               use({
@@ -98,7 +102,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
               })
             }
           >
-            Use it
+            {say('useIt')}
           </Button>
         </p>
       )}

@@ -10,6 +10,8 @@ import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { changePowerSystem, changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { bankBuilder } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 import { BankDrawing } from './BankDrawing'
 import { BankNeeds } from './BankNeeds'
 import { BankLine } from './BankLine'
@@ -18,6 +20,8 @@ import { type BankForm, bankFields } from './bankFields'
 import { PartFields } from './PartFields'
 import { Voltmeter } from './Voltmeter'
 import styles from './bank.module.css'
+
+const say = wordsOf(bankBuilder)
 
 /** Days to refill from which a charger is too small to be of use between outages. */
 const SLOW_H = 24
@@ -58,8 +62,8 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
   const hours = refillHours(bank, 1 - source.reserveFraction.value)
   return (
     <FieldScope id={`bank ${system.id} ${source.id}`} name={system.name}>
-      <section className={styles.builder} aria-label={`The bank of ${system.name}`}>
-        <h2>What it is built of</h2>
+      <section className={styles.builder} aria-label={say('theBankOf', { system: system.name })}>
+        <h2>{say('whatItIsBuiltOf')}</h2>
         <div className={styles.columns}>
           <div>
             <BankLine take={takeLine} />
@@ -67,10 +71,10 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               rows={bankFields(bank, is230)}
               state={{ bank, where: source.where }}
               change={put}
-              moreWords="cut-off, ageing, what the fittings cost"
+              moreWords={say('cutOffAgeingWhatTheFittings')}
             />
             <Button variant="text" aria-expanded={isDetailed} onClick={() => setDetailed(!isDetailed)}>
-              {isDetailed ? 'Fold the parts’ own figures' : 'The parts’ own figures, as their labels say'}
+              {isDetailed ? say('foldThePartsOwnFigures') : say('thePartsOwnFiguresAsTheir')}
             </Button>
           </div>
           <div>
@@ -79,27 +83,33 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               {bank.series * bank.parallel} × {bank.battery.name}: <b>{formatNumber(bankVolts(bank), 1)} V</b>
               , <b>{formatNumber(bankAh(bank), 1)} Ah</b>, <b>{formatEnergy(bankWh(bank))}</b>
               {bank.inverter &&
-                `; ${formatWatts(bank.inverter.continuousW.value)} and ${formatNumber(bank.inverter.continuousVa)} VA, ${bank.inverter.wave}`}
+                say('andVa', {
+                  watts: formatWatts(bank.inverter.continuousW.value),
+                  number: formatNumber(bank.inverter.continuousVa),
+                  wave: bank.inverter.wave,
+                })}
               .
             </p>
             {faults.map(({ message }) => (
               <p key={message} className={styles.trouble} role="alert">
-                Not taken yet: {message}.
+                {say('notTakenYet', { message })}
               </p>
             ))}
             {draft && (
               <Button variant="text" onClick={() => setDraft(null)}>
-                Back to the bank as it was
+                {say('backToTheBankAsIt')}
               </Button>
             )}
             <ul className={styles.notes}>
               {chargerAmps(bank) === 0 ? (
-                <li>No charger: nothing refills it from the wall.</li>
+                <li>{say('noChargerNothingRefillsItFrom')}</li>
               ) : (
                 <li>
-                  {formatNumber(chargerAmps(bank))} A refill it from its depth in about {formatNumber(hours)}{' '}
-                  hours
-                  {hours > SLOW_H && ': too slow between two outages'}.
+                  {say('aRefillItFromItsDepth', {
+                    number: formatNumber(chargerAmps(bank)),
+                    number2: formatNumber(hours),
+                  })}
+                  {hours > SLOW_H && say('tooSlowBetweenTwoOutages')}.
                 </li>
               )}
               {bankWarnings(bank).map((words) => (

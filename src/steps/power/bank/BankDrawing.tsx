@@ -1,6 +1,10 @@
 import type { Bank } from '@/core/plan/power'
 import { formatNumber } from '@/core/quantity/format'
 import { bankAh, bankVolts } from '@/core/storage/bank'
+import { bankDrawing } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(bankDrawing)
 
 const BOX = { width: 62, height: 34, gap: 18, row: 52 }
 
@@ -22,7 +26,12 @@ export function BankDrawing({ bank }: { bank: Bank }) {
       viewBox={`0 0 ${width} ${height}`}
       style={{ width: '100%', maxWidth: width * 1.15, display: 'block' }}
       role="img"
-      aria-label={`${series} in series, ${parallel} ${parallel === 1 ? 'row' : 'rows'}: ${formatNumber(bankVolts(bank), 1)} V, ${formatNumber(bankAh(bank))} Ah`}
+      aria-label={say('inSeriesVAh', {
+        series,
+        parallel,
+        number: formatNumber(bankVolts(bank), 1),
+        number2: formatNumber(bankAh(bank)),
+      })}
       data-testid="bank-drawing"
     >
       {Array.from({ length: parallel }, (_, row) => {
@@ -103,10 +112,12 @@ export function BankDrawing({ bank }: { bank: Bank }) {
         {formatNumber(bankVolts(bank), 1)} V × {formatNumber(bankAh(bank))} Ah
       </text>
       <text x={busX + 34} y={middle + 12} fontSize={11} fill="var(--soft)">
-        {inverter ? `inverter, ${formatNumber(inverter.continuousW.value)} W` : 'direct current loads'}
+        {inverter
+          ? say('inverterW', { number: formatNumber(inverter.continuousW.value) })
+          : say('directCurrentLoads')}
       </text>
       <text x={left + rowWidth - 10} y={12} fontSize={10} fill="var(--demand)">
-        fuse
+        {say('fuse')}
       </text>
     </svg>
   )

@@ -3,7 +3,11 @@ import MuiTextField from '@mui/material/TextField'
 import { type KeyboardEvent, useState } from 'react'
 import { type BankLine as Line, readBankLine } from '@/core/storage/bankLine'
 import fields from '@/ui/field/field.module.css'
+import { bankLine } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 import styles from './bank.module.css'
+
+const say = wordsOf(bankLine)
 
 /** A bank in one line, such as "4 × 12 V 100 Ah AGM": what is understood is said while it is typed, Enter takes it. */
 export function BankLine({ take }: { take: (line: Line) => void }) {
@@ -18,7 +22,7 @@ export function BankLine({ take }: { take: (line: Line) => void }) {
   return (
     <div className={fields.row}>
       <label className={fields.label} htmlFor="bank-line">
-        In one line
+        {say('inOneLine')}
       </label>
       <span className={fields.control}>
         <MuiTextField
@@ -27,7 +31,7 @@ export function BankLine({ take }: { take: (line: Line) => void }) {
           variant="standard"
           hiddenLabel
           value={text}
-          placeholder="4 × 12 V 100 Ah AGM"
+          placeholder={say('text412V100AhAgm')}
           error={reading !== null && !reading.ok}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={onKeyDown}
@@ -41,7 +45,7 @@ export function BankLine({ take }: { take: (line: Line) => void }) {
           aria-live="polite"
           data-testid="bank-line-said"
         >
-          {reading?.ok ? `${reading.line.understood} · Enter takes it` : reading?.message}
+          {reading?.ok ? say('enterTakesIt', { understood: reading.line.understood }) : reading?.message}
         </span>
       </span>
     </div>

@@ -7,6 +7,11 @@ import { formatNumber } from '@/core/quantity/format'
 import { fittingsOf } from '@/core/sizing/search/bankFittings'
 import { useUnits } from '@/ui/field/units'
 import { useHousehold } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
+import { bankNeeds } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(bankNeeds)
 
 /** What a bank needs beside batteries and inverter, what that costs about, and where it is set. */
 export function BankNeeds({
@@ -28,17 +33,24 @@ export function BankNeeds({
   const price = Math.round(fittings.reduce((sum, one) => sum + one.price, 0) / 10) * 10
   return (
     <li data-testid="bank-needs">
-      Beside batteries and inverter it wants {fittings.map(({ name }) => name).join('; ')}: about{' '}
-      {formatNumber(price)} {profile.currency}.{' '}
+      {say('besideBatteriesAndInverterItWants', {
+        fittings: fittings.map(({ name }) => name).join('; '),
+        number: formatNumber(price),
+        currency: profile.currency,
+      })}{' '}
       {source.bank.fittingsPrice === undefined ? (
         <Button variant="text" onClick={() => count(price)}>
-          Count that in its price
+          {say('countThatInItsPrice')}
         </Button>
       ) : (
-        `Its price counts ${formatNumber(source.bank.fittingsPrice)} ${profile.currency} for them.`
+        say('itsPriceCountsForThem', {
+          number: formatNumber(source.bank.fittingsPrice),
+          currency: profile.currency,
+        })
       )}{' '}
-      Lengths and what is there: <Link href={`/h/${householdId}/hookup`}>Hookup</Link>. A licensed electrician
-      fits them, to local code.
+      {rich(say, 'lengthsAndWhatIsThereHookup', {
+        link: (text) => <Link href={`/h/${householdId}/hookup`}>{text}</Link>,
+      })}
     </li>
   )
 }

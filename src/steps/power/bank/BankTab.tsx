@@ -9,15 +9,19 @@ import type { Bank, PowerSystem, Source } from '@/core/plan/power'
 import { addPowerSystem, choose, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/HouseholdContext'
 import { useAddKey } from '@/ui/shell/useShortcuts'
+import { bankTab } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 import styles from '../PowerPage.module.css'
 import { bankName } from './bankChange'
 import { BankBuilder } from './BankBuilder'
 
+const say = wordsOf(bankTab)
+
 /** What a new bank can begin as: batteries in series, in parallel, and an inverter that fits. */
 const BEGINNINGS = [
-  { words: 'Lithium iron phosphate (LiFePO4), 24 V', parts: ['lfp-12-100', 2, 1, 'inverter-1500-24'] },
-  { words: 'AGM (sealed lead-acid), 24 V', parts: ['agm-12-110', 2, 1, 'inverter-1500-24'] },
-  { words: 'Flooded lead-acid, 24 V', parts: ['flooded-6-225', 4, 1, 'inverter-1500-24'] },
+  { words: say('lithiumIronPhosphateLifepo424V'), parts: ['lfp-12-100', 2, 1, 'inverter-1500-24'] },
+  { words: say('agmSealedLeadAcid24V'), parts: ['agm-12-110', 2, 1, 'inverter-1500-24'] },
+  { words: say('floodedLeadAcid24V'), parts: ['flooded-6-225', 4, 1, 'inverter-1500-24'] },
 ] as const
 
 type WithBank = Source & { bank: Bank }
@@ -53,7 +57,7 @@ export function BankTab() {
           disabled={systems.length >= LIMITS.powerSystems}
           onClick={(event) => setAnchor(event.currentTarget)}
         >
-          Build a battery bank
+          {say('buildABatteryBank')}
         </Button>
         {others.map(({ id, name }) => (
           <Button key={id} variant="text" onClick={() => edit(choose({ powerSystemId: id }))}>
@@ -69,10 +73,7 @@ export function BankTab() {
         ))}
       </Menu>
       {banks.length === 0 && (
-        <p className={styles.aside}>
-          {chosen.name} is ready-made, so there are no parts to change. Build a battery bank to begin one:
-          batteries in series and in parallel, an inverter, a charger.
-        </p>
+        <p className={styles.aside}>{say('isReadyMadeSoThereAre', { chosen: chosen.name })}</p>
       )}
       {banks.map((source) => (
         <BankBuilder key={`${chosen.id} ${source.id}`} system={chosen} source={source} />

@@ -9,9 +9,13 @@ import { CheckField } from '@/ui/field/CheckField'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { partFields } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 import styles from './bank.module.css'
 
-const OWN = ', own figures'
+const say = wordsOf(partFields)
+
+const OWN = say('ownFigures')
 /** A part whose figures are no longer the class's is no longer called so. */
 const named = (name: string) =>
   name.endsWith(OWN) ? name : `${name.slice(0, LIMITS.nameLength - OWN.length)}${OWN}`
@@ -30,21 +34,21 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
     <div className={styles.parts}>
       <FieldScope id={`${scopeId} battery`} name={battery.name}>
         <div>
-          <h3>One battery</h3>
+          <h3>{say('oneBattery')}</h3>
           <QuantityField
-            label="Amp-hours"
+            label={say('ampHours')}
             path="battery.capacityAh"
             value={battery.capacityAh.value}
             onChange={(value) => putBattery({ capacityAh: { ...battery.capacityAh, value } })}
           />
           <QuantityField
-            label="Rated over (hours)"
+            label={say('ratedOverHours')}
             path="battery.rateH"
             value={battery.rateH}
             onChange={(rateH) => putBattery({ rateH })}
           />
           <QuantityField
-            label="Resistance, mΩ"
+            label={say('resistanceM')}
             path="battery.internalMilliohm"
             value={battery.internalOhm.value * 1000}
             onChange={(milliOhm) =>
@@ -52,8 +56,8 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
             }
           />
           <CheckField
-            label="Own cut-off"
-            words="its electronics switch it off"
+            label={say('ownCutOff')}
+            words={say('itsElectronicsSwitchItOff')}
             on={(battery.ownCutOffV ?? null) !== null}
             onChange={(on) =>
               putBattery({ ownCutOffV: on ? Math.round((battery.volts / 12.8) * 100) / 10 : null })
@@ -61,26 +65,26 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
           />
           {(battery.ownCutOffV ?? null) !== null && (
             <QuantityField
-              label="Below"
+              label={say('below')}
               path="battery.cutOffV"
               value={battery.ownCutOffV!}
               onChange={(ownCutOffV) => putBattery({ ownCutOffV })}
             />
           )}
           <QuantityField
-            label={`Cycles at ${formatPercent(cyclesStatedAt(battery.chemistry))} depth`}
+            label={say('cyclesAtDepth', { percent: formatPercent(cyclesStatedAt(battery.chemistry)) })}
             path="battery.cycles"
             value={battery.cycles}
             onChange={(cycles) => putBattery({ cycles })}
           />
           <QuantityField
-            label="Weighs"
+            label={say('weighs')}
             path="source.weightKg"
             value={battery.weightKg ?? 0}
             onChange={(kg) => putBattery({ weightKg: kg > 0 ? kg : null })}
           />
           <QuantityField
-            label="Costs"
+            label={say('costs')}
             path="source.price"
             value={battery.price ?? 0}
             onChange={(price) => putBattery({ price: price > 0 ? price : null })}
@@ -90,18 +94,18 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
       {inverter && (
         <FieldScope id={`${scopeId} inverter`} name={inverter.name}>
           <div>
-            <h3>The inverter</h3>
+            <h3>{say('theInverter')}</h3>
             <QuantityField
-              label="Watts"
+              label={say('watts')}
               path="source.watts"
               value={inverter.continuousW.value}
               check={(watts) =>
                 watts > inverter.surgeW.value
-                  ? `That is more than its surge, ${formatWatts(inverter.surgeW.value)}.`
+                  ? say('thatIsMoreThanItsSurge', { watts: formatWatts(inverter.surgeW.value) })
                   : null
               }
               low={1}
-              pairedWith="Surge"
+              pairedWith={say('surge')}
               onChange={(value) => {
                 const continuousVa = Math.min(
                   50_000,
@@ -113,36 +117,35 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
             />
             {movedVa !== null && movedVa === inverter.continuousVa && (
               <p className={styles.said} role="status">
-                Its volt-amps moved along to {formatNumber(movedVa)} VA, at the power factor it had. Its label
-                may say another figure: change it below.
+                {say('itsVoltAmpsMovedAlongTo', { number: formatNumber(movedVa) })}
               </p>
             )}
             <QuantityField
-              label="Volt-amps"
+              label={say('voltAmps')}
               path="inverter.continuousVa"
               value={inverter.continuousVa}
               onChange={(continuousVa) => putInverter({ continuousVa })}
             />
             <QuantityField
-              label="Surge"
+              label={say('surge')}
               path="source.watts"
               value={inverter.surgeW.value}
               check={(watts) =>
                 watts < inverter.continuousW.value
-                  ? `That is less than its ${formatWatts(inverter.continuousW.value)} running.`
+                  ? say('thatIsLessThanItsRunning', { watts: formatWatts(inverter.continuousW.value) })
                   : null
               }
-              pairedWith="Watts"
+              pairedWith={say('watts')}
               onChange={(value) => putInverter({ surgeW: { ...inverter.surgeW, value } })}
             />
             <QuantityField
-              label="Surge lasts"
+              label={say('surgeLasts')}
               path="source.surgeS"
               value={inverter.surgeS.value}
               onChange={(value) => putInverter({ surgeS: { ...inverter.surgeS, value } })}
             />
             <QuantityField
-              label="Efficiency"
+              label={say('efficiency')}
               path="source.efficiencyFraction"
               value={inverter.efficiencyFraction.value}
               onChange={(value) =>
@@ -150,27 +153,27 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
               }
             />
             <QuantityField
-              label="Idle draw (no-load)"
+              label={say('idleDrawNoLoad')}
               path="source.noLoadW"
               value={inverter.noLoadW.value}
               onChange={(value) => putInverter({ noLoadW: { ...inverter.noLoadW, value } })}
             />
             <CheckField
-              label="Search mode"
-              words="it sleeps under a few watts"
+              label={say('searchMode')}
+              words={say('itSleepsUnderAFewWatts')}
               on={inverter.search !== null}
               onChange={(on) => putInverter({ search: on ? { belowW: 15, drawsW: 5 } : null })}
             />
             {inverter.search && (
               <>
                 <QuantityField
-                  label="Under"
+                  label={say('under')}
                   path="inverter.searchBelowW"
                   value={inverter.search.belowW}
                   onChange={(belowW) => putInverter({ search: { ...inverter.search!, belowW } })}
                 />
                 <QuantityField
-                  label="Then draws"
+                  label={say('thenDraws')}
                   path="inverter.searchDrawsW"
                   value={inverter.search.drawsW}
                   onChange={(drawsW) => putInverter({ search: { ...inverter.search!, drawsW } })}
@@ -178,34 +181,34 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
               </>
             )}
             <SelectField
-              label="Wave"
+              label={say('wave')}
               value={inverter.wave}
               options={[
-                { value: 'pure sine', words: 'pure sine' },
-                { value: 'modified sine', words: 'modified sine: harms motors' },
+                { value: 'pure sine', words: say('pureSine') },
+                { value: 'modified sine', words: say('modifiedSineHarmsMotors') },
               ]}
               onChange={(wave) => putInverter({ wave })}
             />
             <QuantityField
-              label="Alarm at"
+              label={say('alarmAt')}
               path="inverter.alarmV"
               value={inverter.alarmV}
               onChange={(alarmV) => putInverter({ alarmV })}
             />
             <QuantityField
-              label="Charges with, A"
+              label={say('chargesWithA')}
               path="inverter.chargerA"
               value={inverter.chargerA}
               onChange={(chargerA) => putInverter({ chargerA })}
             />
             <QuantityField
-              label="Weighs"
+              label={say('weighs')}
               path="source.weightKg"
               value={inverter.weightKg ?? 0}
               onChange={(kg) => putInverter({ weightKg: kg > 0 ? kg : null })}
             />
             <QuantityField
-              label="Costs"
+              label={say('costs')}
               path="source.price"
               value={inverter.price ?? 0}
               onChange={(price) => putInverter({ price: price > 0 ? price : null })}

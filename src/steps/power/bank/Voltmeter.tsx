@@ -10,7 +10,11 @@ import { formatNumber, formatPercent } from '@/core/quantity/format'
 import { fractionPerReading } from '@/core/storage/restingVoltage'
 import { voltmeterReadings } from '@/core/storage/voltmeter'
 import { useHousehold, useScenario } from '@/ui/household/HouseholdContext'
+import { voltmeter } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 import styles from './bank.module.css'
+
+const say = wordsOf(voltmeter)
 
 const MOMENTS = 5
 
@@ -29,14 +33,14 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
   const perReading = formatPercent(fractionPerReading(chemistry))
   return (
     <div>
-      <h3>What a voltmeter will show</h3>
+      <h3>{say('whatAVoltmeterWillShow')}</h3>
       <Table className={styles.volts}>
         <TableHead>
           <TableRow>
-            <TableCell scope="col">About</TableCell>
-            <TableCell scope="col">Charge</TableCell>
-            <TableCell scope="col">Under load</TableCell>
-            <TableCell scope="col">At rest</TableCell>
+            <TableCell scope="col">{say('about')}</TableCell>
+            <TableCell scope="col">{say('charge')}</TableCell>
+            <TableCell scope="col">{say('underLoad')}</TableCell>
+            <TableCell scope="col">{say('atRest')}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -52,8 +56,8 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
       </Table>
       <p className={styles.said}>
         {chemistry === 'lifepo4'
-          ? `On LiFePO4 volts say little: a meter off by 0.05 V is off by ${perReading} of the charge. Count amp-hours instead.`
-          : `A meter off by 0.05 V is off by ${perReading} of the charge; at rest means an hour without load.`}
+          ? say('onLifepo4VoltsSayLittleA', { perReading })
+          : say('aMeterOffBy005', { perReading })}
       </p>
     </div>
   )

@@ -3,12 +3,20 @@ import type { Bank, PowerSystem, Source } from '@/core/plan/power'
 import { formatNumber } from '@/core/quantity/format'
 import { bankAh, bankVolts, sourceOfBank, usualReserve } from '@/core/storage/bank'
 import type { BankLine } from '@/core/storage/bankLine'
+import { bankChange } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
 
-const CHEMISTRY_WORDS = { lifepo4: 'LiFePO4', agm: 'AGM', flooded: 'flooded' }
+const say = wordsOf(bankChange)
+
+const CHEMISTRY_WORDS = { lifepo4: say('lifepo4'), agm: 'AGM', flooded: 'flooded' }
 
 /** What a bank is called until somebody gives it a name. @example "24 V 200 Ah LiFePO4 bank" */
 export const bankName = (bank: Bank): string =>
-  `${formatNumber(nominalVolts(bank), 0)} V ${formatNumber(bankAh(bank), 0)} Ah ${CHEMISTRY_WORDS[bank.battery.chemistry]} bank`
+  say('vAhBank', {
+    number: formatNumber(nominalVolts(bank), 0),
+    number2: formatNumber(bankAh(bank), 0),
+    chemistrywords: CHEMISTRY_WORDS[bank.battery.chemistry],
+  })
 
 /** Volts as people call it: a lithium iron phosphate cell of 3.2 V counts as a quarter of 12. */
 const nominalVolts = (bank: Bank) =>

@@ -2,6 +2,10 @@ import { BATTERIES } from '@/catalog/batteries'
 import { INVERTERS } from '@/catalog/inverters'
 import type { Bank, Source } from '@/core/plan/power'
 import type { FieldRow } from '@/ui/field/fieldRows'
+import { bankFields as bankFieldsWords } from '@/words/en/pages/bank'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(bankFieldsWords)
 
 /** What the form of a bank changes: the bank, and where it stands. */
 export interface BankForm {
@@ -27,7 +31,7 @@ const batteryOf = ({ battery }: Bank) => BATTERIES.find((one) => one.battery.nam
 export const bankFields = (bank: Bank, is230: boolean): readonly FieldRow<BankForm>[] => [
   {
     kind: 'choice',
-    label: 'Battery',
+    label: say('battery'),
     options: [
       ...(batteryOf(bank) ? [] : [{ value: OWN, words: bank.battery.name }]),
       ...BATTERIES.map(({ id, battery }) => ({ value: id, words: battery.name })),
@@ -40,23 +44,23 @@ export const bankFields = (bank: Bank, is230: boolean): readonly FieldRow<BankFo
   },
   {
     kind: 'quantity',
-    label: 'In series',
+    label: say('inSeries'),
     path: 'bank.series',
     value: (state) => state.bank.series,
     put: (state, series) => put(state, { series }),
   },
   {
     kind: 'quantity',
-    label: 'Strings in parallel',
+    label: say('stringsInParallel'),
     path: 'bank.parallel',
     value: (state) => state.bank.parallel,
     put: (state, parallel) => put(state, { parallel }),
   },
   {
     kind: 'choice',
-    label: 'Inverter',
+    label: say('inverter'),
     options: [
-      { value: NONE, words: 'none: direct current only' },
+      { value: NONE, words: say('noneDirectCurrentOnly') },
       ...(bank.inverter && !classOf(bank) ? [{ value: OWN, words: bank.inverter.name }] : []),
       ...INVERTERS.map(({ id, inverter }) => ({ value: id, words: inverter.name })),
     ],
@@ -69,18 +73,18 @@ export const bankFields = (bank: Bank, is230: boolean): readonly FieldRow<BankFo
   },
   {
     kind: 'quantity',
-    label: 'Charger of its own',
+    label: say('chargerOfItsOwn'),
     path: 'inverter.chargerA',
     value: (state) => state.bank.chargerA ?? 0,
     put: (state, amps) => put(state, { chargerA: amps >= 0.1 ? amps : null }),
   },
   {
     kind: 'choice',
-    label: 'It stands',
+    label: say('itStands'),
     options: [
-      { value: 'indoors', words: 'indoors' },
-      { value: 'unheated', words: 'in an unheated room' },
-      { value: 'outdoors', words: 'outdoors' },
+      { value: 'indoors', words: say('indoors') },
+      { value: 'unheated', words: say('inAnUnheatedRoom') },
+      { value: 'outdoors', words: say('outdoors') },
     ],
     value: ({ where }) => where ?? 'indoors',
     put: (state, where) => ({ ...state, where: where as BankForm['where'] }),
@@ -91,7 +95,7 @@ export const bankFields = (bank: Bank, is230: boolean): readonly FieldRow<BankFo
 const FEW_CHANGE: readonly FieldRow<BankForm>[] = [
   {
     kind: 'quantity',
-    label: 'Low-voltage cut-off',
+    label: say('lowVoltageCutOff'),
     when: ({ bank }) => bank.inverter !== null,
     more: { isUsual: ({ bank }) => classOf(bank)?.inverter.cutOffV === bank.inverter?.cutOffV },
     path: 'battery.cutOffV',
@@ -104,7 +108,7 @@ const FEW_CHANGE: readonly FieldRow<BankForm>[] = [
   },
   {
     kind: 'quantity',
-    label: 'Capacity lost to ageing',
+    label: say('capacityLostToAgeing'),
     more: { isUsual: ({ bank }) => bank.battery.agedFraction === 0 },
     path: 'battery.agedFraction',
     value: ({ bank }) => bank.battery.agedFraction,
@@ -112,7 +116,7 @@ const FEW_CHANGE: readonly FieldRow<BankForm>[] = [
   },
   {
     kind: 'quantity',
-    label: 'Peukert exponent',
+    label: say('peukertExponent'),
     when: ({ bank }) => bank.battery.chemistry !== 'lifepo4',
     more: { isUsual: ({ bank }) => batteryOf(bank)?.battery.peukert.value === bank.battery.peukert.value },
     path: 'battery.peukert',
@@ -124,19 +128,19 @@ const FEW_CHANGE: readonly FieldRow<BankForm>[] = [
   },
   {
     kind: 'choice',
-    label: 'Voltage at 50 %',
+    label: say('voltageAt50'),
     when: ({ bank }) => bank.battery.chemistry === 'flooded',
     more: { isUsual: ({ bank }) => bank.halfUsedSchool === 'at 12.05 V' },
     options: [
-      { value: 'at 12.05 V', words: '12.05 V at rest: the usual table' },
-      { value: 'at 12.10 V earlier', words: '12.10 V at rest: recharge earlier' },
+      { value: 'at 12.05 V', words: say('text1205VAtRestThe') },
+      { value: 'at 12.10 V earlier', words: say('text1210VAtRestRecharge') },
     ],
     value: ({ bank }) => bank.halfUsedSchool,
     put: (state, school) => put(state, { halfUsedSchool: school as Bank['halfUsedSchool'] }),
   },
   {
     kind: 'quantity',
-    label: 'Charger, fuses, cables: price',
+    label: say('chargerFusesCablesPrice'),
     more: { isUsual: ({ bank }) => bank.fittingsPrice === undefined },
     path: 'source.price',
     value: ({ bank }) => bank.fittingsPrice ?? 0,

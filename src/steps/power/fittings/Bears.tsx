@@ -1,9 +1,13 @@
 import { formatNumber } from '@/core/quantity/format'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { bears } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import type { FittingProps } from './FittingProps'
 import { useUnits } from '@/ui/field/units'
 import { formatTemperature } from '@/core/reading/inUnits'
+
+const say = wordsOf(bears)
 
 type Range = { lowC: number; highC: number }
 
@@ -12,25 +16,25 @@ export function Bears({ outfit, change }: FittingProps) {
   const { chargeC, dischargeC, hotDerating, sleep, cycles, warrantyYears } = outfit
   return (
     <div>
-      <h3>Limits</h3>
+      <h3>{say('limits')}</h3>
       <RangeFields name="Charges" range={chargeC} onChange={(range) => change({ chargeC: range })} />
       <RangeFields name="Gives" range={dischargeC} onChange={(range) => change({ dischargeC: range })} />
       <CheckField
-        label="In heat"
-        words="it gives fewer watts"
+        label={say('inHeat')}
+        words={say('itGivesFewerWatts')}
         on={hotDerating !== null}
         onChange={(on) => change({ hotDerating: on ? { aboveC: 35, perKFraction: 0.02 } : null })}
       />
       {hotDerating && (
         <>
           <QuantityField
-            label="Above"
+            label={say('above')}
             path="outfit.hotAboveC"
             value={hotDerating.aboveC}
             onChange={(aboveC) => change({ hotDerating: { ...hotDerating, aboveC } })}
           />
           <QuantityField
-            label="Less, a degree"
+            label={say('lessADegree')}
             path="outfit.hotPerK"
             value={hotDerating.perKFraction}
             onChange={(perKFraction) => change({ hotDerating: { ...hotDerating, perKFraction } })}
@@ -38,21 +42,21 @@ export function Bears({ outfit, change }: FittingProps) {
         </>
       )}
       <CheckField
-        label="Light loads"
-        words="it goes to sleep"
+        label={say('lightLoads')}
+        words={say('itGoesToSleep')}
         on={sleep !== null}
         onChange={(on) => change({ sleep: on ? { belowW: 5, afterMin: 120 } : null })}
       />
       {sleep && (
         <>
           <QuantityField
-            label="Under"
+            label={say('under')}
             path="outfit.sleepBelowW"
             value={sleep.belowW}
             onChange={(belowW) => change({ sleep: { ...sleep, belowW } })}
           />
           <QuantityField
-            label="For"
+            label={say('forWord')}
             path="outfit.sleepAfterMin"
             value={sleep.afterMin}
             onChange={(afterMin) => change({ sleep: { ...sleep, afterMin } })}
@@ -60,13 +64,13 @@ export function Bears({ outfit, change }: FittingProps) {
         </>
       )}
       <QuantityField
-        label="Cycles"
+        label={say('cycles')}
         path="battery.cycles"
         value={cycles}
         onChange={(value) => change({ cycles: value })}
       />
       <QuantityField
-        label="Warranty, years"
+        label={say('warrantyYears')}
         path="outfit.warrantyYears"
         value={warrantyYears}
         onChange={(value) => change({ warrantyYears: value })}
@@ -82,22 +86,26 @@ function RangeFields(props: { name: string; range: Range; onChange: (range: Rang
   return (
     <>
       <QuantityField
-        label={`${name} from`}
-        pairedWith={`${name} up to`}
+        label={say('from', { name })}
+        pairedWith={say('upTo', { name })}
         path="outfit.chargeLowC"
         value={range.lowC}
         check={(lowC) =>
-          lowC >= range.highC ? `Below ${formatTemperature(range.highC, units)}, its highest.` : null
+          lowC >= range.highC
+            ? say('belowItsHighest', { temperature: formatTemperature(range.highC, units) })
+            : null
         }
         onChange={(lowC) => onChange({ ...range, lowC })}
       />
       <QuantityField
-        label={`${name} up to`}
-        pairedWith={`${name} from`}
+        label={say('upTo', { name })}
+        pairedWith={say('from', { name })}
         path="outfit.chargeHighC"
         value={range.highC}
         check={(highC) =>
-          highC <= range.lowC ? `Above ${formatTemperature(range.lowC, units)}, its lowest.` : null
+          highC <= range.lowC
+            ? say('aboveItsLowest', { temperature: formatTemperature(range.lowC, units) })
+            : null
         }
         onChange={(highC) => onChange({ ...range, highC })}
       />

@@ -7,10 +7,14 @@ import type { Outfit, Source } from '@/core/plan/power'
 import { withExpansions } from '@/core/storage/expansion'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { fittings as fittingsWords } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import { Bears } from './Bears'
 import { Gives } from './Gives'
 import { Takes } from './Takes'
 import styles from './Fittings.module.css'
+
+const say = wordsOf(fittingsWords)
 
 /** What a ready-made source has beside watts and watt-hours, as its label says: outlets, inputs, what it bears. */
 export function Fittings({ systemId, source }: { systemId: string; source: Source }) {
@@ -21,12 +25,12 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
   const change = (part: Partial<Outfit>) => outfit && put({ outfit: { ...outfit, ...part } })
   return (
     <FieldScope id={`fittings ${systemId} ${source.id}`} name={name}>
-      <section className={styles.fittings} aria-label={`Specifications of ${name}`}>
+      <section className={styles.fittings} aria-label={say('specificationsOf', { name })}>
         <h2>
-          What {name} has{' '}
+          {say('whatHas', { name })}{' '}
           {outfit ? (
             <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-              {isOpen ? 'Fold it' : 'Its outlets, inputs and limits, as its label says'}
+              {isOpen ? say('foldIt') : say('itsOutletsInputsAndLimitsAs')}
             </Button>
           ) : (
             <Button
@@ -36,7 +40,7 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
                 put({ outfit: plainOutfit(source) })
               }}
             >
-              Enter its outlets, inputs and limits
+              {say('enterItsOutletsInputsAndLimits')}
             </Button>
           )}
         </h2>

@@ -2,7 +2,11 @@ import { USUAL_DC } from '@/catalog/plainOutfit'
 import type { Source } from '@/core/plan/power'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { gives } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import { type FittingProps, wholeFrom } from './FittingProps'
+
+const say = wordsOf(gives)
 
 const USUAL_EXPANSION = { capacityWh: 2000, price: 800, weightKg: 22, most: 1, count: 0 }
 
@@ -23,11 +27,11 @@ export function Gives({
   const { outlets, legW, dc, withGridW, expansion } = outfit
   return (
     <div>
-      <h3>Outputs</h3>
+      <h3>{say('outputs')}</h3>
       {VOLTS.map((volts, i) => (
         <CheckField
           key={volts}
-          label={i === 0 ? 'Volts' : ''}
+          label={i === 0 ? say('volts') : ''}
           words={`${volts} V`}
           on={source.volts.includes(volts)}
           onChange={(on) => {
@@ -38,73 +42,73 @@ export function Gives({
         />
       ))}
       <QuantityField
-        label="Surge lasts"
+        label={say('surgeLasts')}
         path="source.surgeS"
         value={source.surgeS.value}
         onChange={(value) => put({ surgeS: { ...source.surgeS, value } })}
       />
       <QuantityField
-        label="Outlets"
+        label={say('outlets')}
         path="outfit.outlets"
         value={outlets.count}
         onChange={(count) => change({ outlets: { ...outlets, count } })}
       />
       <QuantityField
-        label="Amps of each"
+        label={say('ampsOfEach')}
         path="outfit.outletA"
         value={outlets.ampsEach}
         onChange={(ampsEach) => change({ outlets: { ...outlets, ampsEach } })}
       />
       <CheckField
         label="120/240 V"
-        words="each leg has its own limit"
+        words={say('eachLegHasItsOwnLimit')}
         on={legW !== null}
         onChange={(on) => change({ legW: on ? 1800 : null })}
       />
       {legW !== null && (
         <QuantityField
-          label="Watts a leg"
+          label={say('wattsALeg')}
           path="outfit.legW"
           value={legW}
           onChange={(watts) => change({ legW: watts })}
         />
       )}
       <CheckField
-        label="With the grid"
-        words="it gives other watts"
+        label={say('withTheGrid')}
+        words={say('itGivesOtherWatts')}
         on={withGridW !== null}
         onChange={(on) => change({ withGridW: on ? 5000 : null })}
       />
       {withGridW !== null && (
         <QuantityField
-          label="Watts with it"
+          label={say('wattsWithIt')}
           path="source.watts"
           value={withGridW}
           onChange={(watts) => change({ withGridW: watts })}
         />
       )}
       <CheckField
-        label="Direct current"
-        words="12 V socket and USB"
+        label={say('directCurrent')}
+        words={say('text12VSocketAndUsb')}
         on={dc !== null}
         onChange={(on) => change({ dc: on ? USUAL_DC : null })}
       />
       {dc && (
         <>
           <QuantityField
-            label="12 V socket"
+            label={say('text12VSocket')}
             path="outfit.dcW"
             value={dc.socketW}
             onChange={(socketW) => change({ dc: { ...dc, socketW } })}
           />
           <QuantityField
-            label="USB together"
+            label={say('usbTogether')}
             path="outfit.dcW"
             value={dc.usbW}
             onChange={(usbW) => change({ dc: { ...dc, usbW } })}
           />
           <QuantityField
-            label="DC efficiency"
+            label={say('dcEfficiency')}
             path="source.efficiencyFraction"
             value={dc.efficiencyFraction.value}
             onChange={(value) =>
@@ -114,8 +118,8 @@ export function Gives({
         </>
       )}
       <CheckField
-        label="Expansions"
-        words="it takes more batteries"
+        label={say('expansions')}
+        words={say('itTakesMoreBatteries')}
         on={expansion !== null}
         onChange={(on) => {
           // those attached go with it: their watt-hours are counted in the station's
@@ -126,16 +130,16 @@ export function Gives({
       {expansion && (
         <>
           <QuantityField
-            label="At most"
-            pairedWith="Attached"
+            label={say('atMost')}
+            pairedWith={say('attached')}
             path="outfit.expansions"
             value={expansion.most}
             check={wholeFrom(expansion.count, 20)}
             onChange={(most) => change({ expansion: { ...expansion, most } })}
           />
           <QuantityField
-            label="Attached"
-            pairedWith="At most"
+            label={say('attached')}
+            pairedWith={say('atMost')}
             path="outfit.expansions"
             value={expansion.count}
             check={wholeFrom(0, expansion.most)}
@@ -144,19 +148,19 @@ export function Gives({
           {expansion.count === 0 && (
             <>
               <QuantityField
-                label="Each stores"
+                label={say('eachStores')}
                 path="outfit.expansionWh"
                 value={expansion.capacityWh}
                 onChange={(capacityWh) => change({ expansion: { ...expansion, capacityWh } })}
               />
               <QuantityField
-                label="Each costs"
+                label={say('eachCosts')}
                 path="source.price"
                 value={expansion.price}
                 onChange={(price) => change({ expansion: { ...expansion, price } })}
               />
               <QuantityField
-                label="Each weighs"
+                label={say('eachWeighs')}
                 path="source.weightKg"
                 value={expansion.weightKg}
                 onChange={(weightKg) => change({ expansion: { ...expansion, weightKg } })}

@@ -2,7 +2,11 @@ import { USUAL_WINDOW } from '@/catalog/plainOutfit'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { takes } from '@/words/en/pages/equipment'
+import { wordsOf } from '@/words/translate'
 import type { FittingProps } from './FittingProps'
+
+const say = wordsOf(takes)
 
 const MS_PER_S = 1000
 
@@ -12,68 +16,66 @@ export function Takes({ outfit, change }: FittingProps) {
   const put = (part: Partial<typeof input>) => change({ input: { ...input, ...part } })
   return (
     <div>
-      <h3>Inputs</h3>
+      <h3>{say('inputs')}</h3>
       <QuantityField
-        label="AC charging"
+        label={say('acCharging')}
         path="source.watts"
         value={input.acW}
         onChange={(acW) => put({ acW })}
       />
       <QuantityField
-        label="From 12 V"
+        label={say('from12V')}
         path="outfit.dcInputW"
         value={input.dcW}
         onChange={(dcW) => put({ dcW })}
       />
       <CheckField
-        label="All inputs"
-        words="have a limit together"
+        label={say('allInputs')}
+        words={say('haveALimitTogether')}
         on={(input.totalW ?? null) !== null}
         onChange={(on) => put({ totalW: on ? input.acW + (input.solar?.watts ?? 0) : null })}
       />
       {(input.totalW ?? null) !== null && (
         <QuantityField
-          label="Together"
+          label={say('together')}
           path="outfit.totalInputW"
           value={input.totalW!}
           onChange={(totalW) => put({ totalW })}
         />
       )}
       <CheckField
-        label="Panels"
-        words="it has an input for them"
+        label={say('panels')}
+        words={say('itHasAnInputForThem')}
         on={input.solar !== null}
         onChange={(on) => put({ solar: on ? USUAL_WINDOW : null })}
       />
       {input.solar && (
         <>
           <WindowFields window={input.solar} onChange={(solar) => put({ solar })} />
-          <p className="caution">
-            The highest volts must be those on its label: panels above them destroy it at once.
-          </p>
+          <p className="caution">{say('theHighestVoltsMustBeThose')}</p>
         </>
       )}
       <CheckField
-        label="While it charges"
-        words="it feeds its outlets"
+        label={say('whileItCharges')}
+        words={say('itFeedsItsOutlets')}
         on={suppliesWhileCharging}
         onChange={(on) => change({ suppliesWhileCharging: on })}
       />
       <CheckField
         label=""
-        words="it passes the wall through"
+        words={say('itPassesTheWallThrough')}
         on={passThrough}
         onChange={(on) => change({ passThrough: on })}
       />
       <CheckField
-        label="When the grid fails"
-        words="switches over automatically (UPS)"
+        label={say('whenTheGridFails')}
+        words={say('switchesOverAutomaticallyUps')}
         on={transferMs !== null}
         onChange={(on) => change({ transferMs: on ? 20 : null })}
       />
       {transferMs !== null && (
         <QuantityField
-          label="After"
+          label={say('after')}
           path="outfit.transferS"
           value={transferMs / MS_PER_S}
           onChange={(seconds) => change({ transferMs: seconds * MS_PER_S })}

@@ -9,7 +9,11 @@ import type { Ink } from '@/ui/chart/chartInk'
 import { guideLine } from '@/ui/chart/guideLine'
 import { STILL, axisOf } from '@/ui/chart/LineChart'
 import { useInk } from '@/ui/chart/useInk'
+import { frontChart } from '@/words/en/pages/search'
+import { wordsOf } from '@/words/translate'
 import styles from './search.module.css'
+
+const say = wordsOf(frontChart)
 
 ChartJs.register(ScatterController, PointElement, LinearScale, Annotation)
 
@@ -62,7 +66,7 @@ export default function FrontChart({ judged, front, picked, neededH, currency, p
             if (hit) pick(data.datasets[hit.datasetIndex].data[hit.index].judged)
           }}
           role="img"
-          aria-label="Price against hours of every option; the table below has the same in figures"
+          aria-label={say('priceAgainstHoursOfEveryOption')}
           data-testid="front-chart"
         />
       )}
@@ -111,7 +115,7 @@ function optionsOf(ink: Ink, neededH: number, currency: string): ChartOptions<'s
           guideLine(ink, {
             axis: 'y',
             at: neededH,
-            words: `${formatNumber(neededH, 0)} h needed`,
+            words: say('hNeeded', { number: formatNumber(neededH, 0) }),
             color: ink.demand,
             wordsAt: 'start',
           }),

@@ -16,14 +16,18 @@ import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHousehold, useHouseholdStore, usePlan, useScenario } from '@/ui/household/HouseholdContext'
 import { usePreload } from '@/ui/shell/usePreload'
+import { searchPanel } from '@/words/en/pages/search'
+import { wordsOf } from '@/words/translate'
 import { SearchResults } from './SearchResults'
 import styles from './search.module.css'
 import { useSearch } from './useSearch'
 
+const say = wordsOf(searchPanel)
+
 const GOAL_WORDS: Record<Goal, string> = {
-  cheapest: 'The cheapest',
-  lightest: 'The lightest',
-  'fewest parts': 'The fewest parts',
+  cheapest: say('theCheapest'),
+  lightest: say('theLightest'),
+  'fewest parts': say('theFewestParts'),
 }
 
 /** A computer rides through a gap of so many ms. Common practice, no source. */
@@ -93,29 +97,31 @@ export function SearchPanel() {
 
   return (
     <FieldScope id={'search'} name={'the search'}>
-      <section id="search" className={styles.search} aria-label="Search the catalogue">
-        <h2>Find equipment</h2>
-        <p className={styles.lead}>
-          Every station with its expansions and every bank of batteries, rows and inverters that fit each
-          other, held against your own loads. 2S3P: two in series, three rows of them.
-        </p>
+      <section id="search" className={styles.search} aria-label={say('searchTheCatalogue')}>
+        <h2>{say('findEquipment')}</h2>
+        <p className={styles.lead}>{say('everyStationWithItsExpansionsAnd')}</p>
         <div className={styles.columns}>
           <div>
             <SelectField
-              label="Find"
+              label={say('find')}
               value={goal}
               options={GOALS.map((value) => ({ value, words: GOAL_WORDS[value] }))}
               onChange={setGoal}
             />
             <SelectField
-              label="That holds"
+              label={say('thatHolds')}
               value={hours === null ? 'outage' : hours === safeH ? 'safe' : 'hours'}
               options={[
-                { value: 'outage', words: inAll ? 'each outage through' : 'the outage through' },
+                { value: 'outage', words: inAll ? say('eachOutageThrough') : say('theOutageThrough') },
                 ...(safeH === null
                   ? []
-                  : [{ value: 'safe', words: `until nothing is lost: ${formatNumber(safeH, 1)} h` }]),
-                { value: 'hours', words: 'so many hours' },
+                  : [
+                      {
+                        value: 'safe',
+                        words: say('untilNothingIsLostH', { number: formatNumber(safeH, 1) }),
+                      },
+                    ]),
+                { value: 'hours', words: say('soManyHours') },
               ]}
               onChange={(choice) =>
                 setHours(choice === 'outage' ? null : choice === 'safe' ? safeH : scenario.durationH)
@@ -124,7 +130,7 @@ export function SearchPanel() {
             {hours !== null && hours !== safeH && (
               <QuantityField
                 local
-                label="Hours to hold"
+                label={say('hoursToHold')}
                 path="wish.hours"
                 value={hours}
                 onChange={setHours}
@@ -132,77 +138,75 @@ export function SearchPanel() {
             )}
             <QuantityField
               local
-              label="Confidence"
+              label={say('confidence')}
               path="scenario.confidence"
               value={confidence ?? scenario.confidence}
               onChange={setConfidence}
             />
             {scenarios.length > 1 && (
               <SelectField
-                label="In"
+                label={say('inWord')}
                 value={inAll ? 'all' : 'one'}
                 options={[
                   { value: 'one', words: scenario.name },
-                  { value: 'all', words: `all ${scenarios.length} scenarios` },
+                  { value: 'all', words: say('allScenarios', { nScenarios: scenarios.length }) },
                 ]}
                 onChange={(choice) => setInAll(choice === 'all')}
               />
             )}
             <CheckField
-              label="From"
-              words="ready-made stations"
+              label={say('from')}
+              words={say('readyMadeStations')}
               on={want.stations}
               onChange={(stations) => change({ stations })}
             />
             <CheckField
               label=""
-              words="banks built of parts"
+              words={say('banksBuiltOfParts')}
               on={want.banks}
               onChange={(banks) => change({ banks })}
             />
             <CheckField
               label=""
-              words="flooded ones too, outdoors"
+              words={say('floodedOnesTooOutdoors')}
               on={want.allowsFlooded}
               onChange={(allowsFlooded) => change({ allowsFlooded })}
             />
             <CheckField
               label=""
-              words="modified sine too: no motors"
+              words={say('modifiedSineTooNoMotors')}
               on={want.allowsModifiedSine}
               onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
             />
             {isRefilled && (
               <CheckField
-                label="Counting"
-                words="what refills it, as planned"
+                label={say('counting')}
+                words={say('whatRefillsItAsPlanned')}
                 on={countsRefill}
                 onChange={setCountsRefill}
               />
             )}
             <CheckField
-              label="It must"
-              words="be ready to plug in, nothing to be wired"
+              label={say('itMust')}
+              words={say('beReadyToPlugInNothing')}
               on={want.plugAndPlay}
               onChange={(plugAndPlay) => change({ plugAndPlay })}
             />
             {usual.plugAndPlay && (
               <p className={styles.lead}>
-                {want.plugAndPlay
-                  ? 'Asked for because a medical device hangs on it.'
-                  : 'A medical device hangs on it: have a bank wired and tested by somebody qualified, and ask the supplier.'}
+                {want.plugAndPlay ? say('askedForBecauseAMedicalDevice') : say('aMedicalDeviceHangsOnIt')}
               </p>
             )}
             <CheckField
               label=""
-              words="switch over by itself"
+              words={say('switchOverByItself')}
               on={want.transferMs !== null}
               onChange={(on) => change({ transferMs: on ? USUAL_TRANSFER_MS : null })}
             />
             {want.transferMs !== null && (
               <QuantityField
                 local
-                label="Within, ms"
+                label={say('withinMs')}
                 path="outfit.transferMs"
                 value={want.transferMs}
                 onChange={(transferMs) => change({ transferMs })}
@@ -210,20 +214,20 @@ export function SearchPanel() {
             )}
             <CheckField
               label=""
-              words="give 240 V"
+              words={say('give240V')}
               on={want.gives240V}
               onChange={(gives240V) => change({ gives240V })}
             />
             <CheckField
-              label="At most"
-              words="a budget"
+              label={say('atMost')}
+              words={say('aBudget')}
               on={want.budget !== null}
               onChange={(on) => change({ budget: on ? 2000 : null })}
             />
             {want.budget !== null && (
               <QuantityField
                 local
-                label="Budget"
+                label={say('budget')}
                 path="wish.budget"
                 value={want.budget}
                 onChange={(budget) => change({ budget })}
@@ -231,14 +235,14 @@ export function SearchPanel() {
             )}
             <CheckField
               label=""
-              words="a weight for each piece"
+              words={say('aWeightForEachPiece')}
               on={want.pieceKg !== null}
               onChange={(on) => change({ pieceKg: on ? 25 : null })}
             />
             {want.pieceKg !== null && (
               <QuantityField
                 local
-                label="Heaviest piece"
+                label={say('heaviestPiece')}
                 path="wish.pieceKg"
                 value={want.pieceKg}
                 onChange={(pieceKg) => change({ pieceKg })}
@@ -251,7 +255,7 @@ export function SearchPanel() {
                 onClick={begin}
                 disabled={isRunning || (!want.stations && !want.banks && !own?.length)}
               >
-                Search
+                {say('search')}
               </Button>
               {isRunning && (
                 <>
@@ -259,10 +263,10 @@ export function SearchPanel() {
                     className={styles.progress}
                     variant="determinate"
                     value={(100 * search.judged.length) / (search.all || 1)}
-                    aria-label="Options judged"
+                    aria-label={say('optionsJudged')}
                   />
                   <Button variant="text" onClick={search.cancel}>
-                    Cancel
+                    {say('cancel')}
                   </Button>
                 </>
               )}
@@ -271,7 +275,7 @@ export function SearchPanel() {
           <div aria-live="polite">
             {search.stage === 'failed' && (
               <Alert severity="error">
-                The search broke off; what stands below is only a part. {search.failure}
+                {say('theSearchBrokeOffWhatStands')} {search.failure}
               </Alert>
             )}
             {search.stage !== 'idle' && search.judged.length > 0 && (

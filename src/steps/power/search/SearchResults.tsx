@@ -14,12 +14,17 @@ import { madeOrBuilt } from '@/core/sizing/search/madeOrBuilt'
 import { type Goal, type Judged, frontOf, nearMisses, ranked } from '@/core/sizing/search/search'
 import { addPowerSystem, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
+import { rich } from '@/ui/rich'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { notify } from '@/ui/shell/notify'
+import { searchResults } from '@/words/en/pages/search'
+import { wordsOf } from '@/words/translate'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatMass } from '@/core/reading/inUnits'
+
+const say = wordsOf(searchResults)
 
 const FrontChart = dynamic(() => import('./FrontChart'), { ssr: false })
 const MISSES = 5
@@ -43,7 +48,7 @@ export function SearchResults(
   const made = holding.find(({ candidate }) => !candidate.source.bank)
   const built = holding.find(({ candidate }) => candidate.source.bank)
   const money = (price: number | null) =>
-    price === null ? 'price not known' : `${formatNumber(price, 0)} ${currency}`
+    price === null ? say('priceNotKnown') : `${formatNumber(price, 0)} ${currency}`
   const hoursOf = ({ isBeyond, runtimeMin }: Judged) =>
     `${isBeyond ? 'over ' : ''}${formatNumber(runtimeMin / 60, 1)} h`
   const keep = ({ candidate }: Judged) => {
@@ -53,32 +58,44 @@ export function SearchResults(
         id: freshId(name, systems),
         name,
         sources: [{ ...candidate.source, name: candidate.name.slice(0, LIMITS.nameLength) }],
-        note: 'Found by the search.',
+        note: say('foundByTheSearch'),
       }),
     )
-    notify(`Added ${name} to the options.`, store.getState().household)
+    notify(say('addedToTheOptions', { name }), store.getState().household)
   }
   return (
     <>
       <p className={styles.answer} data-testid="search-answer">
         {best ? (
           <>
-            {stage === 'running' ? 'So far ' : ''}
-            <b>{best.candidate.name}</b> is the {goal === 'fewest parts' ? 'one with the fewest parts' : goal}{' '}
-            that holds {formatExactDuration(neededH * 60)}
-            {count > 1 ? ` in all ${count} scenarios` : ''} with {formatPercent(confidence)} confidence:{' '}
-            {money(best.candidate.price)}, {hoursOf(best)}
-            {best.candidate.totalKg !== null && `, ${formatNumber(best.candidate.totalKg, 0)} kg in all`}.
+            {rich(say, 'isTheThatHoldsWithConfidence', {
+              stage: stage === 'running' ? 'yes' : 'no',
+              candidate: best.candidate.name,
+              b: (text) => <b>{text}</b>,
+              goal: goal === 'fewest parts' ? say('oneWithTheFewestParts') : goal,
+              exactDuration: formatExactDuration(neededH * 60),
+              count: count > 1 ? say('inAllScenarios', { count }) : '',
+              percent: formatPercent(confidence),
+              money: money(best.candidate.price),
+              hoursOf: hoursOf(best),
+            })}
+            {best.candidate.totalKg !== null &&
+              say('kgInAll', { number: formatNumber(best.candidate.totalKg, 0) })}
+            .
           </>
         ) : stage === 'running' ? (
-          'Nothing yet that holds.'
+          say('nothingYetThatHolds')
         ) : (
-          'Nothing here holds it. The near misses below say what would have to give.'
+          say('nothingHereHoldsItTheNear')
         )}
       </p>
       <p className={styles.lead}>
-        {judged.length} of {all} looked at{stage === 'cancelled' ? ', then cancelled' : ''}; {holding.length}{' '}
-        hold.
+        {say('ofLookedAtHold', {
+          nJudged: judged.length,
+          all,
+          stage: stage === 'cancelled' ? 'yes' : 'no',
+          nHolding: holding.length,
+        })}
       </p>
       <FrontChart
         judged={judged}
@@ -98,10 +115,10 @@ export function SearchResults(
             {madeOrBuilt(picked.candidate.source).skill}
           </span>
           <Button variant="text" onClick={() => setExplained(picked)}>
-            The working
+            {say('theWorking')}
           </Button>
           <Button onClick={() => keep(picked)} disabled={systems.length >= LIMITS.powerSystems}>
-            Add it to the options
+            {say('addItToTheOptions')}
           </Button>
         </div>
       )}
@@ -116,17 +133,17 @@ export function SearchResults(
           onClose={() => setExplained(null)}
         />
       )}
-      <h3>Best runtime for the money</h3>
+      <h3>{say('bestRuntimeForTheMoney')}</h3>
       <JudgedTable list={front} picked={picked} pick={setChosen} money={money} hoursOf={hoursOf} />
       {misses.length > 0 && stage !== 'running' && (
         <>
-          <h3>Near misses</h3>
+          <h3>{say('nearMisses')}</h3>
           <JudgedTable list={misses} picked={picked} pick={setChosen} money={money} hoursOf={hoursOf} />
         </>
       )}
       {made && built && stage !== 'running' && (
         <>
-          <h3>Ready-made or built of parts</h3>
+          <h3>{say('readyMadeOrBuiltOfParts')}</h3>
           <div className={styles.pair}>
             {[made, built].map((judgedOne) => (
               <Side key={judgedOne.candidate.id} judged={judgedOne} money={money} hoursOf={hoursOf} />
@@ -152,14 +169,14 @@ function JudgedTable(
     <Table className={styles.table}>
       <TableHead>
         <TableRow>
-          <TableCell scope="col">Option</TableCell>
-          <TableCell scope="col">Price</TableCell>
-          <TableCell scope="col">Hours</TableCell>
+          <TableCell scope="col">{say('option')}</TableCell>
+          <TableCell scope="col">{say('price')}</TableCell>
+          <TableCell scope="col">{say('hours')}</TableCell>
           <TableCell scope="col" className={styles.hideNarrow}>
-            Weight
+            {say('weight')}
           </TableCell>
           <TableCell scope="col" className={styles.hideNarrow}>
-            Pieces
+            {say('pieces')}
           </TableCell>
         </TableRow>
       </TableHead>
@@ -193,22 +210,28 @@ function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
     <div>
       <h4>{candidate.name}</h4>
       <dl className={styles.compare}>
-        <dt>Price</dt>
+        <dt>{say('price')}</dt>
         <dd>{money(candidate.price)}</dd>
-        <dt>Hours</dt>
+        <dt>{say('hours')}</dt>
         <dd>{hoursOf(judged)}</dd>
-        <dt>Weight</dt>
+        <dt>{say('weight')}</dt>
         <dd>
-          {facts.totalKg === null ? 'not known' : formatMass(facts.totalKg, units)} in {candidate.pieces}{' '}
-          {candidate.pieces === 1 ? 'piece' : 'pieces'}
+          {say('inWord', {
+            totalKg: facts.totalKg === null ? say('notKnown') : formatMass(facts.totalKg, units),
+            pieces: candidate.pieces,
+          })}
         </dd>
-        <dt>Work</dt>
-        <dd>{facts.workH < 1 ? 'a quarter of an hour' : `about ${formatNumber(facts.workH, 0)} hours`}</dd>
-        <dt>Repair</dt>
+        <dt>{say('work')}</dt>
+        <dd>
+          {facts.workH < 1
+            ? say('aQuarterOfAnHour')
+            : say('aboutHours', { number: formatNumber(facts.workH, 0) })}
+        </dd>
+        <dt>{say('repair')}</dt>
         <dd>{facts.repair}</dd>
-        <dt>Warranty</dt>
+        <dt>{say('warranty')}</dt>
         <dd>{facts.warranty}</dd>
-        <dt>Skill</dt>
+        <dt>{say('skill')}</dt>
         <dd>{facts.skill}</dd>
       </dl>
     </div>

@@ -1,7 +1,11 @@
 import { startTransition, useEffect, useRef, useState } from 'react'
 import type { Judged } from '@/core/sizing/search/search'
+import { useSearch as useSearchWords } from '@/words/en/pages/search'
+import { wordsOf } from '@/words/translate'
 import { SearchClient } from '@/worker/searchClient'
 import type { SearchRequest } from '@/worker/searchJobs'
+
+const say = wordsOf(useSearchWords)
 
 export interface SearchState {
   judged: Judged[]
@@ -39,7 +43,7 @@ export function useSearch() {
     } catch (error) {
       client.current.cancel()
       const failure =
-        (error as Error).name === 'RangeError' ? (error as Error).message : 'The computation failed.'
+        (error as Error).name === 'RangeError' ? (error as Error).message : say('theComputationFailed')
       setState(({ all }) => ({ judged: [...found], all, stage: 'failed', failure }))
     }
   }

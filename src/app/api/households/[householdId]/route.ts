@@ -9,6 +9,10 @@ import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { saveStored, storedHousehold } from '@/server/storedHousehold'
 import { isOf } from '@/server/visitor'
+import { householdRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(householdRoute)
 
 type Params = { householdId: string }
 
@@ -25,20 +29,20 @@ export const PUT = forVisitor<Params>(async ({ visitor, params, request }) => {
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = saving.safeParse(reading.body)
-  if (!parsed.success)
-    return refuse(400, 'bad-request', 'The save could not be read.', faultsOf(parsed.error))
+  if (!parsed.success) return refuse(400, 'bad-request', say('theSaveCouldNotBeRead'), faultsOf(parsed.error))
   const household = readHousehold(parsed.data.household)
   if (!household.ok) {
     const [first] = household.faults
     return refuse(
       422,
       'bad-request',
-      `Not saved: ${first.path} ${first.message}.`,
+      say('notSaved', { path: first.path, message: first.message }),
       household.faults.slice(0, 20),
     )
   }
   const busy = busyFault(household.household)
-  if (busy) return refuse(422, 'bad-request', `Not saved: ${busy.path} ${busy.message}.`, [busy])
+  if (busy)
+    return refuse(422, 'bad-request', say('notSaved', { path: busy.path, message: busy.message }), [busy])
   const outcome = await saveStored(
     visitor.userId,
     params.householdId,
@@ -53,7 +57,7 @@ export const PUT = forVisitor<Params>(async ({ visitor, params, request }) => {
         {
           error: {
             code: 'stale',
-            message: 'Someone else saved this household first. Nothing was overwritten.',
+            message: say('someoneElseSavedThisHouseholdFirst'),
           },
           newer: outcome.newer,
         },

@@ -6,6 +6,10 @@ import { forVisitor } from '@/server/request'
 import { refuse } from '@/server/respond'
 import { streamOf } from '@/server/streams'
 import { meterStream } from '@/standins/plugInMeter'
+import { meterRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(meterRoute)
 
 const asked = z.object({
   appliance: z.string(),
@@ -17,16 +21,11 @@ const asked = z.object({
 /** The simulated plug-in meter, as an event stream: one reading each ten seconds of its own time. */
 export const GET = forVisitor(async ({ visitor, request }) => {
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
-  if (!parsed.success)
-    return refuse(
-      400,
-      'bad-request',
-      'A meter stream needs an appliance, and may have speed, hours and seed.',
-    )
+  if (!parsed.success) return refuse(400, 'bad-request', say('aMeterStreamNeedsAnAppliance'))
   const { appliance: id, ...options } = parsed.data
   const appliance = APPLIANCES.find((one) => one.id === id)
-  if (!appliance) return refuse(404, 'not-found', `No appliance “${id}” is in the catalogue.`)
-  const [scenario] = newHousehold('Meter', '120 V', '2027-01-15T00:00').scenarios
+  if (!appliance) return refuse(404, 'not-found', say('noApplianceIsInTheCatalogue', { id }))
+  const [scenario] = newHousehold(say('meter'), '120 V', '2027-01-15T00:00').scenarios
   const load = {
     id: appliance.id,
     name: appliance.name,

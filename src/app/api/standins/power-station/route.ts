@@ -10,6 +10,10 @@ import { stationTapes } from '@/server/stationTapes'
 import { streamOf } from '@/server/streams'
 import { isOf } from '@/server/visitor'
 import { stationState, stationStream } from '@/standins/powerStation'
+import { powerStationRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(powerStationRoute)
 
 const asked = z.object({
   household: idSchema,
@@ -26,12 +30,7 @@ const asked = z.object({
 /** The simulated power station of a run: its state as JSON, or state after state to who asks for an event stream. */
 export const GET = forVisitor(async ({ visitor, request }) => {
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
-  if (!parsed.success)
-    return refuse(
-      400,
-      'bad-request',
-      'A station needs household and run, and may have speed (1 to 7200), since, fromMin, gaugeOff (−0.2 to 0.2) and seed.',
-    )
+  if (!parsed.success) return refuse(400, 'bad-request', say('aStationNeedsHouseholdAndRun'))
   const { household, run, speed, since, fromMin, gaugeOff, seed } = parsed.data
   const head = isOf(visitor, household) ? await findRun(database(), household, run) : null
   if (!head) return refuse(404, 'not-found', NOT_FOUND)

@@ -2,6 +2,10 @@ import * as z from 'zod'
 import { epochMinute } from '@/core/plan/clock'
 import { refuse } from '@/server/respond'
 import { forecastHours } from '@/standins/weatherService'
+import { weatherRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(weatherRoute)
 
 const asked = z.object({
   latitude: z.coerce.number().min(-90).max(90),
@@ -13,12 +17,7 @@ const asked = z.object({
 /** The simulated weather service: cloud and temperature by the hour. */
 export function GET(request: Request): Response {
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
-  if (!parsed.success)
-    return refuse(
-      400,
-      'bad-request',
-      'A forecast needs latitude (−90 to 90), longitude (−180 to 180), startsAt such as 2027-02-05T18:00, and hours (1 to 384).',
-    )
+  if (!parsed.success) return refuse(400, 'bad-request', say('aForecastNeedsLatitude90To'))
   const { latitude, longitude, startsAt, hours } = parsed.data
   return Response.json({
     service: 'simulated',

@@ -1,7 +1,11 @@
 import type { Metadata } from 'next'
 import { LoadsPage } from '@/steps/loads/LoadsPage'
+import { loadsPage } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
 
-export const metadata: Metadata = { title: 'Loads' }
+const say = wordsOf(loadsPage)
+
+export const metadata: Metadata = { title: say('loads') }
 
 export default function Page() {
   return <LoadsPage />

@@ -1,7 +1,11 @@
 import type { Metadata } from 'next'
 import { PowerPage } from '@/steps/power/PowerPage'
+import { powerPage } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
 
-export const metadata: Metadata = { title: 'Power' }
+const say = wordsOf(powerPage)
+
+export const metadata: Metadata = { title: say('power') }
 
 export default function Page() {
   return <PowerPage />

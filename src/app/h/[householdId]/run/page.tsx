@@ -1,7 +1,11 @@
 import type { Metadata } from 'next'
 import { RunPage } from '@/steps/run/RunPage'
+import { runPage } from '@/words/en/pages/app'
+import { wordsOf } from '@/words/translate'
 
-export const metadata: Metadata = { title: 'Test run' }
+const say = wordsOf(runPage)
+
+export const metadata: Metadata = { title: say('testRun') }
 
 export default function Page() {
   return <RunPage />

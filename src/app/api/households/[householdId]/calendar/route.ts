@@ -5,6 +5,10 @@ import { calendarOf } from '@/server/calendar'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, refuse } from '@/server/respond'
 import { storedHousehold } from '@/server/storedHousehold'
+import { calendarRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(calendarRoute)
 
 const asked = z.object({
   from: z.iso.date(),
@@ -16,12 +20,7 @@ export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params,
   const kept = await storedHousehold(visitor, params.householdId)
   if (!kept) return refuse(404, 'not-found', NOT_FOUND)
   const parsed = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
-  if (!parsed.success)
-    return refuse(
-      400,
-      'bad-request',
-      'A calendar needs from, the first day such as 2027-01-15, and months between two top-ups, 1 to 12.',
-    )
+  if (!parsed.success) return refuse(400, 'bad-request', say('aCalendarNeedsFromTheFirst'))
   const { household } = kept.stored
   const system = household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!
   const tasks = upkeepOf(system, household.refill ?? NO_REFILL, parsed.data.months, household.profile.units)

@@ -7,6 +7,10 @@ import { hashOfCode, newCode, tidyCode } from '@/server/recoveryCode'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { isOf } from '@/server/visitor'
+import { codesRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(codesRoute)
 
 type Params = { householdId: string }
 
@@ -23,11 +27,7 @@ export const POST = forVisitor<Params>(async ({ visitor, params: { householdId }
   const code = newCode()
   const id = randomUUID()
   if (!(await keepCode(db, householdId, { id, hash: hashOfCode(tidyCode(code)!) }, new Date())))
-    return refuse(
-      409,
-      'limit',
-      `The household has ${CODES_LIMIT} codes, which is the most. Revoke one first.`,
-    )
+    return refuse(409, 'limit', say('theHouseholdHasCodesWhichIs', { codeslimit: CODES_LIMIT }))
   audit('code-made')
   return answer({ id, code, origin: siteOrigin() }, 201)
 })

@@ -2,6 +2,10 @@ import { planOf } from '@/core/plan/planOf'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, refuse } from '@/server/respond'
 import { storedHousehold } from '@/server/storedHousehold'
+import { planRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(planRoute)
 
 /** The plan document of a scenario and a power system, as a file: what `./yotrope simulate` reads. */
 export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params, request }) => {
@@ -14,7 +18,7 @@ export const GET = forVisitor<{ householdId: string }>(async ({ visitor, params,
   const known =
     household.scenarios.some(({ id }) => id === scenarioId) &&
     household.powerSystems.some(({ id }) => id === powerSystemId)
-  if (!known) return refuse(404, 'not-found', 'This household has no such scenario or power system.')
+  if (!known) return refuse(404, 'not-found', say('thisHouseholdHasNoSuchScenario'))
   return new Response(`${JSON.stringify(planOf(household, scenarioId, powerSystemId), null, 2)}\n`, {
     headers: {
       'Content-Type': 'application/json; charset=utf-8',

@@ -6,6 +6,10 @@ import { keepRun, listRuns } from '@/db/runs'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { isOf } from '@/server/visitor'
+import { runsRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(runsRoute)
 
 type Params = { householdId: string }
 
@@ -22,12 +26,8 @@ export const POST = forVisitor<Params>(async ({ visitor, params: { householdId }
   const reading = await readJson(request)
   if (!reading.ok) return reading.refusal
   const parsed = runHeadSchema.safeParse(reading.body)
-  if (!parsed.success) return refuse(422, 'bad-request', 'The run could not be read.', faultsOf(parsed.error))
+  if (!parsed.success) return refuse(422, 'bad-request', say('theRunCouldNotBeRead'), faultsOf(parsed.error))
   if (!(await keepRun(database(), householdId, parsed.data, new Date())))
-    return refuse(
-      409,
-      'limit',
-      `The household has ${RUN_LIMITS.runs} runs, which is the most. Delete one first.`,
-    )
+    return refuse(409, 'limit', say('theHouseholdHasRunsWhichIs', { runs: RUN_LIMITS.runs }))
   return answer({ id: parsed.data.id }, 201)
 })

@@ -4,10 +4,14 @@ import { audit } from '@/server/log'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { isOf } from '@/server/visitor'
+import { runRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(runRoute)
 
 type Params = { householdId: string; runId: string }
 
-const NO_RUN = 'There is no such run here. It may have been deleted.'
+const NO_RUN = say('thereIsNoSuchRunHere')
 
 /** A run with its entries; `after` names the last that is known, and only what came later is told. */
 export const GET = forVisitor<Params>(async ({ visitor, params: { householdId, runId }, request }) => {

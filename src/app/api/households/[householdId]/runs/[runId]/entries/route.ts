@@ -7,6 +7,10 @@ import { findRun, keepEntries } from '@/db/runs'
 import { forVisitor, readJson } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { isOf } from '@/server/visitor'
+import { entriesRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(entriesRoute)
 
 type Params = { householdId: string; runId: string }
 
@@ -19,14 +23,10 @@ export const POST = forVisitor<Params>(async ({ visitor, params: { householdId, 
   if (!reading.ok) return reading.refusal
   const parsed = sent.safeParse(reading.body)
   if (!parsed.success)
-    return refuse(422, 'bad-request', 'The entry could not be read.', faultsOf(parsed.error))
+    return refuse(422, 'bad-request', say('theEntryCouldNotBeRead'), faultsOf(parsed.error))
   if (!(await findRun(database(), householdId, runId)))
-    return refuse(404, 'not-found', 'There is no such run here. It may have been deleted.')
+    return refuse(404, 'not-found', say('thereIsNoSuchRunHere'))
   if (!(await keepEntries(database(), householdId, runId, parsed.data.entries)))
-    return refuse(
-      409,
-      'limit',
-      `A run holds ${RUN_LIMITS.entries} entries at most. Begin another for what follows.`,
-    )
+    return refuse(409, 'limit', say('aRunHoldsEntriesAtMost', { entries: RUN_LIMITS.entries }))
   return answer({ kept: parsed.data.entries.map(({ id }) => id) })
 })

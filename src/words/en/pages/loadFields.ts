@@ -1,0 +1,191 @@
+/** Fields of a load. */
+
+export const chargingFields = {
+  goesIntoTheBattery: 'Goes into the battery',
+  chargingEfficiency: 'Charging efficiency',
+  idleWatts: 'Idle watts',
+  when: 'When',
+  onceAtTheStart: 'Once, at the start',
+  atFixedHours: 'At fixed hours',
+  takesEachTime: 'Takes {duration} each time.',
+}
+
+export const cyclingFields = {
+  cycleThermostatHowItIsDriven: 'cycle, thermostat, how it is driven',
+  onOfTheTimeInThis: 'On {result} of the time in this outage (duty cycle).',
+  howThatComesAbout: 'How that comes about',
+}
+
+export const evidencePicker = {
+  typical: 'Typical',
+  label: 'Label',
+  measured: 'Measured',
+  tested: 'Tested',
+  upToTimesMoreOrLess: 'up to {times} times more or less',
+  howItsEnergyIsKnown: 'How its energy is known',
+}
+
+export const fixedHours = {
+  beginsAt: 'Begins at',
+  beginsAt2: 'Begins at {i}',
+  remove: 'remove',
+  removeHour: 'Remove hour {i}',
+  addAnHour: 'add an hour',
+}
+
+export const labelReader = {
+  onAMotor: 'on a motor',
+  onSomethingThatHeats: 'on something that heats',
+  onElectronics: 'on electronics',
+  onARefrigeratorOrFreezer: 'on a refrigerator or freezer',
+  labelNameplate: 'Label (nameplate)',
+  text120V65A1: '120 V 6.5 A · 1/3 hp · 412 kWh/year',
+  whatTheLabelIsOn: 'What the label is on',
+  noneWord: 'none',
+  nothingOfItDiffersFromWhat: 'Nothing of it differs from what is entered.',
+  voltsAmpsAreALimitAt: 'Volts × amps are a limit: at most {watts}.',
+  notUnderstood: 'Not understood: {unread}.',
+  useItEnter: 'Use it <kbd>Enter</kbd>',
+}
+
+export const pumpFields = {
+  dry: 'Dry',
+  rain: 'Rain',
+  downpour: 'Downpour',
+  knownBy: 'Known by',
+  countingSoLongSoOften: 'Counting: so long, so often',
+  whatItLiftsVolumeRateInflow: 'What it lifts: volume, rate, inflow',
+  runsFor: 'Runs for',
+  itMustBeShorterThanThe: 'It must be shorter than the spacing.',
+  every: 'every',
+  itMustBeLongerThanOne: 'It must be longer than one run.',
+  aWeekAtMost: 'A week at most.',
+  betweenTheSwitches: 'Between the switches',
+  itLifts: 'It lifts',
+  used: 'Used',
+  flowsIn: 'Flows in',
+  personsInTheHouse: 'Persons in the house',
+  variesWith: 'Varies with',
+  nothingTheSameAllDay: 'Nothing: the same all day',
+  theHouseholdsUseOfWater: 'The household’s use of water',
+  knownWhen: 'Known when',
+  runTimeAndSpacingInThis: 'Run time and spacing in this outage, the working',
+}
+
+export const runningWatts = {
+  runningWatts: 'Running watts',
+  startingWatts: 'Starting watts',
+  thatIsMoreThanTheIt: 'That is more than the {watts} it starts with.',
+  whatMeans: 'What {watts} means',
+  whatDoesMean: 'What does {watts} mean?',
+}
+
+export const scheduledFields = {
+  onFromUntil: 'On from – until',
+  withinThem: 'Within them',
+  onlySomeMinutesOfEachHour: 'only some minutes of each hour',
+  minutesEachHour: 'Minutes each hour',
+  minutesPastTheHour: 'Minutes past the hour',
+  aWholeMinuteFrom0To: 'A whole minute from 0 to 59.',
+}
+
+export const sessionFields = {
+  minutesEachTime: 'Minutes each time',
+  when: 'When',
+  atFixedHours: 'At fixed hours',
+  soManyTimesADayAt: 'So many times a day, at any moment',
+  timesADay: 'Times a day',
+  within: 'Within',
+  between: 'Between',
+  and: 'and',
+  and2: 'And',
+}
+
+export const startFields = {
+  itsPeakMeasuredOrGuessed: 'Its peak, measured or guessed',
+  codeLetter: 'code letter',
+  horsepowerAndCodeLetter: 'Horsepower and code letter',
+  fullLoadAmps: 'full-load amps',
+  fullLoadAmpsTimesOver: 'Full-load amps, times over',
+  upToKvaEachHp: '{value}: up to {kva} kVA each hp',
+  motorStart: 'Motor start',
+  noneOrAnInverterDrive: 'None, or an inverter drive',
+  aMotorOrCompressor: 'A motor or compressor',
+  knownFrom: 'Known from',
+  horsepower: 'Horsepower',
+  codeLetter2: 'Code letter',
+  fullLoadAmps2: 'Full-load amps',
+  times: 'times',
+  startingWatts: 'Starting watts',
+  runningWatts: 'Running watts',
+  aStartTakesAtLeastThe: 'A start takes at least the running watts ({watts}).',
+  forWord: 'for',
+}
+
+export const whatWattsMean = {
+  measuredWhileItRanTheAverage:
+    'Measured while it ran: the average stays {average}, it runs {share} of the time',
+  theAverageCannotStayItWould: 'The average cannot stay: it would be above the running watts',
+  allOfItIsTheAverage:
+    'All of it is {watts, select, yes {larger} other {smaller}}: the average follows to {average}, {share} of the time as before',
+}
+
+export const coldBoxRows = {
+  defrost: 'Defrost',
+  itHasADefrostHeater: 'it has a defrost heater',
+  defrostWatts: 'Defrost watts',
+  forWord: 'for',
+  eachOfRunning: 'each, of running',
+  itComes: 'It comes',
+  byATimer: 'By a timer',
+  whenTheElectronicsSeeFit: 'When the electronics see fit',
+  doors: 'Doors',
+  keptShut: 'kept shut',
+  openedTimesADay: 'Opened, times a day',
+}
+
+export const cyclingRows = {
+  itMustDifferFromByA: 'It must differ from {words} by a degree at least.',
+  averageWatts: 'Average watts',
+  runningWatts: 'Running watts',
+  anAverageCannotBeAboveThe: 'An average cannot be above the running watts ({watts}).',
+  variesWith: 'Varies with',
+  nothingTheSameAllYear: 'Nothing: the same all year',
+  warmthARefrigeratorACooler: 'Warmth: a refrigerator, a cooler',
+  coldABoilerAFurnaceA: 'Cold: a boiler, a furnace, a heater',
+  standsIn: 'Stands in',
+  indoors: 'Indoors',
+  inAnUnheatedRoom: 'In an unheated room',
+  outdoors: 'Outdoors',
+  atATemperatureOfItsOwn: 'At a temperature of its own',
+  about: 'About',
+  oneCycleOnAndOff: 'One cycle, on and off',
+  noHeatNeededFrom: 'No heat needed from',
+  thermostatSetting: 'Thermostat setting',
+  whereTheAverageWasMeasured: 'where the average was measured',
+  averageMeasuredAtARoomTemperature: 'Average measured at a room temperature of',
+  theThermostatSetting: 'the thermostat setting',
+  betweenCycles: 'Between cycles',
+  betweenCyclesItDrawsLessThan: 'Between cycles it draws less than running ({watts}).',
+  compressorOrBurner: 'Compressor or burner',
+  onOrOff: 'On or off',
+  inverterModulatesNoStartSurge: 'Inverter: modulates, no start surge',
+  twoStages: 'Two stages',
+  lowestWatts: 'Lowest watts',
+  theLowestCannotBeAboveThe: 'The lowest cannot be above the running watts.',
+  lowStage: 'Low stage',
+  theLowStageCannotBeAbove: 'The low stage cannot be above the running watts.',
+  howFull: 'How full',
+  alreadyOffFor: 'Already off for',
+  offBefore: 'Off before',
+  warmAtTheStart: 'Warm at the start',
+  offForHBefore: 'Off for {offForH} h before',
+  itRunsFlatOutAtFirst: '{offForH}: it runs flat out at first, until it has caught up.',
+  blower: 'Blower',
+  runsOnAMinuteAfterThe: 'runs on a minute after the burner',
+}
+
+export const dragRows = {
+  move: 'Move {name}',
+  dragToAnotherPlace: 'Drag to another place',
+}
