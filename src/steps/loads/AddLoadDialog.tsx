@@ -13,7 +13,7 @@ import { addLoad, freshId, freshName } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
 import { type PickItem, PickDialog } from '@/ui/shell/PickDialog'
 import { blankLoad, loadFrom } from '@/catalog/appliances/loadFrom'
-import { addLoadDialog } from '@/words/en/pages/loads'
+import { addLoadDialog } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import { TIER_WORDS } from './tierWords'
 

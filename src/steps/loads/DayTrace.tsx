@@ -9,7 +9,7 @@ import type { Ink } from '@/ui/chart/chartInk'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { shownHousehold } from '@/ui/household/store'
-import { dayTrace } from '@/words/en/pages/loads'
+import { dayTrace } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
 

@@ -4,7 +4,7 @@ import { useId } from 'react'
 import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
 import windows from '@/ui/field/WindowsField.module.css'
-import { fixedHours } from '@/words/en/pages/loadFields'
+import { fixedHours } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(fixedHours)

@@ -3,7 +3,7 @@ import Close from '@mui/icons-material/Close'
 import Drawer from '@mui/material/Drawer'
 import IconButton from '@mui/material/IconButton'
 import type { ReactNode } from 'react'
-import { loadSheet } from '@/words/en/pages/loads'
+import { loadSheet } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
 

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import type { LineReading } from '@/core/load/loadLine'
 import { LIMITS } from '@/core/plan/limits'
-import { pastedLines } from '@/words/en/pages/loads'
+import { pastedLines } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import { Meant } from './Meant'
 import styles from './QuickLine.module.css'

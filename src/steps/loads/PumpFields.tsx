@@ -9,7 +9,7 @@ import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
-import { pumpFields } from '@/words/en/pages/loadFields'
+import { pumpFields } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
 

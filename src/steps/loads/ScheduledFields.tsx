@@ -3,7 +3,7 @@ import type { Behaviour, Scheduled } from '@/core/plan/schema'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { WindowsField } from '@/ui/field/WindowsField'
-import { scheduledFields } from '@/words/en/pages/loadFields'
+import { scheduledFields } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(scheduledFields)

@@ -6,7 +6,7 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'
 import type { Start } from '@/core/plan/schema'
 import { withStart } from '@/catalog/appliances/loadFrom'
-import { startFields } from '@/words/en/pages/loadFields'
+import { startFields } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(startFields)

@@ -4,7 +4,7 @@ import Radio from '@mui/material/Radio'
 import RadioGroup from '@mui/material/RadioGroup'
 import type { Behaviour } from '@/core/plan/schema'
 import { formatPercent, formatWatts } from '@/core/quantity/format'
-import { whatWattsMean } from '@/words/en/pages/loadFields'
+import { whatWattsMean } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 import { type RunningMeans, highestW, withRunningW } from './runningMeans'
 

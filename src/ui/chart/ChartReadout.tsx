@@ -1,7 +1,7 @@
 'use client'
 import Slider from '@mui/material/Slider'
 import { type PointerEvent, useState } from 'react'
-import { chartReadout } from '@/words/en/ui/parts'
+import { chartReadout } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import type { Gutters } from '../timeline/useGutters'
 import styles from './ChartReadout.module.css'

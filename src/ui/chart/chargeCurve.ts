@@ -7,7 +7,7 @@ import type { Evaluation } from '@/words/answer/evaluation'
 import type { Band, Percentiles } from '@/core/simulation/result'
 import { shownMinutes } from '@/core/simulation/shownMinutes'
 import { formatExactDuration } from '@/core/quantity/format'
-import { chargeCurve as chargeCurveWords } from '@/words/en/ui/parts'
+import { chargeCurve as chargeCurveWords } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(chargeCurveWords)

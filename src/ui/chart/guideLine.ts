@@ -1,5 +1,5 @@
 import type { AnnotationOptions } from 'chartjs-plugin-annotation'
-import { guideLine as guideLineWords } from '@/words/en/ui/parts'
+import { guideLine as guideLineWords } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import type { Ink } from './chartInk'
 

@@ -2,7 +2,7 @@ import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent, formatWatts } from '@/core/quantity/format'
 import type { LoadTrace } from '@/core/simulation/trace'
-import { readout } from '@/words/en/ui/parts'
+import { readout } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import type { ChargeCurve } from './chargeCurve'
 

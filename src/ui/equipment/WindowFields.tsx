@@ -2,7 +2,7 @@
 import type { InputWindow } from '@/core/plan/refill'
 import { formatNumber } from '@/core/quantity/format'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { windowFields } from '@/words/en/ui/parts'
+import { windowFields } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(windowFields)

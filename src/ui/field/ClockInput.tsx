@@ -1,7 +1,7 @@
 'use client'
 import Schedule from '@mui/icons-material/ScheduleOutlined'
 import dynamic from 'next/dynamic'
-import { clockInput } from '@/words/en/ui/parts'
+import { clockInput } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { useUnits } from './units'
 import { formatClock } from '@/core/plan/clock'

@@ -2,7 +2,7 @@
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined'
 import dynamic from 'next/dynamic'
 import { formatDate, parseDate } from '@/core/plan/dateText'
-import { dateField } from '@/words/en/ui/parts'
+import { dateField } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'

@@ -1,5 +1,5 @@
 import type { Evidence } from '@/core/quantity/quantity'
-import { evidenceMark } from '@/words/en/ui/parts'
+import { evidenceMark } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(evidenceMark)

@@ -4,7 +4,7 @@ import Accordion from '@mui/material/Accordion'
 import AccordionDetails from '@mui/material/AccordionDetails'
 import AccordionSummary from '@mui/material/AccordionSummary'
 import { type ReactNode, useState } from 'react'
-import { more } from '@/words/en/ui/parts'
+import { more } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import styles from './field.module.css'
 

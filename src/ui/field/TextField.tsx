@@ -1,5 +1,5 @@
 'use client'
-import { textField } from '@/words/en/ui/parts'
+import { textField } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'

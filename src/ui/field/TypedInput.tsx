@@ -1,7 +1,7 @@
 'use client'
 import TextField from '@mui/material/TextField'
 import { type ReactNode, useId } from 'react'
-import { typedInput } from '@/words/en/ui/parts'
+import { typedInput } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { Term } from '../help/Term'
 import styles from './field.module.css'

@@ -2,7 +2,7 @@
 import { WIRING_TABLES } from '@/catalog/wires'
 import { readWireSize } from '@/core/reading/wireSize'
 import { wireOf } from '@/core/wiring/wire'
-import { wireField } from '@/words/en/ui/parts'
+import { wireField } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useUnits } from './units'

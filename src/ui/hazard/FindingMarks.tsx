@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import type { Place } from '@/core/hazard/finding'
-import { findingMarks } from '@/words/en/ui/parts'
+import { findingMarks } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './hazard.module.css'

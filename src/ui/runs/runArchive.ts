@@ -1,5 +1,5 @@
 import type { WholeRun } from '@/core/run/runDocument'
-import { runArchive } from '@/words/en/ui/shell'
+import { runArchive } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 import { runDevice } from './useRun'
 import { syncRun } from './syncRun'

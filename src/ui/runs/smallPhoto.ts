@@ -1,5 +1,5 @@
 import { RUN_LIMITS } from '@/core/run/runDocument'
-import { smallPhoto as smallPhotoWords } from '@/words/en/ui/shell'
+import { smallPhoto as smallPhotoWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(smallPhotoWords)

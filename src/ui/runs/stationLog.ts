@@ -2,7 +2,7 @@ import { epochMinute, localOf } from '@/core/plan/clock'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { minuteOf } from '@/core/run/runDocument'
 import type { StationState } from '@/standins/powerStation'
-import { stationLog } from '@/words/en/ui/shell'
+import { stationLog } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(stationLog)

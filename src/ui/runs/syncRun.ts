@@ -1,5 +1,5 @@
 import type { Entry, RunHead } from '@/core/run/runDocument'
-import { syncRun as syncRunWords } from '@/words/en/ui/shell'
+import { syncRun as syncRunWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 import { type RunDevice, sent } from './runDevice'
 

@@ -1,7 +1,7 @@
 import { liveQuery } from 'dexie'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
-import { useRun as useRunWords } from '@/words/en/ui/shell'
+import { useRun as useRunWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 import { RunDevice } from './runDevice'
 import { stampAt } from './stamp'

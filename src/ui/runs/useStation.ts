@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import type { StationState } from '@/standins/powerStation'
-import { useStation as useStationWords } from '@/words/en/ui/shell'
+import { useStation as useStationWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
 import { StationLog } from './stationLog'
 

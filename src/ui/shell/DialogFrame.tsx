@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import IconButton from '@mui/material/IconButton'
 import type { Breakpoint } from '@mui/material/styles'
 import { type ReactNode, useId } from 'react'
-import { dialogFrame } from '@/words/en/ui/shell'
+import { dialogFrame } from '@/words/en/ui/dialogs'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(dialogFrame)

@@ -1,5 +1,5 @@
 'use client'
-import { findDialog } from '@/words/en/ui/shell'
+import { findDialog } from '@/words/en/ui/dialogs'
 import { wordsOf } from '@/words/translate'
 import { GLOSSARY } from '../help/glossary'
 import { choose } from '../household/edits'

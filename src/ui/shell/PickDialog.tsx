@@ -4,7 +4,7 @@ import ListItemButton from '@mui/material/ListItemButton'
 import ListItemText from '@mui/material/ListItemText'
 import TextField from '@mui/material/TextField'
 import { type KeyboardEvent, type ReactNode, useEffect, useId, useState } from 'react'
-import { pickDialog } from '@/words/en/ui/shell'
+import { pickDialog } from '@/words/en/ui/dialogs'
 import { wordsOf } from '@/words/translate'
 import { DialogFrame } from './DialogFrame'
 

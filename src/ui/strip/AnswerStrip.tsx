@@ -1,5 +1,5 @@
 'use client'
-import { answerStrip } from '@/words/en/ui/parts'
+import { answerStrip } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 import { useUnits } from '../field/units'
 import ExpandMore from '@mui/icons-material/ExpandMore'

@@ -1,5 +1,5 @@
 import ButtonBase from '@mui/material/ButtonBase'
-import { gateView } from '@/words/en/ui/parts'
+import { gateView } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 import { Term } from '../help/Term'
 import styles from './AnswerStrip.module.css'

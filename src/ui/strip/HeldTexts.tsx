@@ -1,5 +1,5 @@
 'use client'
-import { heldTexts as heldTextsWords } from '@/words/en/ui/parts'
+import { heldTexts as heldTextsWords } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 import { useHousehold } from '../household/HouseholdContext'
 import styles from './AnswerStrip.module.css'

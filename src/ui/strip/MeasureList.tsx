@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import { formatDuration } from '@/core/quantity/format'
 import type { MeasureNext } from '@/core/sizing/measureNext'
-import { measureList } from '@/words/en/ui/parts'
+import { measureList } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(measureList)

@@ -2,7 +2,7 @@
 import type { Plan } from '@/core/plan/document'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { useSeen } from '@/ui/household/useSeen'
-import { measureNext as measureNextWords } from '@/words/en/ui/parts'
+import { measureNext as measureNextWords } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
 import { MeasureList } from './MeasureList'

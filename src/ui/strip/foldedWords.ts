@@ -2,7 +2,7 @@ import { type ClockStyle, formatMoment } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { formatDuration, formatExactDuration, formatPercent } from '@/core/quantity/format'
 import type { Evaluation } from '@/words/answer/evaluation'
-import { foldedWords as foldedWordsWords } from '@/words/en/ui/parts'
+import { foldedWords as foldedWordsWords } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(foldedWordsWords)

@@ -9,7 +9,7 @@ import {
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/core/sizing/workings'
-import { gateFigures as gateFiguresWords } from '@/words/en/ui/parts'
+import { gateFigures as gateFiguresWords } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(gateFiguresWords)

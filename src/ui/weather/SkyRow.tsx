@@ -6,7 +6,7 @@ import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
 import { skyWords } from '@/core/weather/skyWords'
 import { SelectField } from '@/ui/field/SelectField'
-import { skyRow } from '@/words/en/ui/parts'
+import { skyRow } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import styles from './SkyRow.module.css'
 

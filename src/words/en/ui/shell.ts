@@ -14,52 +14,9 @@ export const saving = {
     'Yotrope is not answering. What you typed is kept in this browser and saved when it is back.',
 }
 
-export const runArchive = {
-  theServerRefusedIt: 'the server refused it.',
-  thereIsNoConnectionOpenThe:
-    'there is no connection. Open the file again when it is back; nothing is kept twice.',
-}
-
-export const smallPhoto = {
-  it: 'It',
-  hasMbAPhotoHas60: '{name} has {size} MB; a photo has 60 at most.',
-  isNoPictureThisBrowserCan: '{name} is no picture this browser can read. A JPEG or a PNG would be right.',
-  couldNotBeMadeSmallEnough: '{name} could not be made small enough to be kept.',
-}
-
-export const stationLog = {
-  itSwitchedItsOutletsOffToo: 'It switched its outlets off: too little was drawn.',
-  theStation: 'the station',
-}
-
-export const syncRun = {
-  theServerRefusedIt: 'The server refused it.',
-}
-
-export const useRun = {
-  thisBrowserLetsThePageKeep:
-    'This browser lets the page keep nothing; a private window may be why. Open it in a usual one.',
-}
-
-export const useStation = {
-  theStationNoLongerAnswersWhat:
-    'The station no longer answers. What it told is in the log; start it again when it is back.',
-}
-
 export const announcer = {
   whatWasDone: 'What was done',
   theAnswerNow: 'The answer now',
-}
-
-export const dialogFrame = {
-  close: 'Close',
-}
-
-export const findDialog = {
-  word: 'word',
-  find: 'Find',
-  findALoadAnOutageA: 'Find a load, an outage, a power option, a page or a word',
-  partOfAName: 'Part of a name',
 }
 
 export const householdMenu = {
@@ -73,27 +30,6 @@ export const householdMenu = {
 
 export const notices = {
   undo: 'Undo',
-}
-
-export const pickDialog = {
-  nothingIsCalledTryAShorter: 'Nothing is called “{text}”. Try a shorter part of the name.',
-}
-
-export const profileDialog = {
-  temperatures: 'Temperatures',
-  weights: 'Weights',
-  volumes: 'Volumes',
-  lengths: 'Lengths',
-  wireSizes: 'Wire sizes',
-  clock: 'Clock',
-  decimalSign: 'Decimal sign',
-  usdEurGbpCadAudNzd:
-    'USD EUR GBP CAD AUD NZD CHF JPY NOK SEK DKK PLN CZK UAH TRY INR ZAR NGN KES MXN BRL PHP CNY KRW',
-  nameUnitsAndMoney: 'Name, units and money',
-  name: 'Name',
-  money: 'Money',
-  everyFieldTakesAnyUnitWhatever:
-    'Every field takes any unit, whatever is shown: 70 F, 21 °C, 5 gal, 20 L, 25 ft, 12 AWG.',
 }
 
 export const sampleNote = {
