@@ -1,6 +1,10 @@
 import 'server-only'
 import ical, { ICalAlarmRelatesTo, ICalAlarmType, ICalEventRepeatingFreq } from 'ical-generator'
 import type { Upkeep } from '@/core/refill/upkeep'
+import { calendar as calendarWords } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(calendarWords)
 
 /** Seconds before an all-day event begins at which it is called to mind: at nine on the day itself. Its end is the next day's midnight. */
 const REMIND_S = -9 * 3600
@@ -12,7 +16,7 @@ const REMIND_S = -9 * 3600
  * @param from the first day, "YYYY-MM-DD"
  */
 export function calendarOf(name: string, systemId: string, tasks: readonly Upkeep[], from: string): string {
-  const calendar = ical({ name: `${name}: ready for an outage`, prodId: '//yotrope//upkeep//EN' })
+  const calendar = ical({ name: say('readyForAnOutage', { name }), prodId: '//yotrope//upkeep//EN' })
   const start = new Date(`${from}T00:00:00Z`)
   for (const { id, title, notes, everyMonths } of tasks)
     calendar

@@ -3,6 +3,10 @@ import { RateLimiterMemory, RateLimiterMySQL, RateLimiterRes } from 'rate-limite
 import { databasePool } from '@/db/client'
 import { audit } from './log'
 import { refuse } from './respond'
+import { limits } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(limits)
 
 /** What may be made so often in so many seconds. By address, or by visitor. */
 const LIMITS = {
@@ -75,7 +79,10 @@ export async function overLimit(limit: Limit, who: string): Promise<Response | n
     const response = refuse(
       429,
       'limit',
-      `Too many at once. Try again in ${seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : `${seconds} seconds`}.`,
+      say('tooManyAtOnceTryAgain', {
+        seconds:
+          seconds > 90 ? say('minutes', { ceil: Math.ceil(seconds / 60) }) : say('seconds', { seconds }),
+      }),
     )
     response.headers.set('Retry-After', String(seconds))
     return response

@@ -1,4 +1,7 @@
-/** Photos as they are taken in: JPEG, with nothing in them beside the picture. */
+import { photo } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(photo) /** Photos as they are taken in: JPEG, with nothing in them beside the picture. */
 
 /** Segments that say something beside the picture: place and time it was taken, the camera, a comment. */
 const EXIF = 0xe1
@@ -13,7 +16,7 @@ const START_OF_SCAN = 0xda
  * Walks the segments of a JPEG up to its picture (ITU-T T.81, annex B). A colour profile (APP2), as browsers write, is no word about the house.
  */
 export function photoFault(jpeg: Uint8Array): string | null {
-  const notJpeg = 'The photo must be a JPEG.'
+  const notJpeg = say('thePhotoMustBeAJpeg')
   if (jpeg[0] !== 0xff || jpeg[1] !== 0xd8) return notJpeg
   let at = 2
   while (at + 4 <= jpeg.length) {
@@ -21,7 +24,7 @@ export function photoFault(jpeg: Uint8Array): string | null {
     const marker = jpeg[at + 1]
     if (marker === START_OF_SCAN) return null
     if (marker === EXIF || (marker >= AFTER_PROFILE && marker <= LAST_APPLICATION) || marker === COMMENT)
-      return 'The photo says more than its picture, such as where it was taken. It must be sent without.'
+      return say('thePhotoSaysMoreThanIts')
     at += 2 + (jpeg[at + 2] << 8) + jpeg[at + 3]
   }
   return notJpeg

@@ -6,6 +6,10 @@ import { trustedOrigins } from './origin'
 import { promisedTo } from './promise'
 import { refuse, refuseError } from './respond'
 import { type Visitor, visitorOf } from './visitor'
+import { request as requestWords } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(requestWords)
 
 /** Largest request that is read, bytes. A full household of 200 loads has about 250,000. */
 export const REQUEST_LIMIT_BYTES = 1_000_000
@@ -30,7 +34,7 @@ export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } =
   return async (request: Request, context: { params: Promise<P> }): Promise<Response> => {
     try {
       if (request.method !== 'GET' && request.method !== 'HEAD' && !isSameSite(request))
-        return refuse(403, 'cross-site', 'Changes are accepted from this site’s own pages only.')
+        return refuse(403, 'cross-site', say('changesAreAcceptedFromThisSites'))
       const params = await context.params
       const known = await visitorOf(request.headers)
       if (known) return await handler({ visitor: known, request, params, promised: null })
@@ -41,12 +45,7 @@ export function forVisitor<P>(handler: Handler<P>, { admitsStrangers = false } =
           ? await admit(request)
           : null
       if (made instanceof Response) return made
-      if (!made)
-        return refuse(
-          401,
-          'no-session',
-          'This browser has no valid session here. Open the start page to begin one.',
-        )
+      if (!made) return refuse(401, 'no-session', say('thisBrowserHasNoValidSession'))
       const visitor = { userId: made.userId, households: await listHouseholds(database(), made.userId) }
       const response = await handler({ visitor, request, params, promised })
       // what the route says of the session comes last, and holds
@@ -77,14 +76,14 @@ export async function readJson(request: Request): Promise<JsonReading> {
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     return {
       ok: false,
-      refusal: refuse(415, 'bad-request', 'The request must be JSON (Content-Type: application/json).'),
+      refusal: refuse(415, 'bad-request', say('theRequestMustBeJsonContent')),
     }
-  const reading = await readBytes(request, REQUEST_LIMIT_BYTES, 'a household has 200 loads at most')
+  const reading = await readBytes(request, REQUEST_LIMIT_BYTES, say('aHouseholdHas200LoadsAt'))
   if (!reading.ok) return reading
   try {
     return { ok: true, body: JSON.parse(reading.bytes.toString('utf8')) }
   } catch {
-    return { ok: false, refusal: refuse(400, 'bad-request', 'The request is not valid JSON.') }
+    return { ok: false, refusal: refuse(400, 'bad-request', say('theRequestIsNotValidJson')) }
   }
 }
 
@@ -95,7 +94,11 @@ export async function readJson(request: Request): Promise<JsonReading> {
  */
 export async function readBytes(request: Request, limit: number, why: string): Promise<BytesReading> {
   const tooLarge = () =>
-    refuse(413, 'too-large', `The request is larger than ${limit.toLocaleString('en-US')} bytes; ${why}.`)
+    refuse(
+      413,
+      'too-large',
+      say('theRequestIsLargerThanBytes', { localeString: limit.toLocaleString('en-US'), why }),
+    )
   if (Number(request.headers.get('content-length') ?? 0) > limit) return { ok: false, refusal: tooLarge() }
   const chunks: Uint8Array[] = []
   let length = 0
@@ -110,7 +113,7 @@ export async function readBytes(request: Request, limit: number, why: string): P
       void reader.cancel().catch(() => {})
       return {
         ok: false,
-        refusal: refuse(408, 'bad-request', 'The request did not come to its end in time.'),
+        refusal: refuse(408, 'bad-request', say('theRequestDidNotComeTo')),
       }
     }
     if (read.done) break

@@ -1,5 +1,9 @@
 import type { Fault } from '@/core/plan/fault'
 import { log } from './log'
+import { respond } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(respond)
 
 /** What every route answers when it refuses. */
 export interface Refusal {
@@ -34,24 +38,15 @@ export function answer(body: unknown, status = 200): Response {
   return Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } })
 }
 
-export const NOT_FOUND =
-  'There is no such household here. It may belong to another visitor, or have been deleted.'
+export const NOT_FOUND = say('thereIsNoSuchHouseholdHere')
 
 /** The refusal for an error nobody meant: says what happened in a homeowner's words and that nothing was half-saved. */
 export function refuseError(error: unknown): Response {
   const text = describe(error)
   log().error({ failed: text })
   if (/ENOSPC|disk full|ER_DISK_FULL|ER_RECORD_FILE_FULL|errno: 28/i.test(text))
-    return refuse(
-      507,
-      'unavailable',
-      'The disk is full, so nothing was saved. Free some space; what you typed is kept in this window.',
-    )
-  const response = refuse(
-    503,
-    'unavailable',
-    'The database is not answering, so nothing was saved. What you typed is kept in this window and saved when it is back.',
-  )
+    return refuse(507, 'unavailable', say('theDiskIsFullSoNothing'))
+  const response = refuse(503, 'unavailable', say('theDatabaseIsNotAnsweringSo'))
   response.headers.set('Retry-After', '5')
   return response
 }

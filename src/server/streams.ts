@@ -1,6 +1,10 @@
 import 'server-only'
 import { durationS, giveBack, overLimit } from './limits'
 import { refuse } from './respond'
+import { streams } from '@/words/en/server/refusals'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(streams)
 
 /**
  * A place among a visitor's simulated devices that run at once, counted in the database for all instances.
@@ -17,7 +21,7 @@ async function takeStream(
   if (over) {
     // one that was refused counts for nothing
     await giveBack('running', userId)
-    return refuse(429, 'limit', 'Two simulated devices run already; end one of them first.')
+    return refuse(429, 'limit', say('twoSimulatedDevicesRunAlreadyEnd'))
   }
   let isOver = false
   const end = () => {

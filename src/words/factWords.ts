@@ -9,6 +9,10 @@ import {
   formatVolume,
 } from '@/core/reading/inUnits'
 import { listed } from './run/listed'
+import { factWords } from './en/facts'
+import { wordsOf } from './translate'
+
+const say = wordsOf(factWords)
 
 /** What facts are said in: the household's units, and the clock minutes are counted from. */
 export interface Saying {
@@ -33,8 +37,8 @@ const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) 
     /m3PerH$/,
     (value, { units }) =>
       units.length === 'ft'
-        ? `${formatNumber(value * CUBIC_FEET_PER_M3, 0)} cubic feet an hour`
-        : `${formatNumber(value, 1)} m³ an hour`,
+        ? say('cubicFeetAnHour', { number: formatNumber(value * CUBIC_FEET_PER_M3, 0) })
+        : say('mAnHour', { number: formatNumber(value, 1) }),
   ],
   [/Min$/, (value, { startsAt, units }) => formatMoment(startsAt, value, 5, units.clock)],
   [/Ms$/, (value) => `${formatNumber(value)} ms`],

@@ -11,6 +11,10 @@ import type { WorseOutcome } from '@/core/sizing/worseCases'
 import type { SearchStock } from '@/core/sizing/search/candidates'
 import { LANGUAGE } from '@/words/language'
 import type { SimulationJobs } from './simulationJobs'
+import { simulationClient } from '@/words/en/ui/worker'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(simulationClient)
 
 /** How a computation came out: with its evaluation, or with why there is none. */
 export type Outcome = { kind: 'done'; evaluation: Evaluation } | { kind: 'failed'; message: string }
@@ -21,7 +25,7 @@ const outcomeOf = (error: unknown): Outcome => ({
   message:
     error instanceof RangeError || (error as Error)?.name === 'RangeError'
       ? (error as Error).message
-      : 'The computation failed.',
+      : say('theComputationFailed'),
 })
 
 /** A worker that runs plans off the page's own thread, begun on first use. */

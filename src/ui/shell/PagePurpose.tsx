@@ -4,6 +4,10 @@ import { usePathname } from 'next/navigation'
 import { useState } from 'react'
 import { READ_COOKIE, READ_FOR_S } from './readPages'
 import { STEPS } from './steps'
+import { pagePurpose } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(pagePurpose)
 
 /** What the page is for, in a line; gone for good once it was read. @param read the pages whose line was read, by path */
 export function PagePurpose({ read }: { read: readonly string[] }) {
@@ -23,7 +27,7 @@ export function PagePurpose({ read }: { read: readonly string[] }) {
       severity="info"
       icon={false}
       onClose={close}
-      closeText="Read: do not show it again"
+      closeText={say('readDoNotShowItAgain')}
       sx={{ border: 0, borderBottom: '1px solid var(--hairline)', px: 2.5, background: 'none' }}
     >
       {step.purpose}

@@ -5,6 +5,10 @@ import { announce } from './announce'
 import { type KeyAct, actOf, keySettings } from './keySettings'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
+import { useShortcuts as useShortcutsWords } from '@/words/en/ui/shell'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(useShortcutsWords)
 
 /** Pages listen for this to add what belongs to them. */
 const ADD_EVENT = 'yotrope-add'
@@ -33,7 +37,7 @@ export function useShortcuts(shortcuts: Shortcuts): void {
       const { undo, redo } = store.getState()
       if (event.shiftKey) redo()
       else undo()
-      announce(event.shiftKey ? 'Done again' : 'Undone')
+      announce(event.shiftKey ? say('doneAgain') : say('undone'))
     }
     window.addEventListener('keydown', onKeyDown)
     return () => window.removeEventListener('keydown', onKeyDown)
@@ -42,13 +46,13 @@ export function useShortcuts(shortcuts: Shortcuts): void {
     const { household, edit } = store.getState()
     const next = neighbour(household.scenarios, household.chosen.scenarioId, by)
     edit(choose({ scenarioId: next.id }))
-    announce(`Outage: ${next.name}`)
+    announce(say('outage', { next: next.name }))
   }
   const option = (by: 1 | -1) => () => {
     const { household, edit } = store.getState()
     const next = neighbour(household.powerSystems, household.chosen.powerSystemId, by)
     edit(choose({ powerSystemId: next.id }))
-    announce(`Power option: ${next.name}`)
+    announce(say('powerOption', { next: next.name }))
   }
   usePageKeys({
     help: () => current.current.openHelp(),

@@ -3,6 +3,10 @@ import type { Break } from '@/core/sizing/breaks'
 import type { PowerGate } from '@/core/sizing/gates'
 import { NONE } from '../factWords'
 import { listed } from '../run/listed'
+import { breakSaying as breakSayingWords } from '../en/facts'
+import { wordsOf } from '../translate'
+
+const say = wordsOf(breakSayingWords)
 
 /** More names than this are counted instead. */
 const MOST_NAMES = 3
@@ -11,7 +15,7 @@ const MOST_NAMES = 3
 function namesOf(loads: readonly { name: string }[]): string {
   const names = loads.map(({ name }) => name)
   return names.length > MOST_NAMES
-    ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`
+    ? say('andMore', { names: names.slice(0, 2).join(', '), nNames: names.length - 2 })
     : listed(names)
 }
 

@@ -1,11 +1,17 @@
 import type { HangsOn } from '@/core/sizing/answer'
+import { goesOnWhile as goesOnWhileWords } from '../en/facts'
+import { wordsOf } from '../translate'
+
+const say = wordsOf(goesOnWhileWords)
 
 const WORDS: Record<HangsOn, string> = {
-  weather: 'this weather lasts',
-  fuel: 'there is fuel',
-  grid: 'the grid comes back so',
+  weather: say('thisWeatherLasts'),
+  fuel: say('thereIsFuel'),
+  grid: say('theGridComesBackSo'),
 }
 
 /** What it hangs on that a plan goes on. @example "while this weather lasts and there is fuel" */
 export const goesOnWhile = (hangsOn: readonly HangsOn[]): string =>
-  hangsOn.length ? `while ${hangsOn.map((one) => WORDS[one]).join(' and ')}` : 'as planned'
+  hangsOn.length
+    ? say('whileWord', { hangsOn: hangsOn.map((one) => WORDS[one]).join(' and ') })
+    : say('asPlanned')

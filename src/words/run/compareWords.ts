@@ -4,8 +4,16 @@ import type { Units } from '@/core/quantity/units'
 import { formatTemperature } from '@/core/reading/inUnits'
 import type { RunHead } from '@/core/run/runDocument'
 import type { RunSummary } from '@/core/run/runSummary'
+import { compareWords } from '../en/runs'
+import { wordsOf } from '../translate'
 
-const ENDS = { empty: 'the battery was empty', stopped: 'stopped early', 'grid back': 'the grid came back' }
+const say = wordsOf(compareWords)
+
+const ENDS = {
+  empty: say('theBatteryWasEmpty'),
+  stopped: say('stoppedEarly'),
+  'grid back': say('theGridCameBack'),
+}
 const SAME = 0.03
 
 /** When a run began. @example "2026-11-27, Friday 18:00" */
@@ -21,19 +29,26 @@ export function differenceWords(first: RunSummary, second: RunSummary): string {
   const sentences: string[] = []
   if (first.averageW !== null && second.averageW !== null && first.averageW > 0) {
     const times = second.averageW / first.averageW
-    const against = `${formatWatts(second.averageW)} on average against ${formatWatts(first.averageW)}`
+    const against = say('onAverageAgainst', {
+      watts: formatWatts(second.averageW),
+      watts2: formatWatts(first.averageW),
+    })
     sentences.push(
       Math.abs(times - 1) < SAME
-        ? `Both took the same: ${against}.`
-        : `The second took ${formatPercent(Math.abs(times - 1))} ${times > 1 ? 'more' : 'less'}: ${against}.`,
+        ? say('bothTookTheSame', { against })
+        : say('theSecondTook', {
+            percent: formatPercent(Math.abs(times - 1)),
+            times: times > 1 ? 'yes' : 'no',
+            against,
+          }),
     )
-  } else sentences.push('Two charges at least must be read in each run to compare what they took.')
+  } else sentences.push(say('twoChargesAtLeastMustBe'))
   const only = (a: RunSummary, b: RunSummary) => a.loads.filter((name) => !b.loads.includes(name))
   const [gone, added] = [only(first, second), only(second, first)]
-  if (gone.length > 0) sentences.push(`Only in the first: ${gone.join(', ')}.`)
-  if (added.length > 0) sentences.push(`Only in the second: ${added.join(', ')}.`)
+  if (gone.length > 0) sentences.push(say('onlyInTheFirst', { gone: gone.join(', ') }))
+  if (added.length > 0) sentences.push(say('onlyInTheSecond', { added: added.join(', ') }))
   if (first.source !== second.source)
-    sentences.push(`The first ran on ${first.source}, the second on ${second.source}.`)
+    sentences.push(say('theFirstRanOnTheSecond', { source: first.source, source2: second.source }))
   return sentences.join(' ')
 }
 
@@ -46,29 +61,31 @@ export function summaryRows(
     const [a, b] = [value(summaries[0]), value(summaries[1])]
     return a === null && b === null
       ? []
-      : [{ what, values: [a ?? 'not read', b ?? 'not read'] as [string, string] }]
+      : [{ what, values: [a ?? say('notRead'), b ?? say('notRead')] as [string, string] }]
   }
   const places = [...new Set(summaries.flatMap(({ temperatures }) => temperatures.map(({ where }) => where)))]
   return [
-    ...row('Ran for', ({ drawnMin }) => formatExactDuration(drawnMin)),
-    ...row('It ended because', ({ end }) => (end ? ENDS[end] : 'it goes on')),
-    ...row('Charge', ({ chargeFrom, chargeTo }) =>
+    ...row(say('ranFor'), ({ drawnMin }) => formatExactDuration(drawnMin)),
+    ...row(say('itEndedBecause'), ({ end }) => (end ? ENDS[end] : say('itGoesOn'))),
+    ...row(say('charge'), ({ chargeFrom, chargeTo }) =>
       chargeFrom === null || chargeTo === null
         ? null
         : `${formatPercent(chargeFrom)} to ${formatPercent(chargeTo)}`,
     ),
-    ...row('Out of the battery', ({ usedWh }) => (usedWh === null ? null : formatEnergy(usedWh))),
-    ...row('On average', ({ averageW }) => (averageW === null ? null : formatWatts(averageW))),
+    ...row(say('outOfTheBattery'), ({ usedWh }) => (usedWh === null ? null : formatEnergy(usedWh))),
+    ...row(say('onAverage'), ({ averageW }) => (averageW === null ? null : formatWatts(averageW))),
     ...places.flatMap((place) =>
       row(
-        place === 'room' || place === 'outdoors' ? `Temperature, ${place}` : `Temperature in a ${place}`,
+        place === 'room' || place === 'outdoors'
+          ? say('temperature', { place })
+          : say('temperatureInA', { place }),
         (one) => {
           const read = one.temperatures.find(({ where }) => where === place)
           return read ? formatTemperature(read.celsius, units, 1) : null
         },
       ),
     ),
-    ...row('Battery', ({ source }) => source),
-    ...row('Loads', ({ loads }) => loads.join(', ') || 'none'),
+    ...row(say('battery'), ({ source }) => source),
+    ...row(say('loads'), ({ loads }) => loads.join(', ') || 'none'),
   ]
 }

@@ -2,6 +2,10 @@ import { servesFor } from '@/core/load/servesFor'
 import type { Plan } from '@/core/plan/document'
 import { leftOutWhy } from '@/core/simulation/compile'
 import { listed } from './listed'
+import { watchWords as watchWordsWords } from '../en/runs'
+import { wordsOf } from '../translate'
+
+const say = wordsOf(watchWordsWords)
 
 /** What is on the battery, and what to write down while it is. */
 export function watchWords(plan: Plan, sourceId: string): string {
@@ -9,15 +13,15 @@ export function watchWords(plan: Plan, sourceId: string): string {
   const source = plan.powerSystem.sources.find(({ id }) => id === sourceId)
   const chain = sourcesBefore(plan, sourceId)
   const own = carried.filter((load) => chain.has(load.sourceId)).map(({ name }) => name)
-  const cold = carried.filter((load) => ['cold food', 'frozen food'].includes(servesFor(load)))
+  const cold = carried.filter((load) => [say('coldFood'), say('frozenFood')].includes(servesFor(load)))
   const watched = [
-    'the charge about every half hour, more often near the end',
-    'the watts when something large starts or stops',
-    ...(source?.bank ? ['the volts under load'] : []),
-    ...(cold.length > 0 ? ['the temperature in the cold now and then'] : []),
+    say('theChargeAboutEveryHalfHour'),
+    say('theWattsWhenSomethingLargeStarts'),
+    ...(source?.bank ? [say('theVoltsUnderLoad')] : []),
+    ...(cold.length > 0 ? [say('theTemperatureInTheColdNow')] : []),
   ]
-  const on = own.length > 0 ? `On it: ${listed(own)}. ` : 'Nothing of the plan is on it. '
-  return `${on}Write down ${listed(watched)}.`
+  const on = own.length > 0 ? say('onIt', { own: listed(own) }) : say('nothingOfThePlanIsOn')
+  return say('writeDown', { on, watched: listed(watched) })
 }
 
 /** A source and those whose loads it takes over when they are empty. */

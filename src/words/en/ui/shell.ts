@@ -139,3 +139,14 @@ export const steps = {
   tryThePlanOnPurposeOr:
     'Try the plan on purpose, or write a real outage down: when it ends, and what the plan had wrong.',
 }
+
+export const pagePurpose = {
+  readDoNotShowItAgain: 'Read: do not show it again',
+}
+
+export const useShortcuts = {
+  doneAgain: 'Done again',
+  undone: 'Undone',
+  outage: 'Outage: {next}',
+  powerOption: 'Power option: {next}',
+}

@@ -1,0 +1,5 @@
+/** What the workers tell. */
+
+export const simulationClient = {
+  theComputationFailed: 'The computation failed.',
+}
