@@ -3,8 +3,6 @@ import type { Behaviour, Scheduled } from '../plan/schema'
 import { chargingAverageW } from './charging'
 import { knownCycle } from './pump'
 import { doorsW } from './thermostat'
-import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
-import { formatEnergy, formatNumber, formatPercent, formatWatts } from '../quantity/format'
 
 /**
  * A load's average watts over an ordinary day, from its middle values, as it was known: weather and rain are
@@ -39,7 +37,7 @@ export function sessionsADay(session: Extract<Behaviour, { kind: 'session' }>): 
 }
 
 /** Minutes a day a scheduled load is on, averaged over the week. */
-function scheduledMinutes({ windows, eachHour }: Scheduled): number {
+export function scheduledMinutes({ windows, eachHour }: Scheduled): number {
   const inside = scheduledMinutesADay(windows)
   return eachHour ? (inside * Math.min(60, eachHour.minutes)) / 60 : inside
 }
@@ -57,90 +55,4 @@ export function scheduledMinutesADay(windows: readonly DayWindow[]): number {
     })
   }
   return week.reduce((sum, inside) => sum + inside, 0) / 7
-}
-
-/**
- * How a load's average came about, a step for each calculation.
- *
- * @param inOutageW its average in this outage, where weather, rain or steering make it another than the known one
- */
-export function averageWorking(name: string, behaviour: Behaviour, inOutageW?: number): Working {
-  const running: WorkingValue = {
-    name: 'running',
-    value: formatWatts(behaviour.runningW.value),
-    evidence: behaviour.runningW.evidence,
-    source: behaviour.runningW.source,
-  }
-  const average = averageW(behaviour)
-  const steps: WorkingStep[] = []
-  if (behaviour.kind === 'constant') {
-    steps.push({
-      label: 'Average',
-      formula: 'running watts, all day',
-      values: [running],
-      result: formatWatts(average),
-    })
-  } else if (behaviour.kind === 'cycling') {
-    steps.push({
-      label: 'Duty cycle',
-      formula: 'average ÷ running, 1 at most',
-      values: [
-        {
-          name: 'average',
-          value: formatWatts(behaviour.averageW.value),
-          evidence: behaviour.averageW.evidence,
-          source: behaviour.averageW.source,
-        },
-        running,
-      ],
-      result: formatNumber(behaviour.runningW.value ? average / behaviour.runningW.value : 0),
-    })
-  } else if (behaviour.kind === 'pump') {
-    steps.push({
-      label: 'Average',
-      formula: 'running × share of the time it runs',
-      values: [running, { name: 'share', value: formatPercent(knownCycle(behaviour).duty) }],
-      result: formatWatts(average),
-    })
-  } else if (behaviour.kind === 'charging') {
-    const { energyWh, efficiencyFraction, idleW, when } = behaviour
-    steps.push({
-      label: 'Average',
-      formula: 'charges a day × energy ÷ efficiency ÷ 24, and the idle watts between',
-      values: [
-        running,
-        { name: 'charges a day', value: when === 'start' ? '1, at the start' : String(when.at.length) },
-        { name: 'energy', value: formatEnergy(energyWh.value), evidence: energyWh.evidence },
-        { name: 'efficiency', value: formatPercent(efficiencyFraction.value) },
-        { name: 'idle', value: formatWatts(idleW.value), evidence: idleW.evidence },
-      ],
-      result: formatWatts(average),
-    })
-  } else {
-    const minutes =
-      behaviour.kind === 'scheduled'
-        ? scheduledMinutes(behaviour)
-        : Math.min(DAY_MIN, sessionsADay(behaviour) * behaviour.minutesEach.value)
-    steps.push({
-      label: 'Average',
-      formula: 'running × minutes on a day ÷ 1440',
-      values: [running, { name: 'on', value: `${formatNumber(minutes, 1)} min a day` }],
-      result: formatWatts(average),
-    })
-  }
-  const now = inOutageW ?? average
-  if (Math.abs(now - average) > 0.05)
-    steps.push({
-      label: 'In this outage',
-      formula: 'each hour’s duty cycle × watts, after weather, rain and what is kept off; mean of the hours',
-      values: [{ name: 'average as known', value: formatWatts(average) }],
-      result: formatWatts(now),
-    })
-  steps.push({
-    label: 'Energy a day',
-    formula: 'average × 24 h',
-    values: [{ name: 'average', value: formatWatts(now) }],
-    result: formatEnergy(now * 24),
-  })
-  return { title: `${name}: average and energy a day`, steps }
 }

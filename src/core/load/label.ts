@@ -1,13 +1,20 @@
 import type { PlateKind } from '../plan/limits'
 import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
-import type { WorkingStep } from '../quantity/working'
 import type { Facts, Question } from '../reading/facts'
 import { LABEL_PHRASES } from '../reading/labelPhrases'
 import { readPhrases } from '../reading/phrases'
 import { labelQuestion } from './labelQuestions'
 import { POWER_FACTOR, SMALL_VOLTS, fitting, middleWatts } from './lineWatts'
 import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
+
+/** One step from what is printed to a figure. */
+interface LabelStep {
+  label: string
+  formula: string
+  values: { name: string; value: string; evidence: 'label' }[]
+  result: string
+}
 
 export interface LabelResult {
   /** what is printed, as it was read */
@@ -25,7 +32,7 @@ export interface LabelResult {
   defrostW: Quantity<'W'> | null
   idleW: Quantity<'W'> | null
   startVa: number | null
-  steps: WorkingStep[]
+  steps: LabelStep[]
 }
 
 export type LabelReading =
@@ -97,7 +104,7 @@ function impossible({ volts, amps, watts, hp, energy, lockedRotorA, startW }: Fa
 }
 
 function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult {
-  const steps: WorkingStep[] = []
+  const steps: LabelStep[] = []
   const step = (label: string, formula: string, values: [string, string][], result: string) =>
     steps.push({
       label,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { constant, cycling, scheduled, session } from '../../../tests/support/samplePlan'
-import { averageW, averageWorking, scheduledMinutesADay } from './average'
+import { averageW, scheduledMinutesADay } from './average'
+import { averageWorking } from '@/words/workings/averageWorking'
 import { possibleStretches, sessionSlots } from './stretches'
 
 const START = '2027-02-05T18:00'

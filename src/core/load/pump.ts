@@ -1,8 +1,7 @@
 import { DAY_MIN, epochMinute } from '../plan/clock'
 import type { Rain } from '../plan/limits'
 import type { Pump, Scenario } from '../plan/schema'
-import { formatNumber, formatPercent } from '../quantity/format'
-import type { Working } from '../quantity/working'
+import { formatPercent } from '../quantity/format'
 
 /**
  * Demand-driven pumps: a pit that fills with V between its float switches while Qi flows in and Qp is lifted
@@ -67,53 +66,4 @@ export function pumpTrouble(pump: Pump, scenario: Scenario): string | null {
   const now = duty * Math.max(...inflowByHour(pump, scenario, 24))
   if (now < 1) return null
   return `As much flows in as the pump lifts (${formatPercent(now)} of its rate): it never stops, and the water rises.`
-}
-
-/** How a pump's run time and spacing come about. */
-export function pumpWorking(name: string, pump: Pump, scenario: Scenario): Working {
-  const { duty, periodHalfMin } = knownCycle(pump)
-  const factor = inflowByHour(pump, scenario, 24).reduce((sum, f) => sum + f, 0) / 24
-  const now = duty * factor
-  const value = (
-    label: string,
-    q: { value: number; unit: string; evidence: 'typical' | 'label' | 'measured' | 'tested' },
-  ) => ({
-    name: label,
-    value: `${formatNumber(q.value)} ${q.unit}`,
-    evidence: q.evidence,
-  })
-  const { cycle } = pump
-  const steps: Working['steps'] = [
-    {
-      label: 'Share of the time, as known',
-      formula: cycle.by === 'spacing' ? 'time on ÷ spacing' : 'inflow ÷ 60 ÷ pump rate',
-      values:
-        cycle.by === 'spacing'
-          ? [value('time on', cycle.onMin), value('every', cycle.everyMin)]
-          : [value('inflow', cycle.inflowLH), value('pump rate', cycle.rateLMin)],
-      result: formatPercent(duty),
-    },
-    {
-      label: 'In this outage',
-      formula:
-        pump.inflowFollows === 'rain'
-          ? 'share × inflow of this rain ÷ inflow when known'
-          : 'share × use through the day, mean 1',
-      values: [{ name: 'factor', value: formatNumber(factor) }],
-      result: formatPercent(now),
-    },
-    {
-      label: 'Run time and spacing',
-      formula:
-        'on = V ÷ (rate − inflow), off = V ÷ inflow, with V ÷ rate = the quarter of the half-duty period',
-      values: [{ name: 'V ÷ rate', value: `${formatNumber(periodHalfMin / 4)} min` }],
-      result:
-        now >= 1 || now <= 0
-          ? now <= 0
-            ? 'nothing flows in'
-            : 'never stops'
-          : `${formatNumber(periodHalfMin / (4 * (1 - now)))} min on, ${formatNumber(periodHalfMin / (4 * now), 1)} min off`,
-    },
-  ]
-  return { title: `${name}: how often it runs`, steps }
 }

@@ -4,16 +4,10 @@ import * as fc from 'fast-check'
 import { chargeMin, chargeStarts, chargingAverageW } from './charging'
 import { outputOf } from './drive'
 import { asMeasured, decidingQuantities } from './deciding'
-import { RAIN_INFLOW, inflowByHour, pumpTrouble, pumpWorking, spacingCycle, volumeCycle } from './pump'
-import {
-  catchUpMin,
-  coastMin,
-  cycleTimes,
-  demandFactor,
-  periodAtHalf,
-  referenceDuty,
-  thermostatWorking,
-} from './thermostat'
+import { pumpWorking } from '@/words/workings/pumpWorking'
+import { thermostatWorking } from '@/words/workings/thermostatWorking'
+import { RAIN_INFLOW, inflowByHour, pumpTrouble, spacingCycle, volumeCycle } from './pump'
+import { catchUpMin, coastMin, cycleTimes, demandFactor, periodAtHalf, referenceDuty } from './thermostat'
 import { coldBox, planWith } from '../../../tests/support/samplePlan'
 import type { Charging, Pump } from '../plan/schema'
 import { quantity } from '../quantity/quantity'

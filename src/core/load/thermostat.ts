@@ -1,8 +1,4 @@
 import type { Cycling } from '../plan/schema'
-import type { Working } from '../quantity/working'
-import { formatNumber, formatPercent, formatWatts } from '../quantity/format'
-import { formatTemperature } from '../reading/inUnits'
-import type { Units } from '../quantity/units'
 
 /**
  * Thermostatic cycling: what share of the time a box or a house needs full output, how long each on and off
@@ -137,84 +133,4 @@ export function referenceDuty(
 /** Added to a known average for doors opened more or less often than when it was known, W. */
 export function doorsW(doors: Cycling['doors']): number {
   return doors ? ((doors.nowADay - doors.knownADay) * DOOR_OPENING_WH) / 24 : 0
-}
-
-/** What goes on and off is what is above the draw between the cycles. */
-const above = (what: string, idleW: number) => (idleW > 0 ? `(${what} − between cycles)` : what)
-
-/** How the duty of a cycling load comes about in given surroundings. @param surroundC mean over the outage */
-export function thermostatWorking(name: string, load: Cycling, surroundC: number, units: Units): Working {
-  const celsius = (value: number) => formatTemperature(value, units, 1)
-  const { runningW, averageW, follows, defrost } = load
-  const idleW = load.idleW && load.drive?.kind !== 'inverter' ? load.idleW.value : 0
-  const average = averageW.value + doorsW(load.doors)
-  const reference = referenceDuty(
-    Math.max(0, average - idleW),
-    Math.max(0, runningW.value - idleW),
-    defrost
-      ? {
-          watts: Math.max(0, defrost.watts.value - idleW),
-          minutes: defrost.minutes.value,
-          everyRunH: defrost.everyRunH.value,
-        }
-      : null,
-  )
-  const steps: Working['steps'] = [
-    {
-      label: 'Duty where it was known',
-      formula: defrost
-        ? `hours between ÷ ((${above('running', idleW)} × hours between + defrost watts × its hours) ÷ ${above('average', idleW)} − its hours), 1 at most`
-        : `${above('average', idleW)} ÷ ${above('running', idleW)}, 1 at most`,
-      values: [
-        {
-          name: 'average',
-          value: formatWatts(average),
-          evidence: averageW.evidence,
-          source: averageW.source,
-        },
-        {
-          name: 'running',
-          value: formatWatts(runningW.value),
-          evidence: runningW.evidence,
-          source: runningW.source,
-        },
-        ...(idleW > 0
-          ? [{ name: 'between cycles', value: formatWatts(idleW), evidence: load.idleW!.evidence }]
-          : []),
-        ...(defrost
-          ? [
-              {
-                name: 'defrost',
-                value: `${formatWatts(defrost.watts.value)}, ${formatNumber(defrost.minutes.value)} min every ${formatNumber(defrost.everyRunH.value)} h of running`,
-                evidence: defrost.watts.evidence,
-              },
-            ]
-          : []),
-      ],
-      result: formatPercent(reference.duty),
-    },
-  ]
-  if (follows) {
-    const factor = demandFactor(surroundC, follows.setC.value, follows.knownAtC.value)
-    steps.push({
-      label: 'Duty in this outage',
-      formula:
-        '(surroundings − thermostat setting) ÷ (surroundings when measured − thermostat setting) × duty, 1 at most',
-      values: [
-        { name: 'surroundings, mean', value: celsius(surroundC) },
-        {
-          name: follows.mode === 'heating' ? 'no heating needed at' : 'thermostat setting',
-          value: celsius(follows.setC.value),
-          evidence: follows.setC.evidence,
-        },
-        {
-          name: 'known at',
-          value: celsius(follows.knownAtC.value),
-          evidence: follows.knownAtC.evidence,
-        },
-      ],
-      result: formatPercent(Math.min(1, reference.duty * factor)),
-    })
-  }
-  return { title: `${name}: duty cycle`, steps }
 }

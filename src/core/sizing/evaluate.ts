@@ -6,21 +6,21 @@ import { type SimulationOptions, simulate } from '../simulation/simulate'
 import { type AnswerFacts, answerOf } from './answer'
 import { type Gates, gatesOf } from './gates'
 import { requirementOf } from './requirement'
-import { workingsOf } from './workings'
 
 /** Everything a planning page shows of a plan. */
 export interface Evaluation {
   result: SimulationResult
   gates: Gates
   answer: AnswerFacts
-  workings: ReturnType<typeof workingsOf>
+  /** W the worst start would ask by the school the household did not choose */
+  otherStartW: number
   /** whether curves and the list of runs are in it; see `withoutTraces` */
   hasTraces: boolean
   /** when each load runs in a typical run, as far as is shown; only where it was asked for */
   traces?: LoadTrace[]
 }
 
-/** Runs a plan and judges it: the runs, the gates, the sentence, and the working of every figure in them. */
+/** Runs a plan and judges it: the runs, the gates, the facts of the sentence. */
 export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
   const result = simulate(plan, options)
   const gates = gatesOf(plan, result)
@@ -35,7 +35,7 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     result,
     gates,
     answer: answerOf(plan, result, gates),
-    workings: workingsOf(plan, result, gates, other.startW),
+    otherStartW: other.startW,
     hasTraces: true,
   }
 }

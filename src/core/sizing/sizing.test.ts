@@ -13,7 +13,7 @@ import type { Plan } from '../plan/document'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
 import { answerText } from '@/words/answer/answerParts'
-import { bandText, runsText } from './runsAndBands'
+import { bandText, runsText } from '@/words/workings/runsAndBands'
 import { evaluate } from '../../../tests/support/saidEvaluation'
 import { gatesOf } from './gates'
 import { requirementOf } from './requirement'
@@ -220,7 +220,7 @@ describe('the working', () => {
     expect(results('margin')).toEqual([
       'Middle run against the plan → −5 h 50 min',
       'Reached with your confidence → 18 h 10 min, to Saturday 12:10',
-      'Chance to last the outage the whole outage → no run',
+      'Chance to last the whole outage → no run',
       'How much it is short → 5 h 50 min short',
       'Energy not supplied → 524 Wh',
     ])

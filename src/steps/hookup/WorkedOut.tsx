@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import type { Working } from '@/core/quantity/working'
+import type { Working } from '@/words/workings/working'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { workedOut } from '@/words/en/pages/hookup'
 import { wordsOf } from '@/words/translate'

@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
-import { thermostatWorking } from '@/core/load/thermostat'
+import { thermostatWorking } from '@/words/workings/thermostatWorking'
 import type { Cycling } from '@/core/plan/schema'
 import { surroundingsByHour } from '@/core/weather/temperature'
 import { FieldTable } from '@/ui/field/FieldTable'

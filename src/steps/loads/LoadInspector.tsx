@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
-import { averageWorking } from '@/core/load/average'
+import { averageWorking } from '@/words/workings/averageWorking'
 import { LIMITS, TIERS } from '@/core/plan/limits'
 import type { BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'

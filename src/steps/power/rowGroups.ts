@@ -5,7 +5,7 @@ import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/q
 import type { EnergyBalance } from '@/core/simulation/result'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
-import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/core/sizing/propertyWorkings'
+import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/words/workings/propertyWorkings'
 import { chemistryOf } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
 import { wallHours } from '@/core/storage/wallHours'

@@ -1,7 +1,7 @@
 import { momentOf } from '@/core/plan/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration } from '@/core/quantity/format'
-import { runsText } from '@/core/sizing/runsAndBands'
+import { runsText } from '@/words/workings/runsAndBands'
 import type { SimulationResult } from '@/core/simulation/result'
 import { ends } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'

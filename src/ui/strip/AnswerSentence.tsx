@@ -2,7 +2,7 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import { useState } from 'react'
 import type { AnswerPart } from '@/words/answer/answerParts'
-import type { WorkingKey } from '@/core/sizing/workings'
+import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { answerSentence } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 import { changeScenario, choose, type Edit } from '../household/edits'

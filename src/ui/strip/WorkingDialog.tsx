@@ -1,5 +1,5 @@
 'use client'
-import type { Working } from '@/core/quantity/working'
+import type { Working } from '@/words/workings/working'
 import { EvidenceMark } from '../field/EvidenceMark'
 import { DialogFrame } from '../shell/DialogFrame'
 import styles from './WorkingDialog.module.css'

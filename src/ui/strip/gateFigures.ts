@@ -8,7 +8,7 @@ import {
 } from '@/core/quantity/format'
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
-import type { WorkingKey } from '@/core/sizing/workings'
+import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { gateFigures as gateFiguresWords } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'
 

@@ -1,5 +1,6 @@
 import type { Evaluation as Judged } from '@/core/sizing/evaluate'
+import type { Workings } from '../workings/answerWorkings'
 import type { AnswerPart } from './answerParts'
 
-/** Everything a planning page shows of a plan, its answer said. */
-export type Evaluation = Omit<Judged, 'answer'> & { answer: AnswerPart[] }
+/** Everything a planning page shows of a plan, its answer said, with the working of every figure in it. */
+export type Evaluation = Omit<Judged, 'answer' | 'otherStartW'> & { answer: AnswerPart[]; workings: Workings }

@@ -7,13 +7,14 @@ import {
   formatNumber,
   formatPercent,
 } from '@/core/quantity/format'
-import { bandText, runsText } from '@/core/sizing/runsAndBands'
+import { bandText, runsText } from '../workings/runsAndBands'
 import type { AnswerFacts, Outcome, RefillFacts } from '@/core/sizing/answer'
 import type { Evaluation as Judged } from '@/core/sizing/evaluate'
 import { answer } from '../en/answer'
 import { NONE } from '../factWords'
 import { listed } from '../run/listed'
 import { sayMarkedFrom } from '../translate'
+import { workingsOf } from '../workings/answerWorkings'
 import type { AnswerPart } from './answerParts'
 import { breakSaying } from './breakSaying'
 import type { Evaluation } from './evaluation'
@@ -203,8 +204,11 @@ function refillSaying(
   }
 }
 
-/** A judged plan with its answer said. */
-export const sayEvaluation = (plan: Plan, judged: Judged): Evaluation => ({
-  ...judged,
-  answer: sayAnswer(plan, judged.answer),
-})
+/** A judged plan with its answer and its workings said. */
+export function sayEvaluation(plan: Plan, { answer: facts, otherStartW, ...judged }: Judged): Evaluation {
+  return {
+    ...judged,
+    answer: sayAnswer(plan, facts),
+    workings: workingsOf(plan, judged.result, judged.gates, otherStartW),
+  }
+}

@@ -21,3 +21,12 @@ export const factWords = {
   cubicFeetAnHour: '{number} cubic feet an hour',
   mAnHour: '{number} m³ an hour',
 }
+
+export const runsAndBands = {
+  moreThan: 'more than {hours}',
+  about: 'about {low}',
+  noRun: 'no run',
+  allRuns: 'all runs',
+  of10: '{percent} {percent2, select, yes {run} other {runs}} of 10',
+  of100: '{percent} {percent, plural, one {run} other {runs}} of 100',
+}

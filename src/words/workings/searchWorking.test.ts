@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import { searchStock } from '@/catalog/searchStock'
-import { constant, loadOf, planWith } from '../../../../tests/support/samplePlan'
-import { USUAL_CONSTRAINTS, candidatesOf } from './candidates'
-import { Search } from './search'
+import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
+import { USUAL_CONSTRAINTS, candidatesOf } from '@/core/sizing/search/candidates'
+import { Search } from '@/core/sizing/search/search'
 import { searchWorking } from './searchWorking'
 
 const plan = planWith([loadOf(constant(60))], undefined, 20)

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { bankOf, equipmentClass } from '@/catalog/equipment'
-import { planOf } from '../plan/planOf'
-import { simulate } from '../simulation/simulate'
-import { wallHours } from '../storage/wallHours'
+import { planOf } from '@/core/plan/planOf'
+import { simulate } from '@/core/simulation/simulate'
+import { wallHours } from '@/core/storage/wallHours'
 import { energyWorking, foodWorking, lifeWorking, wallWorking } from './propertyWorkings'
 
 const station = equipmentClass('station-2000').source

@@ -1,4 +1,4 @@
-import type { Evidence } from './quantity'
+import type { Evidence } from '@/core/quantity/quantity'
 
 /** One value that went into a step: what it is called, its number, its unit, and how it is known. */
 export interface WorkingValue {

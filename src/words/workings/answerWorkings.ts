@@ -1,7 +1,7 @@
-import { momentOf } from '../plan/momentOf'
-import { startingW } from '../load/start'
-import type { Plan } from '../plan/document'
-import type { Load, Source } from '../plan/schema'
+import { momentOf } from '@/core/plan/momentOf'
+import { startingW } from '@/core/load/start'
+import type { Plan } from '@/core/plan/document'
+import type { Load, Source } from '@/core/plan/schema'
 import {
   formatDuration,
   formatEnergy,
@@ -9,15 +9,19 @@ import {
   formatNumber,
   formatPercent,
   formatWatts,
-} from '../quantity/format'
-import { type Quantity, interval80 } from '../quantity/quantity'
-import type { Working, WorkingStep, WorkingValue } from '../quantity/working'
-import { dcEfficiency } from '../conversion/dc'
-import { deliverableWh, middlePath, steadyHours } from '../conversion/loss'
-import type { ChainResult, SimulationResult } from '../simulation/result'
+} from '@/core/quantity/format'
+import { type Quantity, interval80 } from '@/core/quantity/quantity'
+import type { Working, WorkingStep, WorkingValue } from './working'
+import { dcEfficiency } from '@/core/conversion/dc'
+import { deliverableWh, middlePath, steadyHours } from '@/core/conversion/loss'
+import type { ChainResult, SimulationResult } from '@/core/simulation/result'
 import { bandText, runsText } from './runsAndBands'
-import { type Gates, type LastsGate, type PowerGate, runtimeAt } from './gates'
+import { type Gates, type LastsGate, type PowerGate, runtimeAt } from '@/core/sizing/gates'
 import { refillsWorking } from './refillsWorking'
+import { answerWorkings } from '../en/workings/answer'
+import { wordsOf } from '../translate'
+
+const say = wordsOf(answerWorkings)
 
 const value = (name: string, quantity: Quantity, shown: string): WorkingValue => ({
   name,
@@ -41,8 +45,8 @@ function lastsWorking(plan: Plan, result: SimulationResult): Working {
   const outletW = supplied.reduce((sum, { meanW }) => sum + meanW, 0)
   const steps: WorkingStep[] = sources.flatMap((source) => availableSteps(source))
   steps.push({
-    label: 'Mean watts at the outlets while it lasts',
-    formula: `sum over the loads of energy supplied ÷ ${formatNumber(chain.suppliedMin / 60, 1)} h, means of the runs`,
+    label: say('meanWattsAtTheOutletsWhile'),
+    formula: say('sumOverTheLoadsOfEnergy', { number: formatNumber(chain.suppliedMin / 60, 1) }),
     values: supplied.map(({ load, meanW }) =>
       value(
         load.name,
@@ -55,100 +59,111 @@ function lastsWorking(plan: Plan, result: SimulationResult): Working {
   const dcW = supplied.reduce((sum, { load, meanW }) => sum + (load.volts === 12 ? meanW : 0), 0)
   steps.push(...sources.map((source) => hoursStep(source, outletW - dcW, dcW)))
   steps.push({
-    label: 'The runs',
-    formula: `${result.runs} seeded runs, every spread and cycle drawn anew; 10, 50 and 90 % percentiles (type 7)`,
-    values: [{ name: 'seed', value: String(result.seed) }],
-    result: `${durationOrMore(result.runtimeMin.p50, result.horizonMin)}, likely range (80 %) ${bandText(result)}`,
+    label: say('theRuns'),
+    formula: say('seededRunsEverySpreadAndCycle', { runs: result.runs }),
+    values: [{ name: say('seed'), value: String(result.seed) }],
+    result: say('likelyRange80', {
+      durationOrMore: durationOrMore(result.runtimeMin.p50, result.horizonMin),
+      bandText: bandText(result),
+    }),
   })
   steps.push(schoolsStep(sources, outletW - dcW, dcW))
   return {
-    title: 'How long it lasts',
+    title: say('howLongItLasts'),
     steps,
-    note: 'Hours of the day count: what runs at night weighs more when it ends by morning. The runs start every compressor somewhere in its cycle and draw every quantity from its spread.',
+    note: say('hoursOfTheDayCountWhat'),
   }
 }
 
 /** The margin: what was planned for against what is reached with the confidence asked for. */
 function marginWorking(plan: Plan, result: SimulationResult, { shortMin }: LastsGate): Working {
-  const { confidence, startsAt } = plan.scenario
+  const { confidence } = plan.scenario
   const reached = runtimeAt(result, confidence)
   const { p50 } = result.runtimeMin
   const steps: WorkingStep[] = [
     {
-      label: 'Middle run against the plan',
-      formula: 'most likely runtime − planned outage',
+      label: say('middleRunAgainstThePlan'),
+      formula: say('mostLikelyRuntimePlannedOutage'),
       values: [
-        { name: 'most likely runtime', value: durationOrMore(p50, result.horizonMin) },
-        { name: 'planned', value: formatExactDuration(result.outageMin) },
+        { name: say('mostLikelyRuntime'), value: durationOrMore(p50, result.horizonMin) },
+        { name: say('planned'), value: formatExactDuration(result.outageMin) },
       ],
       result:
         p50 === Infinity
-          ? 'more than enough'
+          ? say('moreThanEnough')
           : `${p50 < result.outageMin ? '−' : '+'}${formatDuration(Math.abs(p50 - result.outageMin))}`,
     },
     {
-      label: 'Reached with your confidence',
-      formula: `the runtime that ${runsText(confidence)} reach: the ${formatPercent(1 - confidence)} percentile`,
-      values: [{ name: 'confidence', value: formatPercent(confidence) }],
+      label: say('reachedWithYourConfidence'),
+      formula: say('theRuntimeThatReachThePercentile', {
+        runsText: runsText(confidence),
+        percent: formatPercent(1 - confidence),
+      }),
+      values: [{ name: say('confidence'), value: formatPercent(confidence) }],
       result:
         reached === Infinity
-          ? `more than ${formatExactDuration(result.horizonMin)}`
+          ? say('moreThan', { exactDuration: formatExactDuration(result.horizonMin) })
           : `${formatDuration(reached)}, to ${momentOf(plan, reached, 10)}`,
     },
     {
-      label: 'Chance to last the outage the whole outage',
-      formula: 'runs that reach the end ÷ all runs',
-      values: [{ name: 'runs', value: String(result.runs) }],
+      label: say('chanceToLastTheWholeOutage'),
+      formula: say('runsThatReachTheEndAll'),
+      values: [{ name: say('runs'), value: String(result.runs) }],
       result: runsText(result.reachesFraction),
     },
   ]
   steps.push({
-    label: 'How much it is short',
-    formula: `hours of the outage without power, that ${runsText(confidence)} do not exceed; what comes back later is not counted as missing`,
-    values: [{ name: 'planned', value: formatExactDuration(result.outageMin) }],
-    result: shortMin > 0 ? `${formatDuration(shortMin)} short` : 'not short',
+    label: say('howMuchItIsShort'),
+    formula: say('hoursOfTheOutageWithoutPower', { runsText: runsText(confidence) }),
+    values: [{ name: say('planned'), value: formatExactDuration(result.outageMin) }],
+    result: shortMin > 0 ? say('short', { duration: formatDuration(shortMin) }) : say('notShort'),
   })
   const missingWh = result.loads.reduce((sum, { askedWh, suppliedWh }) => sum + askedWh - suppliedWh, 0)
   steps.push({
-    label: 'Energy not supplied',
-    formula: 'energy asked over the outage − energy supplied, mean of the runs',
+    label: say('energyNotSupplied'),
+    formula: say('energyAskedOverTheOutageEnergy'),
     values: [
-      { name: 'asked', value: formatEnergy(result.loads.reduce((sum, { askedWh }) => sum + askedWh, 0)) },
       {
-        name: 'supplied',
+        name: say('asked'),
+        value: formatEnergy(result.loads.reduce((sum, { askedWh }) => sum + askedWh, 0)),
+      },
+      {
+        name: say('supplied'),
         value: formatEnergy(result.loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)),
       },
     ],
     result: formatEnergy(missingWh),
   })
-  return { title: 'The margin', steps }
+  return { title: say('theMargin'), steps }
 }
 
 /** What the source must carry continuously, load by load. */
 function carriesWorking(plan: Plan, gate: PowerGate): Working {
   const steps: WorkingStep[] = [
     {
-      label: `Running together, ${momentOf(plan, gate.requirement.runningAtMin)}`,
-      formula:
-        gate.unit === 'VA'
-          ? 'sum of volt-amps of all that may run at that hour: running watts, motors ÷ 0.75'
-          : 'sum of running watts of all that may run at that hour',
+      label: say('runningTogether', { momentOf: momentOf(plan, gate.requirement.runningAtMin) }),
+      formula: gate.unit === 'VA' ? say('sumOfVoltAmpsOfAll') : say('sumOfRunningWattsOfAll'),
       values: gate.requirement.running.map((load) => wattsValue(load, (l) => l.behaviour.runningW.value)),
       result: wattsOf(gate, gate.neededW),
     },
-    limitStep(`${gate.source.name}: continuous limit${gate.part && `, ${gate.part}`}`, gate),
+    limitStep(
+      say('continuousLimit', { source: gate.source.name, part: gate.part && `, ${gate.part}` }),
+      gate,
+    ),
   ]
   for (const load of gate.wrongVoltage)
     steps.push({
-      label: `${load.name} is not carried`,
-      formula: 'its voltage must be one the source gives',
-      values: [{ name: 'source gives', value: gate.source.volts.map((volts) => `${volts} V`).join(', ') }],
-      result: `wants ${load.volts} V`,
+      label: say('isNotCarried', { load: load.name }),
+      formula: say('itsVoltageMustBeOneThe'),
+      values: [
+        { name: say('sourceGives'), value: gate.source.volts.map((volts) => `${volts} V`).join(', ') },
+      ],
+      result: say('wantsV', { volts: load.volts }),
     })
   return {
-    title: 'Running power',
+    title: say('runningPower'),
     steps,
-    note: 'Thermostats do not wait for each other: the worst hour has every cycling load on.',
+    note: say('thermostatsDoNotWaitForEach'),
   }
 }
 
@@ -158,32 +173,32 @@ function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Working {
   const largestStart = plan.household.surgeSchool === 'largest-start'
   const { starter } = requirement
   return {
-    title: 'Starting surge',
+    title: say('startingSurge'),
     steps: [
       {
-        label: `Worst start, ${momentOf(plan, requirement.startAtMin)}`,
-        formula: largestStart
-          ? 'running watts of all others + the peak with the largest motor start'
-          : 'sum of all starting watts, as if all started at once',
+        label: say('worstStart', { momentOf: momentOf(plan, requirement.startAtMin) }),
+        formula: largestStart ? say('runningWattsOfAllOthersThe') : say('sumOfAllStartingWattsAs'),
         values: requirement.starting.map((load) =>
           wattsValue(load, largestStart && load !== starter ? (l) => l.behaviour.runningW.value : startingW),
         ),
         result: formatWatts(gate.neededW),
       },
       {
-        label: largestStart
-          ? 'The conservative school: all at once'
-          : 'The usual school: the peak with the largest motor start',
-        formula: largestStart
-          ? 'sum of all starting watts'
-          : 'running watts + the peak with the largest motor start',
+        label: largestStart ? say('theConservativeSchoolAllAtOnce') : say('theUsualSchoolThePeakWith'),
+        formula: largestStart ? say('sumOfAllStartingWatts') : say('runningWattsThePeakWithThe'),
         values: [],
         result: formatWatts(otherW),
       },
       limitStep(
         gate.part
-          ? `${gate.source.name}: continuous limit, since the start lasts longer than ${formatNumber(gate.source.surgeS.value)} s`
-          : `${gate.source.name}: surge limit, for ${formatNumber(gate.source.surgeS.value)} s`,
+          ? say('continuousLimitSinceTheStartLasts', {
+              source: gate.source.name,
+              number: formatNumber(gate.source.surgeS.value),
+            })
+          : say('surgeLimitForS', {
+              source: gate.source.name,
+              number: formatNumber(gate.source.surgeS.value),
+            }),
         gate,
       ),
     ],
@@ -201,7 +216,9 @@ export function workingsOf(plan: Plan, result: SimulationResult, gates: Gates, o
   }
 }
 
-export type WorkingKey = keyof ReturnType<typeof workingsOf>
+export type Workings = ReturnType<typeof workingsOf>
+
+export type WorkingKey = keyof Workings
 
 const wattsOf = ({ unit }: PowerGate, watts: number) => formatWatts(watts).replace(/W$/, unit)
 
@@ -210,9 +227,15 @@ function limitStep(label: string, gate: PowerGate): WorkingStep {
   const margin = limitW - neededW
   return {
     label,
-    formula: 'limit − needed',
-    values: [value('limit', limit, wattsOf(gate, limitW)), { name: 'needed', value: wattsOf(gate, neededW) }],
-    result: margin >= 0 ? `${wattsOf(gate, margin)} to spare` : `${wattsOf(gate, -margin)} over`,
+    formula: say('limitNeeded'),
+    values: [
+      value(say('limit'), limit, wattsOf(gate, limitW)),
+      { name: say('needed'), value: wattsOf(gate, neededW) },
+    ],
+    result:
+      margin >= 0
+        ? say('toSpare', { wattsOf: wattsOf(gate, margin) })
+        : say('over', { wattsOf: wattsOf(gate, -margin) }),
   }
 }
 
@@ -235,26 +258,28 @@ function availableSteps(source: Source): WorkingStep[] {
     source.capacityWh.value * Math.max(0, source.chargedFraction - source.reserveFraction.value)
   return [
     {
-      label: `${source.name}: energy that can be taken from the battery`,
-      formula: 'capacity × (charge at the start − reserve)',
+      label: say('energyThatCanBeTakenFrom', { source: source.name }),
+      formula: say('capacityChargeAtTheStartReserve'),
       values: [
         value(
-          'capacity',
+          say('capacity'),
           source.capacityWh,
           `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`,
         ),
-        { name: 'charge', value: formatPercent(source.chargedFraction) },
-        value('reserve', source.reserveFraction, formatPercent(source.reserveFraction.value)),
+        { name: say('charge'), value: formatPercent(source.chargedFraction) },
+        value(say('reserve'), source.reserveFraction, formatPercent(source.reserveFraction.value)),
       ],
       result: formatEnergy(available),
     },
     ...(flat
       ? [
           {
-            label: `${source.name}: flat rule`,
-            formula: 'capacity × usable share, reserve and all losses counted in it',
-            values: [value('usable', source.usableFraction, formatPercent(source.usableFraction.value))],
-            result: `${formatEnergy(deliverableWh(middlePath(source), 100, source.chargedFraction))} reach the outlets`,
+            label: say('flatRule', { source: source.name }),
+            formula: say('capacityUsableShareReserveAndAll'),
+            values: [value(say('usable'), source.usableFraction, formatPercent(source.usableFraction.value))],
+            result: say('reachTheOutlets', {
+              energy: formatEnergy(deliverableWh(middlePath(source), 100, source.chargedFraction)),
+            }),
           },
         ]
       : []),
@@ -275,58 +300,60 @@ function hoursStep(source: Source, acW: number, dcW: number): WorkingStep {
   const hours = hoursOf(source, acW, dcW)
   const flat = source.lossRule === 'flat'
   return {
-    label: `${source.name}: hours at the middle values`,
+    label: say('hoursAtTheMiddleValues', { source: source.name }),
     formula: flat
-      ? 'what reaches the outlets ÷ mean watts'
+      ? say('whatReachesTheOutletsMeanWatts')
       : dcW === 0
-        ? 'energy that can be taken ÷ (idle draw + mean watts ÷ efficiency)'
+        ? say('energyThatCanBeTakenIdle')
         : acW === 0
-          ? 'energy that can be taken ÷ (direct-current watts ÷ its efficiency); the inverter is off'
-          : 'energy that can be taken ÷ (idle draw + mean watts ÷ efficiency + direct-current watts ÷ its efficiency)',
+          ? say('energyThatCanBeTakenDirect')
+          : say('energyThatCanBeTakenIdle2'),
     values: flat
-      ? [{ name: 'mean watts', value: formatWatts(outletW) }]
+      ? [{ name: say('meanWatts'), value: formatWatts(outletW) }]
       : [
           ...(acW > 0 || dcW === 0
             ? [
-                value('idle draw', source.noLoadW, formatWatts(source.noLoadW.value)),
+                value(say('idleDraw'), source.noLoadW, formatWatts(source.noLoadW.value)),
                 value(
-                  'efficiency',
+                  say('efficiency'),
                   source.efficiencyFraction,
                   formatPercent(source.efficiencyFraction.value),
                 ),
-                { name: 'mean watts', value: formatWatts(acW) },
+                { name: say('meanWatts'), value: formatWatts(acW) },
               ]
             : []),
           ...(dcW > 0
             ? [
-                { name: 'direct-current watts', value: formatWatts(dcW) },
-                { name: 'its efficiency', value: formatPercent(dcEfficiency(source)) },
+                { name: say('directCurrentWatts'), value: formatWatts(dcW) },
+                { name: say('itsEfficiency'), value: formatPercent(dcEfficiency(source)) },
               ]
             : []),
         ],
-    result: hours === Infinity ? 'nothing is drawn' : formatDuration(hours * 60),
+    result: hours === Infinity ? say('nothingIsDrawn') : formatDuration(hours * 60),
   }
 }
 
 function schoolsStep(sources: readonly Source[], acW: number, dcW: number): WorkingStep {
   const total = (rule: Source['lossRule']) =>
     sources.reduce((sum, source) => sum + hoursOf(source, acW, dcW, rule), 0) * 60
-  const shown = (minutes: number) => (minutes === Infinity ? 'no end' : formatDuration(minutes))
+  const shown = (minutes: number) => (minutes === Infinity ? say('noEnd') : formatDuration(minutes))
   const efficiency = total('efficiency')
   const flat = total('flat')
   return {
-    label: 'The two schools on these loads',
-    formula: 'efficiency and idle draw, against a flat usable share',
+    label: say('theTwoSchoolsOnTheseLoads'),
+    formula: say('efficiencyAndIdleDrawAgainstA'),
     values: [
-      { name: 'efficiency and idle draw', value: shown(efficiency) },
-      { name: 'flat share', value: shown(flat) },
+      { name: say('efficiencyAndIdleDraw'), value: shown(efficiency) },
+      { name: say('flatShare'), value: shown(flat) },
     ],
     result:
       efficiency === Infinity || flat === Infinity
-        ? 'no end'
-        : `${formatDuration(Math.abs(flat - efficiency))} apart`,
+        ? say('noEnd')
+        : say('apart', { duration: formatDuration(Math.abs(flat - efficiency)) }),
   }
 }
 
 const durationOrMore = (minutes: number, horizonMin: number) =>
-  minutes === Infinity ? `more than ${formatExactDuration(horizonMin)}` : formatDuration(minutes)
+  minutes === Infinity
+    ? say('moreThan', { exactDuration: formatExactDuration(horizonMin) })
+    : formatDuration(minutes)
