@@ -1,5 +1,11 @@
 import { formatMoment } from '@/core/plan/clock'
-import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import {
+  formatDuration,
+  formatEnergy,
+  formatNumber,
+  formatPercent,
+  formatWatts,
+} from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
 import {
   formatLength,
@@ -40,11 +46,16 @@ const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) 
         ? say('cubicFeetAnHour', { number: formatNumber(value * CUBIC_FEET_PER_M3, 0) })
         : say('mAnHour', { number: formatNumber(value, 1) }),
   ],
+  [/LongMin$/, (value) => formatDuration(value)],
   [/Min$/, (value, { startsAt, units }) => formatMoment(startsAt, value, 5, units.clock)],
   [/Ms$/, (value) => `${formatNumber(value)} ms`],
   [/[a-z]M$/, (value, { units }) => formatLength(value, units)],
   [/[a-z]L$/, (value, { units }) => formatVolume(value, units)],
   [/[a-z]C$/, (value, { units }) => formatTemperature(value, units)],
+  [/[a-z]Wh$/, (value) => formatEnergy(value)],
+  [/Amperes$/, (value) => `${formatNumber(value, 1)} A`],
+  [/Volts$/, (value) => `${formatNumber(value, 1)} V`],
+  [/[a-z]H$/, (value) => `${formatNumber(value)} h`],
   [/[a-z]V$/, (value) => `${formatNumber(value, 0)} V`],
   [/[a-z]W$/, (value) => formatWatts(value)],
 ]

@@ -1,7 +1,7 @@
 import { DAY_MIN, epochMinute } from '../plan/clock'
 import type { Rain } from '../plan/limits'
 import type { Pump, Scenario } from '../plan/schema'
-import { formatPercent } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 
 /**
  * Demand-driven pumps: a pit that fills with V between its float switches while Qi flows in and Qp is lifted
@@ -61,9 +61,9 @@ export function inflowByHour(pump: Pump, scenario: Scenario, hours: number): Flo
 }
 
 /** What is wrong with a pump that cannot keep up, or null. */
-export function pumpTrouble(pump: Pump, scenario: Scenario): string | null {
+export function pumpTrouble(pump: Pump, scenario: Scenario): Told | null {
   const { duty } = knownCycle(pump)
   const now = duty * Math.max(...inflowByHour(pump, scenario, 24))
   if (now < 1) return null
-  return `As much flows in as the pump lifts (${formatPercent(now)} of its rate): it never stops, and the water rises.`
+  return told('pump.neverStops', { rateFraction: now })
 }

@@ -1,9 +1,11 @@
 import { describe, expect, test } from '@jest/globals'
 import { bankOf, equipmentClass } from '@/catalog/equipment'
 import { CARS, generatorOf } from '@/catalog/refill'
+import { said } from '../../../tests/support/saidTold'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
 import type { Plan } from '../plan/document'
 import { NO_REFILL } from '../plan/noRefill'
+import type { Source } from '../plan/power'
 import type { Car } from '../plan/refill'
 import { sourceWarnings } from '../sizing/sourceWarnings'
 import { simulate } from '../simulation/simulate'
@@ -37,34 +39,40 @@ function refilled(
   return simulate(plan, { runs: 20 }).chains[0].refill!
 }
 
+/** What reaches it, and why said. */
+function reach(car: Car, source: Source) {
+  const { watts, why } = carReach(car, source)
+  return { watts, why: said(why) }
+}
+
 describe('what of a car reaches a battery', () => {
   test('12 V charges 12 V as it is; 24 V only through a step-up charger', () => {
-    expect(carReach(CARS.alternator, bank12)).toEqual({ watts: 368, why: null })
-    expect(carReach(CARS.alternator, bank24)).toMatchObject({
+    expect(reach(CARS.alternator, bank12)).toEqual({ watts: 368, why: null })
+    expect(reach(CARS.alternator, bank24)).toMatchObject({
       watts: 0,
       why: expect.stringMatching(/step-up/),
     })
-    expect(carReach({ ...CARS.alternator, stepUpW: 250 }, bank24)).toMatchObject({ watts: 250 })
+    expect(reach({ ...CARS.alternator, stepUpW: 250 }, bank24)).toMatchObject({ watts: 250 })
   })
   test('a station’s 12 V input limits cables to the alternator too', () => {
-    expect(carReach(CARS.alternator, station)).toMatchObject({ watts: 100 })
-    expect(carReach(CARS['12 V socket'], station)).toEqual({ watts: 100, why: null })
+    expect(reach(CARS.alternator, station)).toMatchObject({ watts: 100 })
+    expect(reach(CARS['12 V socket'], station)).toEqual({ watts: 100, why: null })
   })
   test('household current goes through the charger, and without one nothing comes in', () => {
-    expect(carReach(CARS.inverter, station).watts).toBeCloseTo(270, 6)
-    expect(carReach(CARS.inverter, bank24)).toMatchObject({
+    expect(reach(CARS.inverter, station).watts).toBeCloseTo(270, 6)
+    expect(reach(CARS.inverter, bank24)).toMatchObject({
       watts: 0,
       why: expect.stringMatching(/no charger/),
     })
   })
   test('what its 12 V system gives for hours limits it, cables and inverter', () => {
-    expect(carReach({ ...CARS.alternator, systemW: 200 }, bank12)).toEqual({
+    expect(reach({ ...CARS.alternator, systemW: 200 }, bank12)).toEqual({
       watts: 200,
       why: 'The car’s 12 V system gives 200 W',
     })
     // 200 W through an inverter of 88 % and the station's charger of 90 %
-    expect(carReach({ ...CARS.inverter, systemW: 200 }, station).watts).toBeCloseTo(200 * 0.88 * 0.9, 6)
-    expect(carReach({ ...CARS.inverter, systemW: 5000 }, station).watts).toBeCloseTo(270, 6)
+    expect(reach({ ...CARS.inverter, systemW: 200 }, station).watts).toBeCloseTo(200 * 0.88 * 0.9, 6)
+    expect(reach({ ...CARS.inverter, systemW: 5000 }, station).watts).toBeCloseTo(270, 6)
     const brought = (systemW?: number) =>
       refilled({ car: { ...CARS.alternator, on: true, systemW } }, { car: hours(1, 3) }, bank12).mean.dcWh
     expect(brought(100)).toBeCloseTo(200, 0)
@@ -95,7 +103,9 @@ describe('what of a car reaches a battery', () => {
   test('only what has an exhaust is warned of it', () => {
     const plan = planWith([loadOf(constant(40), { sourceId: 'main' })])
     const warned = (id: string) =>
-      sourceWarnings({ ...equipmentClass(id).source, id: plan.loads[0].sourceId }, plan).join()
+      sourceWarnings({ ...equipmentClass(id).source, id: plan.loads[0].sourceId }, plan)
+        .map(said)
+        .join()
     expect(warned('car-battery')).toMatch(/carbon monoxide/)
     expect(warned('car-outlet')).not.toMatch(/carbon monoxide/)
     expect(warned('car-outlet')).toMatch(/drive to safety/)

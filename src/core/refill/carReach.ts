@@ -1,6 +1,6 @@
 import type { Source } from '../plan/power'
 import type { Car } from '../plan/refill'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { bankVolts, chargerAmps } from '../storage/bank'
 import { CHARGER_EFFICIENCY } from '../storage/wallHours'
 
@@ -12,7 +12,7 @@ export interface CarReach {
   /** W on the battery's side */
   watts: number
   /** what limits it, or why nothing comes in; null where the car itself is the limit */
-  why: string | null
+  why: Told | null
 }
 
 /** Whether a car gives 12 V direct current rather than household current. */
@@ -37,31 +37,28 @@ export function carGivesW(car: Car): number {
 /** What reaches a source's battery of what a car gives, engine running or plugged in. */
 export function carReach(car: Car, source: Source): CarReach {
   const { bank, outfit, name } = source
-  const watts = (value: number) => `${formatNumber(value)} W`
   const givesW = carGivesW(car)
-  const systemWhy = givesW < car.watts ? `The car’s 12 V system gives ${watts(car.systemW!)}` : null
+  const systemWhy = givesW < car.watts ? told('car.systemGives', { systemW: car.systemW! }) : null
   if (givesTwelveVolts(car)) {
     const limitW = twelveVoltInputW(source, car)
     if (limitW === 0)
       return {
         watts: 0,
         why: bank
-          ? `A car’s 12 V cannot charge ${name} of ${formatNumber(bankVolts(bank), 1)} V: it needs a step-up (DC to DC) charger between them`
-          : `${name} has no 12 V input`,
+          ? told('car.needsStepUp', { source: name, bankVolts: bankVolts(bank) })
+          : told('car.noInput', { source: name }),
       }
     if (givesW <= limitW) return { watts: givesW, why: systemWhy }
     return {
       watts: limitW,
-      why: bank
-        ? `The step-up charger passes ${watts(limitW)}`
-        : `${name} takes ${watts(limitW)} at its 12 V input, whatever the car gives`,
+      why: bank ? told('car.stepUpPasses', { limitW }) : told('car.inputTakes', { source: name, limitW }),
     }
   }
   const acW = bank ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY : (outfit?.input.acW ?? 0)
-  if (acW === 0 && (bank || outfit)) return { watts: 0, why: `${name} has no charger for household current` }
+  if (acW === 0 && (bank || outfit)) return { watts: 0, why: told('noCharger', { source: name }) }
   const limitW = acW === 0 ? Infinity : acW
   const given = Math.min(givesW, limitW) * CHARGER_EFFICIENCY
-  return { watts: given, why: limitW < givesW ? `${name} charges with ${watts(limitW)} at most` : systemWhy }
+  return { watts: given, why: limitW < givesW ? told('chargesWith', { source: name, limitW }) : systemWhy }
 }
 
 /** Wh an electric car gives at its outlet from its present charge down to its floor. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import * as fc from 'fast-check'
 import { bankOf, equipmentClass } from '@/catalog/equipment'
 import { arrayOf, usualController } from '@/catalog/refill'
@@ -35,13 +36,13 @@ describe('a record cold that nobody typed', () => {
       return connectedArrays([array], bank24, recordLowOf({ recordLowC: null }, { ...scenario, place }))[0]
     }
     expect(at(30, 135)).toMatchObject({ verdict: 'unsure', isUsed: true })
-    expect(at(30, 135).message).toMatch(
+    expect(said(at(30, 135).message)).toMatch(
       /^not sure yet: 131.3 V at −20 °C, which is a guess.*Type the coldest/,
     )
     expect(at(43, 135)).toMatchObject({ verdict: 'refused', isUsed: false })
-    expect(at(43, 135).message).toMatch(/would destroy it.*which is a guess\. Type the coldest/)
+    expect(said(at(43, 135).message)).toMatch(/would destroy it.*which is a guess\. Type the coldest/)
     // over the limit in any weather there is nothing to ask
-    expect(at(43, 105).message).not.toMatch(/guess/)
+    expect(said(at(43, 105).message)).not.toMatch(/guess/)
     expect(connectedArrays([roof405], bank24, { celsius: -28, isGuess: false })[0].verdict).toBe('clipped')
   })
 
@@ -49,7 +50,7 @@ describe('a record cold that nobody typed', () => {
     const one = arrayOf('panel-100', 'small')
     const [found] = connectedArrays([one], station, recordLowOf({ recordLowC: null }, scenario))
     expect(found.verdict).toBe('fits')
-    expect(found.message).toMatch(/however cold it gets/)
+    expect(said(found.message)).toMatch(/however cold it gets/)
   })
 
   test('never a guess above what a colder place gets', () => {

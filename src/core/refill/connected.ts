@@ -1,5 +1,6 @@
 import type { Source } from '../plan/power'
 import type { InputWindow, PanelArray } from '../plan/refill'
+import { type Told, told } from '../quantity/told'
 import { bankVolts } from '../storage/bank'
 import type { RecordLow } from '../weather/recordCold'
 import { whyUnconnected, windowFor } from './connection'
@@ -14,7 +15,7 @@ export interface ConnectedArray {
   check: ArrayCheck | null
   verdict: ArrayCheck['verdict'] | 'unconnected' | 'unlike'
   /** what holds, or why it does not */
-  message: string
+  message: Told
   /** it gives something in the runs */
   isUsed: boolean
 }
@@ -58,7 +59,8 @@ export function connectedArrays(
           ? {
               ...one,
               verdict: 'unlike',
-              message: one.verdict === 'unsure' ? `${unlike}. Besides, ${one.message}` : unlike,
+              message:
+                one.verdict === 'unsure' ? told('panels.besides', { unlike, message: one.message }) : unlike,
             }
           : one,
       )

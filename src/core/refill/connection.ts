@@ -1,5 +1,6 @@
 import type { Source } from '../plan/power'
 import type { InputWindow, PanelArray } from '../plan/refill'
+import { type Told, told } from '../quantity/told'
 import { pwmVolts } from './pwm'
 
 /**
@@ -18,9 +19,9 @@ export function windowFor(
 }
 
 /** What keeps panels from being connected to a source; null where nothing does. */
-export function whyUnconnected(array: Pick<PanelArray, 'controller'>, source: Source): string | null {
+export function whyUnconnected(array: Pick<PanelArray, 'controller'>, source: Source): Told | null {
   if (windowFor(array, source)) return null
   return source.bank
-    ? `${source.name} needs a charge controller between panels and batteries`
-    : `${source.name} has no input for panels`
+    ? told('panels.noController', { source: source.name })
+    : told('panels.noInput', { source: source.name })
 }

@@ -1,4 +1,4 @@
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import type { Outfit } from '../plan/power'
 
 export type SolarWindow = NonNullable<Outfit['input']['solar']>
@@ -18,7 +18,7 @@ export interface StringCheck {
   watts: number
   /** what the input takes of it */
   takenW: number
-  message: string
+  message: Told
 }
 
 /**
@@ -49,21 +49,25 @@ export function checkString(
       ...shown,
       takenW: 0,
       verdict: 'refused',
-      message: `${formatNumber(voltsV, 1)} V open circuit is over the input’s ${formatNumber(window.highV, 1)} V and would destroy it; ${Math.floor(window.highV / (panel.vocV * coldFactor)) || 'none'} in series at most`,
+      message: told('panels.refused', {
+        openVolts: voltsV,
+        highVolts: window.highV,
+        mostInSeries: Math.floor(window.highV / (panel.vocV * coldFactor)),
+      }),
     }
   if (voltsV < window.lowV)
     return {
       ...shown,
       takenW: 0,
       verdict: 'too low',
-      message: `${formatNumber(voltsV, 1)} V never reaches the input’s ${formatNumber(window.lowV, 1)} V; more in series`,
+      message: told('panels.tooLow', { openVolts: voltsV, lowVolts: window.lowV }),
     }
   const isClipped = ampsA > window.amps || watts > window.watts
   return {
     ...shown,
     verdict: isClipped ? 'clipped' : 'fits',
     message: isClipped
-      ? `safe, clipped to ${formatNumber(window.amps, 1)} A and ${formatNumber(window.watts)} W`
-      : 'fits',
+      ? told('panels.clipped', { mostAmperes: window.amps, mostW: window.watts })
+      : told('panels.fits'),
   }
 }

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import * as fc from 'fast-check'
 import { bankOf, equipmentClass } from '@/catalog/equipment'
 import { arrayOf, generatorOf, usualController } from '@/catalog/refill'
@@ -66,7 +67,7 @@ describe('panels against an input', () => {
 
   test('a string that falls under the window in summer heat is warned of', () => {
     const high = { ...WINDOW, lowV: 36, highV: 80 }
-    expect(checkArray(panels(1, 1), high, typed(-10)).warnings[0]).toMatch(
+    expect(checkArray(panels(1, 1), high, typed(-10)).warnings.map(said)[0]).toMatch(
       /works at \d+\.\d V, under the input’s 36 V/,
     )
   })
@@ -77,7 +78,7 @@ describe('panels against an input', () => {
     // open it has 30 V in the cold, at work never
     expect(one.coldVocByTable).toBeGreaterThan(bank24.lowV)
     expect(one).toMatchObject({ verdict: 'too low', takenW: 0 })
-    expect(one.message).toMatch(/never charges; 2 in series would/)
+    expect(said(one.message)).toMatch(/never charges; 2 in series would/)
     expect(checkArray(arrayOf('panel-220', 'x', { series: 2 }), bank24, typed(-34), 24).verdict).toBe('fits')
   })
 
@@ -86,14 +87,16 @@ describe('panels against an input', () => {
     const high = arrayOf('panel-220', 'b', { name: 'Fence', series: 2 })
     expect(sharedInputWarning([low])).toBeNull()
     expect(sharedInputWarning([low, { ...low, id: 'c', parallel: 3 }])).toBeNull()
-    expect(sharedInputWarning([high, low])).toMatch(/Roof works at 20.5 V, Fence at 41 V/)
+    expect(said(sharedInputWarning([high, low]))).toMatch(/Roof works at 20.5 V, Fence at 41 V/)
   })
 
   test('a PWM controller on far more volts than the bank has is warned of', () => {
     const controller = { ...usualController(12), kind: 'PWM' as const }
-    expect(checkArray({ ...panels(1, 1), controller }, controller, typed(0), 12).warnings.join()).toMatch(
-      /PWM/,
-    )
+    expect(
+      checkArray({ ...panels(1, 1), controller }, controller, typed(0), 12)
+        .warnings.map(said)
+        .join(),
+    ).toMatch(/PWM/)
     expect(checkArray({ ...panels(1, 1), controller }, controller, typed(0), 24).warnings).toEqual([])
   })
 
@@ -101,9 +104,9 @@ describe('panels against an input', () => {
     const station = equipmentClass('station-2000').source
     const bank = bankOf('lfp-12-100', 1, 1, 'inverter-1000-12', 'bank')
     expect(windowFor({ controller: null }, station)).toEqual(station.outfit!.input.solar)
-    expect(whyUnconnected({ controller: null }, bank)).toMatch(/needs a charge controller/)
+    expect(said(whyUnconnected({ controller: null }, bank))).toMatch(/needs a charge controller/)
     expect(whyUnconnected({ controller: usualController(12) }, bank)).toBeNull()
-    expect(whyUnconnected({ controller: null }, equipmentClass('ups-office').source)).toMatch(
+    expect(said(whyUnconnected({ controller: null }, equipmentClass('ups-office').source))).toMatch(
       /no input for panels/,
     )
   })

@@ -1,5 +1,5 @@
 import type { PanelArray } from '../plan/refill'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 
 /** Strings in parallel whose volts differ by more than this pull each other down noticeably. Common practice, no source. */
 const MOST_DIFFERENCE = 0.1
@@ -11,14 +11,19 @@ const MOST_DIFFERENCE = 0.1
  * @param arrays those in use on one input without a controller of their own
  * @returns a warning; null where they are alike or there is only one
  */
-export function sharedInputWarning(arrays: readonly PanelArray[]): string | null {
+export function sharedInputWarning(arrays: readonly PanelArray[]): Told | null {
   if (arrays.length < 2) return null
   const byVolts = arrays
     .map(({ name, panel, series }) => ({ name, volts: panel.vmpV * series }))
     .sort((a, b) => a.volts - b.volts)
   const [lowest, highest] = [byVolts[0], byVolts[byVolts.length - 1]]
   if (highest.volts <= lowest.volts * (1 + MOST_DIFFERENCE)) return null
-  return `do not go together on one input: ${lowest.name} works at ${formatNumber(lowest.volts, 1)} V, ${highest.name} at ${formatNumber(highest.volts, 1)} V, and the lower pulls the higher down. Join them so that their volts are alike, or give each an input of its own`
+  return told('panels.unlike', {
+    lowest: lowest.name,
+    lowestVolts: lowest.volts,
+    highest: highest.name,
+    highestVolts: highest.volts,
+  })
 }
 
 /** One string, or equal ones in parallel, at a moment: its best watts, at which volts, and its volts with nothing drawn. */

@@ -1,5 +1,5 @@
 import type { InputWindow, PanelArray } from '../plan/refill'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import type { RecordLow } from '../weather/recordCold'
 import { type StringCheck as WindowCheck, checkString } from './inputWindow'
 import { cellC, stringVmp } from './panelOutput'
@@ -18,7 +18,7 @@ export interface ArrayCheck extends Omit<WindowCheck, 'verdict'> {
   hotVmpV: number
   /** short-circuit amps of all strings */
   iscA: number
-  warnings: string[]
+  warnings: Told[]
 }
 
 /** Air and sun of a hot day, for the lowest working volts. Common practice, no source. */
@@ -57,35 +57,40 @@ export function checkArray(
   // cells are never colder at work than the air: what is too low then is too low always
   const coldVmpV = stringVmp(array, recordLowC)
   const neverWorks = found.verdict !== 'refused' && coldVmpV < window.lowV
-  const warnings: string[] = []
+  const warnings: Told[] = []
   if (found.verdict !== 'refused' && found.verdict !== 'too low' && !neverWorks && hotVmpV < window.lowV)
-    warnings.push(
-      `On a hot day it works at ${formatNumber(hotVmpV, 1)} V, under the input’s ${formatNumber(window.lowV, 1)} V: it stops at noon in summer. One more in series, if the cold allows it.`,
-    )
+    warnings.push(told('panels.stopsInHeat', { hotVolts: hotVmpV, lowVolts: window.lowV }))
   if (bankV !== null && array.controller?.kind === 'PWM' && panel.vmpV * series > 1.6 * bankV)
-    warnings.push(
-      'A PWM controller pulls the panels down to the battery’s volts: what they have above is lost. An MPPT controller would take it.',
-    )
+    warnings.push(told('panels.pwmLoses'))
   const isSafe = found.verdict === 'fits' || found.verdict === 'clipped'
   const restsOnGuess = isGuess && (isSafe ? at(EVER_COLD_C) : at(RATED_C)).verdict !== found.verdict
-  const guess = `${formatNumber(recordLowC)} °C, which is a guess`
   return {
     ...found,
     restsOnGuess,
     ...(restsOnGuess &&
       isSafe && {
         verdict: 'unsure' as const,
-        message: `not sure yet: ${formatNumber(found.voltsV, 1)} V at ${guess}, under the input’s ${formatNumber(window.highV, 1)} V. Type the coldest it has ever been here; colder than that may destroy the input`,
+        message: told('panels.unsure', {
+          openVolts: found.voltsV,
+          guessC: recordLowC,
+          highVolts: window.highV,
+        }),
       }),
     ...(restsOnGuess &&
       found.verdict === 'refused' && {
-        message: `${found.message}, at ${guess}. Type the coldest it has ever been here`,
+        message: told('panels.atAGuess', { found: found.message, guessC: recordLowC }),
       }),
-    ...(isGuess && isSafe && !restsOnGuess && { message: `${found.message}, however cold it gets` }),
+    ...(isGuess &&
+      isSafe &&
+      !restsOnGuess && { message: told('panels.inAnyCold', { found: found.message }) }),
     ...(neverWorks && {
       verdict: 'too low' as const,
       takenW: 0,
-      message: `works at ${formatNumber(coldVmpV, 1)} V at most, under the ${formatNumber(window.lowV, 1)} V it must reach: it never charges; ${Math.ceil((window.lowV * series) / hotVmpV)} in series would, if the cold allows it`,
+      message: told('panels.neverWorks', {
+        coldVolts: coldVmpV,
+        lowVolts: window.lowV,
+        inSeries: Math.ceil((window.lowV * series) / hotVmpV),
+      }),
     }),
     coldVocByTable: panel.vocV * series * table,
     coldVocByCoefficient: panel.vocV * series * coefficient,

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
 import { searchStock } from '@/catalog/searchStock'
@@ -111,16 +112,16 @@ describe('what keeping something off costs', () => {
   const plan = planWith([])
   test('food by its hours, the house by its temperature, a device by whom it serves', () => {
     const fridge = loadOf(coldBox(150, 60), { name: 'Refrigerator' })
-    expect(offCost(fridge, plan, 120)).toMatch(/about 4 h/)
-    expect(offCost(fridge, plan, 600)).toMatch(/longer than the 4 h.*throw out/)
-    expect(offCost(freezer(1), plan, 600)).toMatch(/about 48 h/)
-    expect(offCost(freezer(0.5), plan, 30 * 60)).toMatch(/longer than the 24 h.*lost/)
+    expect(said(offCost(fridge, plan, 120))).toMatch(/about 4 h/)
+    expect(said(offCost(fridge, plan, 600))).toMatch(/longer than the 4 h.*throw out/)
+    expect(said(offCost(freezer(1), plan, 600))).toMatch(/about 48 h/)
+    expect(said(offCost(freezer(0.5), plan, 30 * 60))).toMatch(/longer than the 24 h.*lost/)
     const heating = loadOf(burner(150, 60), { name: 'Boiler' })
     // by hand: 2.5 + (20 − 2.5) · e^(−24 ÷ 40) = 12.1 °C
-    expect(offCost(heating, plan, 24 * 60)).toBe('the house falls to about 12 °C')
+    expect(said(offCost(heating, plan, 24 * 60))).toBe('the house falls to about 12 °C')
     const icy = { ...plan, scenario: { ...plan.scenario, outdoor: { lowC: -20, highC: -10 } } }
-    expect(offCost(heating, icy, 24 * 60)).toMatch(/pipes may freeze/)
-    expect(offCost(loadOf(constant(40), { name: 'Breathing aid', medical: true }), plan, 60)).toMatch(
+    expect(said(offCost(heating, icy, 24 * 60))).toMatch(/pipes may freeze/)
+    expect(said(offCost(loadOf(constant(40), { name: 'Breathing aid', medical: true }), plan, 60))).toMatch(
       /supplier/,
     )
     expect(offCost(other, plan, 600)).toBeNull()
@@ -210,7 +211,7 @@ describe('the search never offers what cannot be done', () => {
     const bank = candidatesOf(stock, want).find(
       ({ name }) => name === '2S1P 12.8 V 100 Ah LiFePO4, 1.5 kW inverter, 24 V',
     )!
-    expect(bank.fittings.map(({ name }) => name)).toEqual([
+    expect(bank.fittings.map(({ what }) => said(what))).toEqual([
       'charger, 20 A',
       'charge controller for the panels',
       '2 × battery cable 25 mm², 1 m',
@@ -237,7 +238,7 @@ describe('the search never offers what cannot be done', () => {
     }
     const judged = judge(byCar)
     const bank24 = judged.find(({ candidate }) => candidate.name.startsWith('2S1P 12.8 V 100 Ah'))!
-    expect(bank24.why).toMatch(/^cannot be recharged as asked: A car’s 12 V cannot charge it/)
+    expect(said(bank24.why)).toMatch(/^cannot be recharged as asked: A car’s 12 V cannot charge 2S1P/)
     for (const one of judged.filter(({ why }) => why === null))
       expect(one.candidate.source.bank?.battery.volts ?? 12).toBeLessThan(15)
     const ups = judge(plan).find(({ candidate }) => candidate.source.kind === 'ups')
@@ -263,6 +264,8 @@ describe('the search never offers what cannot be done', () => {
     const judged = judge(plan, want)
     for (const { candidate } of judged.filter(({ why }) => why === null))
       expect(candidate.source.outfit!.transferMs).toBeLessThanOrEqual(20)
-    expect(judged.find(({ candidate }) => candidate.source.bank)!.why).toBe('does not switch over by itself')
+    expect(said(judged.find(({ candidate }) => candidate.source.bank)!.why)).toBe(
+      'does not switch over by itself',
+    )
   })
 })

@@ -4,6 +4,7 @@ import { NO_CHARGING } from '../plan/noRefill'
 import type { Percentiles, SimulationResult } from '../simulation/result'
 import { type Break, breaksOf } from './breaks'
 import { type Gates, type LastsGate, refillsGate } from './gates'
+import type { Told } from '../quantity/told'
 import { type LastPlanned, coldGuessC, lastPlanned, refillCauses } from './refillCauses'
 
 /** What can refill a plan. */
@@ -36,7 +37,7 @@ export interface RefillFacts {
   last: LastPlanned | null
   hangsOn: HangsOn[]
   /** why it brings less, in words of its own; null where nothing stands in its way */
-  cause: string | null
+  cause: Told | null
   /** °C nobody said it would stay above, on which the panels' part rests; null where it rests on nothing */
   guessC: number | null
 }
@@ -106,7 +107,7 @@ function refillOf(plan: Plan, result: SimulationResult): RefillFacts | null {
     hoursADay: coverage * 24,
     last: lastPlanned(plan),
     hangsOn: hangsOn(plan),
-    cause: causes[0]?.words ?? null,
+    cause: causes[0]?.why ?? null,
     guessC: coldGuessC(plan),
   }
 }

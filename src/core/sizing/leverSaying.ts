@@ -1,5 +1,6 @@
 import type { DayWindow } from '../plan/clock'
 import type { Load } from '../plan/schema'
+import type { Told } from '../quantity/told'
 
 /** What a lever does. */
 export type LeverAct =
@@ -24,8 +25,8 @@ export type LeverAct =
 
 /** What it costs, or what must be heeded. */
 export type LeverNote =
-  /** a sentence of what depends on the load; it makes up for it afterwards */
-  | { is: 'cost'; text: string; catchesUp: boolean }
+  /** to what depends on the load; it makes up for it afterwards */
+  | { is: 'cost'; cost: Told; catchesUp: boolean }
   | { is: 'tier'; tier: Load['tier'] }
   | {
       is:

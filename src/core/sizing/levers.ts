@@ -79,8 +79,8 @@ function leversOf(load: Load, plan: Plan): Lever[] {
   const mayBeOff = !load.medical && bearsH === Infinity && serves !== 'warm house'
   /** what keeping it off costs; something else where nothing suffers */
   const cost = (minutes: number | null, otherwise: LeverNote | null, catchesUp = false): LeverNote | null => {
-    const text = offCost(load, plan, minutes)
-    return text === null ? otherwise : { is: 'cost', text, catchesUp }
+    const cost = offCost(load, plan, minutes)
+    return cost === null ? otherwise : { is: 'cost', cost, catchesUp }
   }
   const outageMin = plan.scenario.durationH * 60
   const offDaily = (window: DayWindow): LeverAct => ({ is: 'off daily', name, window })

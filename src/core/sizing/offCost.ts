@@ -1,9 +1,8 @@
 import { type ServesFor, servesFor } from '../load/servesFor'
 import type { Plan } from '../plan/document'
 import type { Load } from '../plan/schema'
-import { formatDuration, formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { hoursOf, weatherOf } from '../simulation/compile'
-import { formatTemperature } from '../reading/inUnits'
 
 /** A closed refrigerator keeps its food for so long; a full and a half-full freezer theirs. Source: FDA/USDA. */
 const REFRIGERATOR_KEEPS_H = 4
@@ -38,44 +37,39 @@ export function bearsOffH(load: Load, plan: Plan): number {
 }
 
 /**
- * What it costs to keep a load off: a sentence without its full stop; null where nothing suffers.
+ * What it costs to keep a load off; null where nothing suffers.
  *
  * @param minutes for how long; null where that is not known
  */
-export function offCost(load: Load, plan: Plan, minutes: number | null): string | null {
-  const long = minutes === null ? 'for long' : `for ${formatDuration(minutes)}`
-  if (load.medical)
-    return `whoever depends on ${load.name} goes without it ${long}: ask its supplier what to do in an outage`
+export function offCost(load: Load, plan: Plan, minutes: number | null): Told | null {
+  if (load.medical) return told('off.medical', { name: load.name, offLongMin: minutes })
   const hours = minutes === null ? null : minutes / 60
   const isTooLong = (keepsH: number) => hours !== null && hours > keepsH
   const serves: ServesFor = servesFor(load)
   switch (serves) {
     case 'cold food':
       return isTooLong(REFRIGERATOR_KEEPS_H)
-        ? `longer than the 4 h a closed refrigerator keeps cold: throw out what was above ${formatTemperature(4, plan.household.units)} for 2 h`
-        : 'keep it shut: closed it stays cold enough for about 4 h'
+        ? told('off.coldTooLong', { keepsH: REFRIGERATOR_KEEPS_H, aboveC: 4 })
+        : told('off.cold', { keepsH: REFRIGERATOR_KEEPS_H })
     case 'frozen food': {
       const keepsH = freezerKeepsH(load)
-      return isTooLong(keepsH)
-        ? `longer than the ${formatNumber(keepsH)} h it stays frozen kept shut: food in it is lost`
-        : `keep it shut: so full it stays frozen for about ${formatNumber(keepsH)} h, less in the heat`
+      return isTooLong(keepsH) ? told('off.frozenTooLong', { keepsH }) : told('off.frozen', { keepsH })
     }
     case 'warm house': {
-      if (hours === null) return 'the house cools meanwhile; mind pipes, the old and the ill'
+      if (hours === null) return told('off.houseCools')
       const insideC = cooledTo(plan, hours)
-      const pipes = insideC < PIPES_AT_RISK_C ? '; pipes may freeze: drain them or keep them warm' : ''
-      return `the house falls to about ${formatTemperature(insideC, plan.household.units)}${pipes}`
+      return told('off.houseFalls', { insideC, pipesFreeze: insideC < PIPES_AT_RISK_C })
     }
     case 'frost guard':
-      return coldestC(plan) < 2 ? 'what it keeps from freezing freezes' : null
+      return coldestC(plan) < 2 ? told('off.freezes') : null
     case 'cooled rooms':
-      return 'rooms grow hot; mind the old, the ill and small children'
+      return told('off.roomsHot')
     case 'animals':
-      return `mind the animals: they are without it ${long}`
+      return told('off.animals', { offLongMin: minutes })
     case 'pit':
-      return plan.scenario.rain === 'dry' ? null : 'the pit goes on filling: watch its level'
+      return plan.scenario.rain === 'dry' ? null : told('off.pit')
     case 'water':
-      return 'no water is drawn meanwhile: fill cans beforehand'
+      return told('off.water')
     case 'nothing':
       return null
   }

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { searchStock } from '@/catalog/searchStock'
 import { coldBox, constant, loadOf, planWith, session } from '../../../tests/support/samplePlan'
@@ -58,7 +59,7 @@ describe('what no gate measures', () => {
       [source],
     )
     change(plan)
-    return sourceWarnings(source, plan).join(' ')
+    return sourceWarnings(source, plan).map(said).join(' ')
   }
 
   test('sleep and search mode under a few watts', () => {

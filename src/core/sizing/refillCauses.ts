@@ -1,7 +1,7 @@
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
 import { NO_CHARGING } from '../plan/noRefill'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { carReach, givesTwelveVolts } from '../refill/carReach'
 import { connectedArrays } from '../refill/connected'
 import { hoursOf, refilledSource, weatherOf } from '../simulation/compile'
@@ -9,13 +9,11 @@ import { compileRefill, runsOf } from '../simulation/compileRefill'
 import { POINT_MIN } from '../simulation/sweep'
 import { chargerAmps } from '../storage/bank'
 import { recordLowOf } from '../weather/recordCold'
-import { formatTemperature } from '../reading/inUnits'
 
 /** Why something that is planned to refill brings nothing or little, and what it is about. */
 export interface RefillCause {
   what: 'sun' | 'car' | 'generator' | 'grid' | 'all'
-  /** a sentence without its full stop, beginning with a capital */
-  words: string
+  why: Told
   /** it brings nothing at all for this reason */
   isNothing: boolean
 }
@@ -28,14 +26,14 @@ export function connectionCauses(plan: Plan, source: Source): RefillCause[] {
   const { scenario, refill } = plan
   const charging = scenario.charging ?? NO_CHARGING
   const causes: RefillCause[] = []
-  const cause = (what: RefillCause['what'], words: string, isNothing = true) =>
-    causes.push({ what, words, isNothing })
+  const cause = (what: RefillCause['what'], why: Told, isNothing = true) =>
+    causes.push({ what, why, isNothing })
   const arrays = connectedArrays(refill.panels, source, recordLowOf(refill, scenario))
   for (const { array, verdict, message, isUsed } of arrays) {
     if (isUsed && verdict !== 'unlike') continue
     cause(
       'sun',
-      `${array.name}: ${message}`,
+      told('of', { name: array.name, message }),
       arrays.every((one) => !one.isUsed),
     )
   }
@@ -43,24 +41,20 @@ export function connectionCauses(plan: Plan, source: Source): RefillCause[] {
   if (car) {
     const { watts, why } = carReach(car, source)
     if (watts === 0 && why) cause('car', why)
-    else if (givesTwelveVolts(car) && car.idleLPerH > 0 && car.onHandL <= 0)
-      cause('car', 'The car has no fuel')
+    else if (givesTwelveVolts(car) && car.idleLPerH > 0 && car.onHandL <= 0) cause('car', told('car.noFuel'))
     else if (car.way === 'electric' && (car.chargedFraction ?? 1) <= car.floorFraction)
-      cause('car', 'The car’s battery is already down to what it keeps for driving')
+      cause('car', told('car.downToFloor'))
   }
   const generator = refill.generator?.on && charging.generator.length > 0 ? refill.generator : null
   const hasNoCharger = source.bank
     ? chargerAmps(source.bank) <= 0
     : source.outfit !== undefined && source.outfit.input.acW <= 0
   if (hasNoCharger && (generator || charging.grid.length > 0))
-    cause(
-      generator ? 'generator' : 'grid',
-      `${source.name} has no charger: household current does not charge it`,
-    )
+    cause(generator ? 'generator' : 'grid', told('noWallCharging', { source: source.name }))
   if (generator) {
-    if (generator.onHandL <= 0) cause('generator', 'The generator has no fuel in hand')
+    if (generator.onHandL <= 0) cause('generator', told('generator.noFuel'))
     else if (runsOf(charging.generator, generator, scenario.startsAt, scenario.durationH * 60).length === 0)
-      cause('generator', 'All its planned hours are hours in which the generator must not run')
+      cause('generator', told('generator.quietHours'))
   }
   return causes
 }
@@ -81,24 +75,18 @@ export function refillCauses(plan: Plan): RefillCause[] {
     const isBelow = compiled.belowWindowW.some((watts) => watts > 0)
     causes.push({
       what: 'sun',
-      words: isBelow
-        ? 'The panels’ volts stay below what the input needs all through the outage'
-        : 'The sun does not reach the panels in these hours: night, shade or what stands before it',
+      why: told(isBelow ? 'panels.belowInput' : 'panels.noSun'),
       isNothing: true,
     })
   }
   const barred = barredShare(compiled)
   if (barred > MOSTLY) {
     const isCold = Math.min(...around) < 5
-    const extreme = formatTemperature(
-      isCold ? Math.min(...around) : Math.max(...around),
-      plan.household.units,
-    )
     causes.push({
       what: 'all',
-      words: isCold
-        ? `Frost: ${source.name} must not be charged below its limit, and it gets ${extreme} where it stands`
-        : `Heat: ${source.name} does not charge where it gets ${extreme}`,
+      why: isCold
+        ? told('frost', { source: source.name, coldestC: Math.min(...around) })
+        : told('heat', { source: source.name, hottestC: Math.max(...around) }),
       isNothing: barred >= 1,
     })
   }

@@ -2,12 +2,12 @@ import type { Plan } from '../plan/document'
 import { horizonOf, leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import { type Gain, gainOf } from './gain'
-import { givesWay } from './ruleWords'
+import { givesWay } from './givesWay'
 import { runtimesOf } from './runtimes'
 
 export interface RuleGain {
-  loadId: string
-  words: string
+  /** of what it gives way by */
+  id: string
   gain: Gain
 }
 
@@ -16,15 +16,14 @@ export function ruleGains(plan: Plan, runs?: number, seed = DEFAULT_SEED): RuleG
   const found = givesWay(plan).filter(({ load }) => leftOutWhy(load, plan) === null)
   if (found.length === 0) return []
   const withAll = runtimesOf(plan, runs, seed)
-  return found.map(({ load, words, without }) => {
+  return found.map(({ id, load, without }) => {
     const other = {
       ...plan,
       loads: plan.loads.map((one) => (one === load ? { ...load, steering: without } : one)),
     }
     const ends = runtimesOf(other, withAll.length, seed)
     return {
-      loadId: load.id,
-      words,
+      id,
       gain: gainOf(ends, withAll, plan.scenario.confidence, horizonOf(plan.scenario.durationH)),
     }
   })

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
 import {
@@ -209,7 +210,7 @@ describe('causes are true', () => {
       ...base,
       refill: { ...base.refill, recordLowC: -20, ...of },
       scenario: { ...base.scenario, ...more, charging: { ...NO_CHARGING, ...charging } },
-    }).map(({ words }) => words)
+    }).map(({ why }) => said(why))
   }
 
   test('no controller, no charger, no step-up, no fuel, forbidden hours', () => {

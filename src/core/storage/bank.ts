@@ -1,7 +1,7 @@
 import type { Chemistry } from '../plan/limits'
 import { BANK_LIMITS } from '../plan/limits'
 import type { Bank, Source } from '../plan/power'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { quantity } from '../quantity/quantity'
 import type { BankVoltage } from './loadedVoltage'
 
@@ -78,29 +78,16 @@ function priceOf(bank: Bank): number | null {
 }
 
 /** What speaks against a bank without forbidding it. */
-export function bankWarnings(bank: Bank): string[] {
+export function bankWarnings(bank: Bank): Told[] {
   const { battery, parallel, inverter } = bank
-  const warnings: string[] = []
+  const warnings: Told[] = []
   if (parallel > BANK_LIMITS.usualParallel)
-    warnings.push(
-      `${parallel} rows share their current unevenly; most makers allow ${BANK_LIMITS.usualParallel}. Larger batteries or more volts do better.`,
-    )
-  if (parallel > 1 || bank.series > 1)
-    warnings.push(
-      'All batteries of one kind and age, bought together, each row fused: the weakest sets the pace.',
-    )
-  if (inverter?.wave === 'modified sine')
-    warnings.push(
-      'A modified sine wave harms or upsets compressors, pumps, medical devices and some chargers; it suits lamps and heaters.',
-    )
+    warnings.push(told('bank.manyRows', { rows: parallel, usual: BANK_LIMITS.usualParallel }))
+  if (parallel > 1 || bank.series > 1) warnings.push(told('bank.oneKind'))
+  if (inverter?.wave === 'modified sine') warnings.push(told('bank.modifiedSine'))
   if (inverter && inverter.continuousW.value / bankVolts(bank) > 150)
-    warnings.push(
-      `${formatNumber(inverter.continuousW.value / bankVolts(bank) / 0.88, 0)} A at full load is much for cables and terminals; more volts are easier.`,
-    )
-  if (battery.chemistry === 'flooded')
-    warnings.push(
-      'Flooded batteries give off hydrogen and can spill acid: outside the living space, vented to the open air, no sparks.',
-    )
+    warnings.push(told('bank.manyAmps', { fullLoadA: inverter.continuousW.value / bankVolts(bank) / 0.88 }))
+  if (battery.chemistry === 'flooded') warnings.push(told('bank.flooded'))
   return warnings
 }
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import fc from 'fast-check'
 import { bankOf } from '@/catalog/equipment'
 import { CHEMISTRIES } from '../plan/limits'
@@ -160,7 +161,9 @@ describe('banks', () => {
   })
 
   test('what speaks against a bank: many rows, modified sine, great currents, gas', () => {
-    const words = bankWarnings(bank('flooded-12-100', 1, 6, 'inverter-1500-12-modified')).join(' ')
+    const words = bankWarnings(bank('flooded-12-100', 1, 6, 'inverter-1500-12-modified'))
+      .map(said)
+      .join(' ')
     expect(words).toMatch(/6 rows/)
     expect(words).toMatch(/modified sine/)
     expect(words).toMatch(/hydrogen/)

@@ -7,6 +7,7 @@ import type { Pump } from '@/core/plan/schema'
 import { RAINS } from '@/core/plan/limits'
 import { quantity } from '@/core/quantity/quantity'
 import { SelectField } from '@/ui/field/SelectField'
+import { useTold } from '@/ui/household/useTold'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
@@ -27,6 +28,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
   const scenario = useScenario()
   const [showsWorking, setShowsWorking] = useState(false)
   const { cycle, inflowFollows, knownIn } = behaviour
+  const tell = useTold()
   const trouble = pumpTrouble(behaviour, scenario)
   return (
     <>
@@ -148,7 +150,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
           onChange={(next) => change({ ...behaviour, knownIn: next })}
         />
       )}
-      {trouble && <p className="caution">{trouble}</p>}
+      {trouble && <p className="caution">{tell(trouble)}</p>}
       <p className={styles.derived}>
         <Button variant="text" onClick={() => setShowsWorking(true)}>
           {say('runTimeAndSpacingInThis')}

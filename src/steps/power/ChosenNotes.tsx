@@ -8,6 +8,7 @@ import { dcOnly } from '@/core/sizing/dcOnly'
 import { formatHours } from '@/core/quantity/format'
 import type { Turns } from '@/core/sizing/openers'
 import { useUnits } from '@/ui/field/units'
+import { useTold } from '@/ui/household/useTold'
 import { changeLoad, steerLoad } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
@@ -40,8 +41,9 @@ export function ChosenNotes() {
     const rules = [...(load?.steering?.rules ?? []), { kind: 'not with' as const, loadId: first.id }]
     store.getState().edit(steerLoad(waits.id, { rules }))
   }
+  const tell = useTold()
   const warnings = plan.powerSystem.sources.flatMap((source) =>
-    source.isAway ? [] : sourceWarnings(source, plan),
+    source.isAway ? [] : sourceWarnings(source, plan).map(tell),
   )
   return (
     <ul className={styles.notes} data-testid="chosen-notes">

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { useTold } from '@/ui/household/useTold'
 import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { CARS } from '@/catalog/refill'
 import type { Source } from '@/core/plan/power'
@@ -45,6 +46,7 @@ export function CarPanel({
   mean: RefillLedger | null
   neededWh: number
 }) {
+  const tell = useTold()
   const units = useUnits()
   const store = useHouseholdStore()
   const put = (next: Car | null) => store.getState().edit(changeRefill({ car: next }))
@@ -99,7 +101,7 @@ export function CarPanel({
             role="status"
             data-testid="car-why"
           >
-            {reach.why}.
+            {tell(reach.why)}.
           </p>
         )}
         <p className="caution">

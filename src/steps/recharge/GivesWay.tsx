@@ -9,8 +9,10 @@ import { MOST_RULES } from '@/core/plan/limits'
 import type { Load, Steering } from '@/core/plan/schema'
 import { gainWords } from '@/core/sizing/gain'
 import { offCost } from '@/core/sizing/offCost'
-import { givesWay } from '@/core/sizing/ruleWords'
+import { givesWay } from '@/core/sizing/givesWay'
 import { ClockInput } from '@/ui/field/ClockInput'
+import { ruleWords } from '@/words/levers/ruleWords'
+import { useTold } from '@/ui/household/useTold'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { steerLoad } from '@/ui/household/edits'
@@ -39,9 +41,11 @@ export function GivesWay({ plan }: { plan: Plan }) {
   const gains = useAdvice(ask)
   const inForce = useMemo(() => givesWay(plan), [plan])
   const loads = plan.loads.filter(({ on, tier, medical }) => on && tier !== 'notOnBattery' && !medical)
-  const costOf = (load: Load) => offCost(load, plan, null)
-  const gainOf = (loadId: string, words: string) =>
-    gains?.find((one) => one.loadId === loadId && one.words === words)?.gain
+  const tell = useTold()
+  const costOf = (load: Load) => {
+    const cost = offCost(load, plan, null)
+    return cost && tell(cost)
+  }
   return (
     <section aria-label={say('loadSheddingRules')}>
       <div className={styles.panelsHead}>
@@ -49,10 +53,11 @@ export function GivesWay({ plan }: { plan: Plan }) {
       </div>
       {inForce.length > 0 && (
         <ul className={own.rules}>
-          {inForce.map(({ load, words, without }) => {
-            const gain = gainOf(load.id, words)
+          {inForce.map(({ id, load, by, without }) => {
+            const words = ruleWords(by, plan)
+            const gain = gains?.find((one) => one.id === id)?.gain
             return (
-              <li key={`${load.id} ${words}`}>
+              <li key={id}>
                 <span>
                   <b dir="auto">{load.name}</b> {words}
                   {costOf(load) && <small className={own.cost}>{costOf(load)}</small>}
@@ -99,6 +104,8 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
     kind === 'off daily'
       ? (minuteOfDay(hours.to) - minuteOfDay(hours.from) + DAY_MIN) % DAY_MIN || DAY_MIN
       : null
+  const tell = useTold()
+  const cost = offCost(load, plan, offMin)
   const isWrong = kind === 'by charge' && backAbove <= dropBelow
   const isFull = kind === 'off daily' ? offDaily.length >= MOST_RULES : rules.length >= MOST_RULES
   const ruleOf = (of: LoadRule['kind']): LoadRule =>
@@ -185,9 +192,9 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
           onChange={setOther}
         />
       )}
-      {offCost(load, plan, offMin) && (
+      {cost && (
         <p className={own.cost} data-testid="rule-cost">
-          {say('whileItIsOff')} {offCost(load, plan, offMin)}.
+          {say('whileItIsOff')} {tell(cost)}.
         </p>
       )}
       <ButtonBase

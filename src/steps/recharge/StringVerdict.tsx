@@ -7,6 +7,7 @@ import { coefficientFactor, tableFactor } from '@/core/refill/coldVoc'
 import type { ConnectedArray } from '@/core/refill/connected'
 import type { recordLowOf } from '@/core/weather/recordCold'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { useTold } from '@/ui/household/useTold'
 import { useUnits } from '@/ui/field/units'
 import { stringVerdict } from '@/words/en/pages/array'
 import { wordsOf } from '@/words/translate'
@@ -23,6 +24,7 @@ interface StringVerdictProps {
 
 /** Whether a string fits its input, on which coldest day that was reckoned, and what else is to be heeded. */
 export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: StringVerdictProps) {
+  const tell = useTold()
   const { check, verdict, message, isUsed } = connected
   const units = useUnits()
   const { celsius, isGuess } = recordLow
@@ -35,7 +37,7 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         data-testid="string-verdict"
         data-verdict={verdict}
       >
-        {verdict === 'refused' ? say('doesNotFit', { message }) : capital(message)}.
+        {verdict === 'refused' ? say('doesNotFit', { message: tell(message) }) : capital(tell(message))}.
       </p>
       {check && isGuess && (
         <div className={styles.askedCold} data-testid="asks-record-cold">
@@ -63,8 +65,8 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         </p>
       )}
       {(check?.warnings ?? []).map((warning) => (
-        <p key={warning} className={styles.refused}>
-          {warning}
+        <p key={warning.what} className={styles.refused}>
+          {tell(warning)}
         </p>
       ))}
     </>

@@ -16,6 +16,7 @@ import { coldGuessC, refillCauses } from '@/core/sizing/refillCauses'
 import { refilledSource } from '@/core/simulation/compile'
 import { wallHours } from '@/core/storage/wallHours'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { useTold } from '@/ui/household/useTold'
 import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
@@ -31,6 +32,7 @@ const ask = (client: SimulationClient, asked: Plan) => client.longLook(asked)
 
 /** What comes in a day against what goes out, and what it comes to. */
 export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
+  const tell = useTold()
   const { verdict, coverage, neededPerDayWh, broughtPerDayWh, refill } = evaluation.gates.refills
   const source = refilledSource(plan.powerSystem.sources)
   const store = useHouseholdStore()
@@ -63,9 +65,9 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
               ? say('itBringsNextToNothing')
               : say('itGainsOfThe24H', { number: formatNumber(coverage * 24, 1) })}
       </p>
-      {causes.map(({ words }) => (
-        <p key={words} className={styles.refused} data-testid="refill-cause">
-          {words}.
+      {causes.map(({ why }) => (
+        <p key={why.what} className={styles.refused} data-testid="refill-cause">
+          {tell(why)}.
         </p>
       ))}
       {guess && <p className={styles.small}>{guess}.</p>}

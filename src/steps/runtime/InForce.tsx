@@ -5,8 +5,9 @@ import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
 import { offCost } from '@/core/sizing/offCost'
 import { pauseWords } from '@/core/sizing/levers'
-import { ruleWords } from '@/core/sizing/ruleWords'
+import { ruleWords } from '@/words/levers/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
+import { useTold } from '@/ui/household/useTold'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { inForce } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
@@ -18,13 +19,15 @@ const say = wordsOf(inForce)
 /** How loads are steered in this outage, each with the way back. */
 export function InForce({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
+  const tell = useTold()
+  const tellCost = (cost: ReturnType<typeof offCost>) => cost && tell(cost)
   const lines = plan.loads.flatMap((load) =>
     load.on && load.steering
       ? linesOf(plan, load.steering).map((line) => ({
           ...line,
           id: load.id,
           name: load.name,
-          cost: line.offMin === undefined ? null : offCost(load, plan, line.offMin),
+          cost: line.offMin === undefined ? null : tellCost(offCost(load, plan, line.offMin)),
         }))
       : [],
   )

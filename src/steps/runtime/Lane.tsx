@@ -1,5 +1,6 @@
 'use client'
 import { ChoiceMenu } from '@/ui/shell/lazy'
+import { useTold } from '@/ui/household/useTold'
 import { momentOf } from '@/core/plan/momentOf'
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
@@ -38,6 +39,7 @@ const SHORTEST_DRAG_MIN = 15
 
 /** One load's lane. Empty stretches take a pause; sessions and pauses can be moved. */
 export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: LaneProps) {
+  const tell = useTold()
   const store = useHouseholdStore()
   const track = useRef<HTMLDivElement>(null)
   const [drag, setDrag] = useState<Drag | null>(null)
@@ -227,7 +229,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       </span>
       {cost && (
         <span className={styles.cost} role="status" data-testid={`cost-${load.id}`}>
-          {cost}
+          {tell(cost)}
         </span>
       )}
       {asked && (

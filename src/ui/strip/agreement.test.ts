@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import * as fc from 'fast-check'
 import { anyHousehold } from '../../../tests/support/anyHousehold'
 import { gateFigures } from './gateFigures'
@@ -116,7 +117,7 @@ describe('every figure that is told twice is the same', () => {
         expect(Math.abs(judged.runtimeMin - reached)).toBeLessThan(0.05 + 0.0005 * reached)
         expect(judged.carries).toBe(gates.carries.verdict === 'holds' && gates.starts.verdict === 'holds')
         if (gates.lasts.verdict === 'short')
-          expect(judged.why).toContain(`${formatDuration(gates.lasts.shortMin)} short`)
+          expect(said(judged.why)).toContain(`${formatDuration(gates.lasts.shortMin)} short`)
       }),
       { numRuns: tries(20), endOnFailure: true, seed: 7 },
     )

@@ -1,3 +1,4 @@
+import { told } from '@/core/quantity/told'
 import { describe, expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
@@ -78,7 +79,7 @@ const OUTCOMES: Partial<Outcome>[] = [
 const REFILLS: (RefillFacts | null)[] = [
   null,
   refill({}),
-  refill({ hoursADay: 0.1, cause: 'The generator has no fuel in hand', by: ['sun', 'generator'] }),
+  refill({ hoursADay: 0.1, cause: told('generator.noFuel'), by: ['sun', 'generator'] }),
   refill({ verdict: 'not in time', guessC: -30 }),
   refill({ verdict: 'ends with the plan', last: { by: ['generator', 'grid'], atMin: 1200 } }),
   refill({ verdict: 'ends with the plan' }),

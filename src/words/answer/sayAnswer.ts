@@ -13,6 +13,7 @@ import type { Evaluation as Judged } from '@/core/sizing/evaluate'
 import { answer } from '../en/answer'
 import { NONE } from '../factWords'
 import { listed } from '../run/listed'
+import { sayTold } from '../sayTold'
 import { sayMarkedFrom } from '../translate'
 import { workingsOf } from '../workings/answerWorkings'
 import type { AnswerPart } from './answerParts'
@@ -169,7 +170,13 @@ function refillSaying(
   const who = listed(by.map(nameOf))
   const brings = say('refill.brings', { who, n: by.length })
   const notes = [
-    ...(cause === null ? [] : [say('refill.cause', { cause: plain(cause) })]),
+    ...(cause === null
+      ? []
+      : [
+          say('refill.cause', {
+            cause: plain(sayTold(cause, { units: plan.household.units, startsAt: plan.scenario.startsAt })),
+          }),
+        ]),
     ...(guessC === null ? [] : [say('refill.cause', { cause: coldGuessText(guessC, plan.household.units) })]),
   ]
   switch (verdict) {

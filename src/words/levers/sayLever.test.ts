@@ -1,3 +1,4 @@
+import { told } from '@/core/quantity/told'
 import { expect, test } from '@jest/globals'
 import { UNITS_OF } from '@/core/quantity/units'
 import type { LeverAct, LeverNote } from '@/core/sizing/leverSaying'
@@ -36,8 +37,8 @@ const plain = [
 const NOTES: (LeverNote | null)[] = [
   null,
   ...plain.map((is) => ({ is })),
-  { is: 'cost', text: 'keep it shut', catchesUp: true },
-  { is: 'cost', text: 'keep it shut', catchesUp: false },
+  { is: 'cost', cost: told('off.pit'), catchesUp: true },
+  { is: 'cost', cost: told('off.pit'), catchesUp: false },
   { is: 'tier', tier: 'optional' },
   { is: 'tier', tier: 'flexible' },
   { is: 'no warmer', celsius: -15, what: 'frozen' },

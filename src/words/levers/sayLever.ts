@@ -7,6 +7,7 @@ import type { Lever } from '@/core/sizing/levers'
 import type { LeverAct, LeverNote } from '@/core/sizing/leverSaying'
 import { levers } from '../en/levers'
 import { NONE } from '../factWords'
+import { sayTold } from '../sayTold'
 import { type Say, sayFrom } from '../translate'
 
 const say: Say = sayFrom(levers)
@@ -55,7 +56,7 @@ function actValues(act: LeverAct, { units }: Household): Record<string, string> 
 function noteValues(note: LeverNote, { units, currency }: Household): Record<string, string> {
   switch (note.is) {
     case 'cost':
-      return { text: note.text, catchesUp: note.catchesUp ? 'yes' : 'no' }
+      return { text: sayTold(note.cost, { units, startsAt: '' }), catchesUp: note.catchesUp ? 'yes' : 'no' }
     case 'tier':
       return { tier: note.tier }
     case 'no warmer':

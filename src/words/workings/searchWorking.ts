@@ -3,6 +3,8 @@ import type { Working, WorkingStep, WorkingValue } from './working'
 import { bankUnits } from '@/core/storage/bank'
 import { type Judged, SEARCH_RUNS } from '@/core/sizing/search/search'
 import { searchWorking as searchWorkingWords } from '../en/workings/option'
+import type { Saying } from '../factWords'
+import { sayTold } from '../sayTold'
 import { wordsOf } from '../translate'
 
 const say = wordsOf(searchWorkingWords)
@@ -17,6 +19,7 @@ export function searchWorking(
   names: ReadonlyMap<string, string>,
   confidence: number,
   currency: string,
+  saying: Saying,
 ): Working {
   const hours = byScenario.map(({ scenarioId, runtimeMin, neededMin }): WorkingStep => ({
     label: names.get(scenarioId) ?? scenarioId,
@@ -39,15 +42,22 @@ export function searchWorking(
           : candidate.source.bank
             ? say('batteriesPriceInverterWhatCharges')
             : say('asListed'),
-        values: partsOf(candidate, currency),
+        values: partsOf(candidate, currency, saying),
         result: price === null ? say('notKnown') : `${formatNumber(price)} ${currency}`,
       },
     ],
-    note: why === null ? say('itCarriesAndStartsEverythingAnd') : say('whyItDoesNotHold', { why }),
+    note:
+      why === null
+        ? say('itCarriesAndStartsEverythingAnd')
+        : say('whyItDoesNotHold', { why: sayTold(why, saying) }),
   }
 }
 
-function partsOf({ source, fittings }: Judged['candidate'], currency: string): WorkingValue[] {
+function partsOf(
+  { source, fittings }: Judged['candidate'],
+  currency: string,
+  saying: Saying,
+): WorkingValue[] {
   const money = (price: number | null) =>
     price === null ? say('notKnown') : `${formatNumber(price)} ${currency}`
   const { bank, outfit } = source
@@ -55,7 +65,7 @@ function partsOf({ source, fittings }: Judged['candidate'], currency: string): W
     return [
       { name: `${bankUnits(bank)} × ${bank.battery.name}`, value: money(bank.battery.price) },
       ...(bank.inverter ? [{ name: bank.inverter.name, value: money(bank.inverter.price) }] : []),
-      ...fittings.map(({ name, price }) => ({ name, value: money(price) })),
+      ...fittings.map(({ what, price }) => ({ name: sayTold(what, saying), value: money(price) })),
     ]
   const expansion = outfit?.expansion
   return expansion && expansion.count > 0

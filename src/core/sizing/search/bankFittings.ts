@@ -1,7 +1,7 @@
 import type { Bank, Source } from '../../plan/power'
 import type { Wiring } from '../../plan/wiring'
+import { type Told, told } from '../../quantity/told'
 import type { Units } from '../../quantity/units'
-import { formatLength } from '../../reading/inUnits'
 import { bankAh, bankVolts } from '../../storage/bank'
 import { circuitOf } from '../../wiring/batteryCircuit'
 import { type CircuitPart, circuitParts } from '../../wiring/circuitParts'
@@ -23,7 +23,7 @@ export interface BankFittings {
 
 /** One of the things a bank needs beside its batteries and inverter. */
 export interface Fitting {
-  name: string
+  what: Told
   price: number
 }
 
@@ -44,31 +44,19 @@ export function fittingsOf(
   const bank = source.bank!
   const fittings: Fitting[] = []
   const charger = bank.inverter && bank.inverter.chargerA > 0 ? null : chargerFor(bank, stock)
-  if (charger) fittings.push({ name: `charger, ${charger.amps} A`, price: charger.price })
-  if (joinsPanels) fittings.push({ name: 'charge controller for the panels', price: stock.controllerPrice })
+  if (charger) fittings.push({ what: told('fitting.charger', { amps: charger.amps }), price: charger.price })
+  if (joinsPanels) fittings.push({ what: told('fitting.controller'), price: stock.controllerPrice })
   const circuit = circuitOf(source, null, stock.tables, stock.units.wire)
   for (const part of circuitParts(circuit)) {
     const own = stock.own?.find((one) => one.part === partId(part))?.price
     const each = own ?? Math.round(usualPrice(part, circuit.amps, stock.prices))
-    fittings.push({ name: nameOf(part, stock.units), price: part.count * each })
+    fittings.push({ what: whatOf(part), price: part.count * each })
   }
   return { fittings, chargerA: charger?.amps ?? null }
 }
 
-function nameOf({ kind, size, lengthM, amps, count }: CircuitPart, units: Units): string {
-  switch (kind) {
-    case 'battery-cable':
-      return `${count} × battery cable ${size}, ${formatLength(lengthM!, units)}`
-    case 'lugs':
-      return `${count} lugs`
-    case 'battery-fuse':
-      return `battery fuse, ${amps} A`
-    case 'disconnect':
-      return 'battery disconnect'
-    case 'busbars':
-      return `${count} busbars`
-  }
-}
+const whatOf = ({ kind, size, lengthM, amps, count }: CircuitPart): Told =>
+  told(`fitting.${kind}`, { count, size, lengthM, amps })
 
 /** The smallest charger of its volts that fills it within half a day, else the largest. */
 function chargerFor(bank: Bank, { chargers }: BankFittings) {

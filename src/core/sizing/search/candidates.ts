@@ -1,3 +1,4 @@
+import { type Told, told } from '../../quantity/told'
 import { bankFaults } from '../../plan/bankFaults'
 import type { Plan } from '../../plan/document'
 import type { Equipment } from '../../plan/equipment'
@@ -181,25 +182,26 @@ function candidateOf(id: string, name: string, source: Source, owned: boolean): 
 export function outBeforehand(
   candidate: SearchCandidate,
   want: SearchConstraints,
-): { why: string; missedBy: number } | null {
+): { why: Told; missedBy: number } | null {
   const { price, source } = candidate
   const { budget, pieceKg } = want
-  const out = (why: string, missedBy = 1) => ({ why, missedBy })
-  if (budget !== null && price === null) return out('its price is not known')
+  const out = (what: string, missedBy = 1, values: Told['with'] = {}) => ({
+    why: told(`search.${what}`, values),
+    missedBy,
+  })
+  if (budget !== null && price === null) return out('noPrice')
   if (budget !== null && price! > budget)
-    return out(`${Math.ceil(price! - budget)} over the budget`, (price! - budget) / Math.max(1, budget))
+    return out('overBudget', (price! - budget) / Math.max(1, budget), { over: Math.ceil(price! - budget) })
   if (pieceKg !== null && source.weightKg !== null && source.weightKg > pieceKg)
-    return out(`a piece weighs ${source.weightKg} kg`, (source.weightKg - pieceKg) / Math.max(1, pieceKg))
-  if (!want.allowsFlooded && source.bank?.battery.chemistry === 'flooded')
-    return out('flooded batteries gas indoors')
-  if (!want.allowsModifiedSine && source.bank?.inverter?.wave === 'modified sine')
-    return out('a modified sine wave harms motors and medical devices')
-  if (want.plugAndPlay && source.bank) return out('has to be wired: fuses, cables, lugs')
+    return out('heavy', (source.weightKg - pieceKg) / Math.max(1, pieceKg), { pieceKg: source.weightKg })
+  if (!want.allowsFlooded && source.bank?.battery.chemistry === 'flooded') return out('gas')
+  if (!want.allowsModifiedSine && source.bank?.inverter?.wave === 'modified sine') return out('modifiedSine')
+  if (want.plugAndPlay && source.bank) return out('wired')
   if (want.transferMs !== null) {
     const ms = source.outfit?.transferMs ?? null
-    if (ms === null) return out('does not switch over by itself')
-    if (ms > want.transferMs) return out(`switches over within ${ms} ms`)
+    if (ms === null) return out('noSwitchOver')
+    if (ms > want.transferMs) return out('slowSwitchOver', 1, { switchesMs: ms })
   }
-  if (want.gives240V && !source.volts.includes(240)) return out('gives no 240 V')
+  if (want.gives240V && !source.volts.includes(240)) return out('no240V')
   return null
 }

@@ -1,4 +1,5 @@
 import type { Source } from '../../plan/power'
+import { type Told, told } from '../../quantity/told'
 import { piecesOf, totalWeightKg } from '../../storage/expansion'
 
 /** What speaks for a ready-made station and for a bank built of parts, beside hours. */
@@ -7,9 +8,9 @@ export interface MadeOrBuilt {
   totalKg: number | null
   /** hours of work until it stands */
   workH: number
-  repair: string
-  warranty: string
-  skill: string
+  repair: Told
+  warranty: Told
+  skill: Told
 }
 
 /** Hours a practised person takes for a bank: the board with its fuses, and each battery. From memory. */
@@ -23,9 +24,9 @@ export function madeOrBuilt(source: Source): MadeOrBuilt {
     return {
       ...common,
       workH: 0.25,
-      repair: 'Sent back whole; out of warranty usually replaced.',
-      warranty: outfit ? `${outfit.warrantyYears} years on the whole.` : 'As its maker says.',
-      skill: 'Anyone: plug in. An inlet or transfer switch belongs to a licensed electrician.',
+      repair: told('made.repair'),
+      warranty: told('made.warranty', { years: outfit?.warrantyYears ?? null }),
+      skill: told('made.skill'),
     }
   const wires240 = bank.inverter?.volts.includes(240) ?? false
   return {
@@ -34,8 +35,8 @@ export function madeOrBuilt(source: Source): MadeOrBuilt {
       BUILD_H.board +
       BUILD_H.eachBattery * (piecesOf(source) - (bank.inverter ? 1 : 0)) +
       (wires240 ? BUILD_H.wiring240 : 0),
-    repair: 'Any part can be replaced alone; a fuse or an inverter within the hour.',
-    warranty: 'Each part has its own; nobody answers for the whole.',
-    skill: `Someone qualified in direct current: fuses, cable sizes, torque.${wires240 ? ' Fixed wiring belongs to a licensed electrician.' : ''}`,
+    repair: told('built.repair'),
+    warranty: told('built.warranty'),
+    skill: told('built.skill', { wires240 }),
   }
 }

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
+import { said } from '../../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { searchStock } from '@/catalog/searchStock'
 import { mixedLoads, planWith } from '../../../../tests/support/samplePlan'
@@ -42,16 +43,16 @@ describe('candidates', () => {
     const bank = all.find(({ name }) => name.includes('flooded'))!
     const station = all.find(({ id }) => id === 'station-3600')!
     expect(outBeforehand(station, { ...NO_CONSTRAINTS, budget: 3000 })).toMatchObject({
-      why: '100 over the budget',
+      why: { what: 'search.overBudget', with: { over: 100 } },
       missedBy: 100 / 3000,
     })
-    expect(outBeforehand(station, { ...NO_CONSTRAINTS, pieceKg: 30 })?.why).toBe('a piece weighs 45 kg')
-    expect(outBeforehand(bank, { ...NO_CONSTRAINTS, allowsFlooded: false })?.why).toMatch(/gas/)
+    expect(said(outBeforehand(station, { ...NO_CONSTRAINTS, pieceKg: 30 })!.why)).toBe('a piece weighs 45 kg')
+    expect(said(outBeforehand(bank, { ...NO_CONSTRAINTS, allowsFlooded: false })!.why)).toMatch(/gas/)
     const cheap = all.find(({ name }) => name.includes('modified sine'))!
-    expect(outBeforehand(cheap, { ...NO_CONSTRAINTS, allowsModifiedSine: false })?.why).toMatch(
+    expect(said(outBeforehand(cheap, { ...NO_CONSTRAINTS, allowsModifiedSine: false })!.why)).toMatch(
       /harms motors/,
     )
-    expect(outBeforehand(bank, { ...NO_CONSTRAINTS, gives240V: true })?.why).toBe('gives no 240 V')
+    expect(said(outBeforehand(bank, { ...NO_CONSTRAINTS, gives240V: true })!.why)).toBe('gives no 240 V')
     expect(outBeforehand(station, NO_CONSTRAINTS)).toBeNull()
   })
 })
@@ -152,6 +153,8 @@ describe('the search', () => {
     const short = planWith(mixedLoads(6), undefined, 12)
     const lightly = { ...short, loads: short.loads.filter((_, i) => i % 3 === 0) }
     expect(new Search([lightly], NO_CONSTRAINTS, 0.8, 0.1, RUNS).judge(candidate).why).toBeNull()
-    expect(new Search([lightly], NO_CONSTRAINTS, 0.8, 300, RUNS).judge(candidate).why).toMatch(/short/)
+    expect(new Search([lightly], NO_CONSTRAINTS, 0.8, 300, RUNS).judge(candidate).why?.what).toBe(
+      'search.short',
+    )
   })
 })

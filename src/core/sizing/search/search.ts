@@ -1,7 +1,7 @@
 import type { Plan } from '../../plan/document'
 import { NO_REFILL } from '../../plan/noRefill'
 import type { Load, Source } from '../../plan/schema'
-import { formatDuration, formatWatts } from '../../quantity/format'
+import { type Told, told } from '../../quantity/told'
 import { percentileInPlace } from '../../quantity/percentile'
 import { leftOutWhy } from '../../simulation/compile'
 import { DEFAULT_SEED } from '../../simulation/simulate'
@@ -30,7 +30,7 @@ export interface Judged {
   /** by scenario, in the order asked */
   byScenario: { scenarioId: string; runtimeMin: number; neededMin: number }[]
   /** the first reason it does not hold; null when it does */
-  why: string | null
+  why: Told | null
   /** how far the reason is from none: for telling near misses, 0…1 and more */
   missedBy: number
 }
@@ -93,10 +93,10 @@ export class Search {
       worst = Math.min(worst, reached)
       if (reached < neededMin && (judged.why === null || 1 - reached / neededMin > judged.missedBy)) {
         // with what refills it the hours without are fewer than those after its first end, and not counted here
-        const words = this.want.countsRefill
-          ? `runs out after ${formatDuration(reached)} at first`
-          : `${formatDuration(neededMin - reached)} short`
-        judged.why = `${words}${this.plans.length > 1 ? ` in ${plan.scenario.name}` : ''}`
+        const scenario = this.plans.length > 1 ? plan.scenario.name : null
+        judged.why = this.want.countsRefill
+          ? told('search.runsOut', { afterLongMin: reached, scenario })
+          : told('search.short', { shortLongMin: neededMin - reached, scenario })
         judged.missedBy = 1 - reached / neededMin
       }
     }
@@ -105,25 +105,27 @@ export class Search {
     judged.carries = refusal === null
     const missedHours = judged.why === null ? 0 : judged.missedBy
     judged.missedBy = missedHours + (refusal?.missedBy ?? 0)
-    if (refusal) judged.why = judged.why === null ? refusal.why : `${refusal.why}; ${judged.why}`
+    if (refusal)
+      judged.why =
+        judged.why === null ? refusal.why : told('search.both', { first: refusal.why, second: judged.why })
     return judged
   }
 
   /** Why what is planned to refill does not reach it; null where all of it does. */
-  private unfilled({ source }: SearchCandidate): string | null {
+  private unfilled({ source }: SearchCandidate): Told | null {
     for (const plan of this.plans) {
       const recordLow = recordLowOf(plan.refill, plan.scenario)
       const panels = plan.refill.panels.filter(({ on }) => on)
       const joined = panels.flatMap((array) => restrung(array, source, recordLow, this.controllers) ?? [])
       if (joined.length < panels.length)
         return source.bank || source.outfit?.input.solar
-          ? 'cannot be recharged as asked: the panels’ volts do not suit its input'
-          : 'cannot be recharged as asked: it has no input for panels'
+          ? told('search.panelsDoNotSuit')
+          : told('search.noPanelInput')
       const [cause] = connectionCauses(
         { ...plan, refill: { ...plan.refill, panels: joined } },
         source,
       ).filter(({ isNothing }) => isNothing)
-      if (cause) return `cannot be recharged as asked: ${cause.words.replace(source.name, 'it')}`
+      if (cause) return told('search.unfilled', { cause: cause.why })
     }
     return null
   }
@@ -132,24 +134,32 @@ export class Search {
   private refusal(plan: Plan, { source }: SearchCandidate): Pick<Judged, 'why' | 'missedBy'> | null {
     const loads = carriedLoads(plan)
     const wrong = loads.find(({ volts }) => !source.volts.includes(volts))
-    if (wrong) return { why: `${wrong.name} wants ${wrong.volts} V`, missedBy: 1 }
+    if (wrong)
+      return { why: told('search.wrongVolts', { name: wrong.name, volts: wrong.volts }), missedBy: 1 }
     const [carry] = carryStrains(source, loads, plan)
     if (carry.neededW > carry.limitW)
       return {
-        why: `carries ${inUnit(carry.limitW, carry.unit)}${carry.part && `, ${carry.part}`}, ${inUnit(carry.neededW, carry.unit)} run together`,
+        why: told('search.carries', {
+          limit: carry.limitW,
+          needed: carry.neededW,
+          unit: carry.unit,
+          part: carry.part || null,
+        }),
         missedBy: carry.neededW / Math.max(1, carry.limitW) - 1,
       }
     const [start] = startStrains(source, loads, plan)
     if (start.neededW > start.limitW)
       return {
-        why: `starts ${formatWatts(start.limitW)}, ${start.binding?.name ?? 'a start'} asks ${formatWatts(start.neededW)}`,
+        why: told('search.starts', {
+          limitW: start.limitW,
+          neededW: start.neededW,
+          name: start.binding?.name ?? null,
+        }),
         missedBy: start.neededW / Math.max(1, start.limitW) - 1,
       }
     return null
   }
 }
-
-const inUnit = (watts: number, unit: 'W' | 'VA') => formatWatts(watts).replace(/W$/, unit)
 
 const carriedLoads = (plan: Plan): Load[] => plan.loads.filter((load) => leftOutWhy(load, plan) === null)
 

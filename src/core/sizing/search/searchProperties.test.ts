@@ -1,3 +1,5 @@
+import { told } from '../../quantity/told'
+import { said } from '../../../../tests/support/saidTold'
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { searchStock } from '@/catalog/searchStock'
@@ -87,7 +89,7 @@ const judgedOf = fc
       runtimeMin,
       isBeyond: false,
       byScenario: [],
-      why: carries && missedBy === 0 ? null : 'short',
+      why: carries && missedBy === 0 ? null : told('search.both'),
       missedBy,
     })),
   )
@@ -150,8 +152,8 @@ describe('ready-made against built of parts', () => {
     expect(station.workH).toBeLessThan(1)
     expect(small.workH).toBeGreaterThan(5)
     expect(large.workH).toBeGreaterThan(small.workH + 4)
-    expect(station.warranty).toBe('5 years on the whole.')
-    expect(large.skill).toMatch(/licensed electrician/)
-    expect(small.skill).not.toMatch(/licensed electrician/)
+    expect(said(station.warranty)).toBe('5 years on the whole.')
+    expect(said(large.skill)).toMatch(/licensed electrician/)
+    expect(said(small.skill)).not.toMatch(/licensed electrician/)
   })
 })

@@ -7,6 +7,7 @@ import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
 import { bankAh, bankVolts, bankWarnings, bankWh, chargerAmps, refillHours } from '@/core/storage/bank'
 import { type BankLine as Line, arrangement } from '@/core/storage/bankLine'
 import { FieldScope } from '@/ui/field/FieldScope'
+import { useTold } from '@/ui/household/useTold'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { changePowerSystem, changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
@@ -28,6 +29,7 @@ const SLOW_H = 24
 
 /** A bank put together of batteries, rows and an inverter; what does not fit is said and kept as a draft. */
 export function BankBuilder({ system, source }: { system: PowerSystem; source: Source & { bank: Bank } }) {
+  const tell = useTold()
   const store = useHouseholdStore()
   const is230 = useHousehold(({ household }) => household.profile.mains === '230 V')
   const [draft, setDraft] = useState<Bank | null>(null)
@@ -112,8 +114,8 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
                   {hours > SLOW_H && say('tooSlowBetweenTwoOutages')}.
                 </li>
               )}
-              {bankWarnings(bank).map((words) => (
-                <li key={words}>{words}</li>
+              {bankWarnings(bank).map((warning) => (
+                <li key={warning.what}>{tell(warning)}</li>
               ))}
               {faults.length === 0 && (
                 <BankNeeds source={source} count={(fittingsPrice) => change({ fittingsPrice })} />

@@ -6,6 +6,7 @@ import type { Bank, Source } from '@/core/plan/power'
 import { formatNumber } from '@/core/quantity/format'
 import { fittingsOf } from '@/core/sizing/search/bankFittings'
 import { useUnits } from '@/ui/field/units'
+import { useTold } from '@/ui/household/useTold'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { rich } from '@/ui/rich'
 import { bankNeeds } from '@/words/en/pages/bank'
@@ -22,6 +23,7 @@ export function BankNeeds({
   count: (price: number) => void
 }) {
   const units = useUnits()
+  const tell = useTold()
   const householdId = useHousehold((state) => state.householdId)
   const { wiring, profile, refill } = useHousehold((state) => state.household)
   const { fittings } = fittingsOf(
@@ -34,7 +36,7 @@ export function BankNeeds({
   return (
     <li data-testid="bank-needs">
       {say('besideBatteriesAndInverterItWants', {
-        fittings: fittings.map(({ name }) => name).join('; '),
+        fittings: fittings.map(({ what }) => tell(what)).join('; '),
         number: formatNumber(price),
         currency: profile.currency,
       })}{' '}

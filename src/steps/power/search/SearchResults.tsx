@@ -22,6 +22,7 @@ import { wordsOf } from '@/words/translate'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
 import { useUnits } from '@/ui/field/units'
+import { useTold } from '@/ui/household/useTold'
 import { formatMass } from '@/core/reading/inUnits'
 
 const say = wordsOf(searchResults)
@@ -33,6 +34,8 @@ const MISSES = 5
 export function SearchResults(
   props: SearchState & { goal: Goal; neededH: number; confidence: number; count: number },
 ) {
+  const units = useUnits()
+  const tell = useTold()
   const { judged, all, stage, goal, neededH, confidence, count } = props
   const store = useHouseholdStore()
   const currency = useHousehold(({ household }) => household.profile.currency)
@@ -109,10 +112,10 @@ export function SearchResults(
         <div className={styles.act}>
           <span>
             <b>{picked.candidate.name}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
-            {picked.why && <span className={styles.short}>, {picked.why}</span>}
+            {picked.why && <span className={styles.short}>, {tell(picked.why)}</span>}
           </span>
           <span className={styles.lead} data-testid="buyer-must">
-            {madeOrBuilt(picked.candidate.source).skill}
+            {tell(madeOrBuilt(picked.candidate.source).skill)}
           </span>
           <Button variant="text" onClick={() => setExplained(picked)}>
             {say('theWorking')}
@@ -129,6 +132,7 @@ export function SearchResults(
             new Map(scenarios.map(({ id, name }) => [id, name])),
             confidence,
             currency,
+            { units, startsAt: '' },
           )}
           onClose={() => setExplained(null)}
         />
@@ -165,6 +169,7 @@ function JudgedTable(
 ) {
   const { list, picked, pick, money, hoursOf } = props
   const units = useUnits()
+  const tell = useTold()
   return (
     <Table className={styles.table}>
       <TableHead>
@@ -187,7 +192,7 @@ function JudgedTable(
               <Button variant="text" aria-pressed={one === picked} onClick={() => pick(one)}>
                 {one.candidate.name}
               </Button>
-              {one.why && <div className={styles.short}>{one.why}</div>}
+              {one.why && <div className={styles.short}>{tell(one.why)}</div>}
             </TableCell>
             <TableCell>{money(one.candidate.price)}</TableCell>
             <TableCell>{one.runtimeMin > 0 ? hoursOf(one) : '–'}</TableCell>
@@ -204,6 +209,7 @@ function JudgedTable(
 
 function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
   const units = useUnits()
+  const tell = useTold()
   const { candidate } = judged
   const facts = madeOrBuilt(candidate.source)
   return (
@@ -228,11 +234,11 @@ function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
             : say('aboutHours', { number: formatNumber(facts.workH, 0) })}
         </dd>
         <dt>{say('repair')}</dt>
-        <dd>{facts.repair}</dd>
+        <dd>{tell(facts.repair)}</dd>
         <dt>{say('warranty')}</dt>
-        <dd>{facts.warranty}</dd>
+        <dd>{tell(facts.warranty)}</dd>
         <dt>{say('skill')}</dt>
-        <dd>{facts.skill}</dd>
+        <dd>{tell(facts.skill)}</dd>
       </dl>
     </div>
   )

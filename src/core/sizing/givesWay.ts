@@ -1,29 +1,16 @@
-import { formatWindow } from '../plan/clock'
+import type { DayWindow } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import type { LoadRule } from '../plan/loadRule'
 import type { Load, Steering } from '../plan/schema'
-import { formatPercent, formatWatts } from '../quantity/format'
 
 /** One thing by which a load gives way in a scenario: a rule of its own, or hours in which it is off every day. */
 export interface GivesWay {
+  /** which of them, among all of the plan */
+  id: string
   load: Load
-  words: string
+  by: LoadRule | { kind: 'off daily'; window: DayWindow }
   /** the steering without it */
   without: Steering
-}
-
-/** What a rule says. @example "dropped below 40 %, back above 60 %" */
-export function ruleWords(rule: LoadRule, plan: Plan): string {
-  switch (rule.kind) {
-    case 'with supply':
-      return `only while more than ${formatWatts(rule.aboveW)} come in`
-    case 'by charge':
-      return `dropped below ${formatPercent(rule.dropBelow)}, back above ${formatPercent(rule.backAbove)}`
-    case 'not with': {
-      const other = plan.loads.find(({ id }) => id === rule.loadId)
-      return other ? `never while ${other.name} runs` : 'never with a load that is gone'
-    }
-  }
 }
 
 /** Everything by which the carried loads give way in a plan. */
@@ -34,13 +21,15 @@ export function givesWay(plan: Plan): GivesWay[] {
       const { rules = [], offDaily = [] } = load.steering!
       return [
         ...rules.map((rule, i) => ({
+          id: `${load.id} rule ${i}`,
           load,
-          words: ruleWords(rule, plan),
+          by: rule,
           without: { ...load.steering, rules: rules.filter((_, k) => k !== i) },
         })),
-        ...offDaily.map(({ from, to }, i) => ({
+        ...offDaily.map((window, i) => ({
+          id: `${load.id} off ${i}`,
           load,
-          words: `off daily ${formatWindow({ from, to }, plan.household.units.clock)}`,
+          by: { kind: 'off daily' as const, window },
           without: { ...load.steering, offDaily: offDaily.filter((_, k) => k !== i) },
         })),
       ]
