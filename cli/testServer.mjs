@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs'
 import { ensurePortFree, runInstance } from './instance.mjs'
 import { placeOf } from './paths.mjs'
 
-const place = placeOf('test-browser')
+const place = placeOf(process.env.YOTROPE_TEST_PLACE ?? 'test-browser')
 rmSync(place.home, { recursive: true, force: true })
 const port = Number(process.env.PORT)
 await ensurePortFree(port)

@@ -36,7 +36,7 @@ describe('weather presets', () => {
     expect(presetWeather('cold-inland', 'ice', 1, 45).ok).toBe(true)
     expect(presetWeather('cold-inland', 'ice', 7, 45)).toMatchObject({
       ok: false,
-      message: expect.stringMatching(/With days of 26 °C there is no such weather/),
+      why: { what: 'noSuchWeather', with: { usualHighC: 26 } },
     })
     expect(presetWeather('cold-inland', 'heat', 7, 45).ok).toBe(true)
     expect(presetWeather('cold-inland', 'heat', 1, 45).ok).toBe(false)

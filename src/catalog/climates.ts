@@ -1,3 +1,4 @@
+import { type Told, told } from '@/core/quantity/told'
 import type { Scenario } from '@/core/plan/schema'
 import type { SkyClass } from '@/core/plan/limits'
 
@@ -7,7 +8,6 @@ import type { SkyClass } from '@/core/plan/limits'
  */
 export interface Climate {
   id: string
-  name: string
   /** °C of an ordinary day, January to December in the north */
   lowC: readonly number[]
   highC: readonly number[]
@@ -16,43 +16,36 @@ export interface Climate {
 export const CLIMATES: readonly Climate[] = [
   {
     id: 'cold-inland',
-    name: 'Cold winters, inland',
     lowC: [-14, -13, -7, 0, 6, 11, 14, 13, 8, 2, -4, -10],
     highC: [-5, -3, 3, 11, 18, 23, 26, 25, 20, 12, 5, -2],
   },
   {
     id: 'far-north',
-    name: 'Far north',
     lowC: [-22, -21, -16, -8, 0, 6, 9, 7, 2, -5, -13, -19],
     highC: [-12, -10, -3, 4, 11, 17, 20, 17, 11, 3, -5, -10],
   },
   {
     id: 'mild-coast',
-    name: 'Mild coast',
     lowC: [3, 3, 4, 6, 9, 11, 13, 13, 11, 9, 6, 4],
     highC: [8, 8, 10, 13, 16, 19, 21, 21, 18, 15, 11, 9],
   },
   {
     id: 'warm-humid',
-    name: 'Warm and humid',
     lowC: [4, 6, 9, 13, 18, 22, 23, 23, 20, 14, 9, 5],
     highC: [15, 17, 21, 25, 29, 32, 33, 33, 30, 25, 20, 16],
   },
   {
     id: 'dry-summer',
-    name: 'Dry summers',
     lowC: [5, 6, 7, 9, 12, 16, 18, 18, 16, 12, 9, 6],
     highC: [13, 15, 17, 20, 24, 29, 32, 32, 28, 23, 18, 14],
   },
   {
     id: 'hot-desert',
-    name: 'Hot desert',
     lowC: [6, 8, 12, 16, 21, 26, 29, 28, 25, 18, 11, 6],
     highC: [19, 22, 26, 31, 36, 41, 42, 41, 38, 31, 24, 19],
   },
   {
     id: 'mountains',
-    name: 'High valleys',
     lowC: [-10, -10, -7, -3, 2, 6, 9, 9, 5, 0, -5, -9],
     highC: [1, 2, 5, 9, 14, 20, 24, 23, 19, 13, 6, 2],
   },
@@ -60,7 +53,6 @@ export const CLIMATES: readonly Climate[] = [
 
 export interface Storm {
   id: string
-  name: string
   /** K by which the month's low and high are moved */
   lowK: number
   highK: number
@@ -75,7 +67,6 @@ export interface Storm {
 export const STORMS: readonly Storm[] = [
   {
     id: 'ordinary',
-    name: 'An ordinary day',
     lowK: 0,
     highK: 0,
     rain: 'dry',
@@ -85,7 +76,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'ice',
-    name: 'Ice storm',
     lowK: 0,
     highK: -4,
     rain: 'dry',
@@ -95,7 +85,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'deep-cold',
-    name: 'Deep cold',
     lowK: -9,
     highK: -8,
     rain: 'dry',
@@ -105,7 +94,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'snow',
-    name: 'Heavy snow',
     lowK: -1,
     highK: -4,
     rain: 'dry',
@@ -115,7 +103,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'wind',
-    name: 'Wind storm',
     lowK: 2,
     highK: -1,
     rain: 'rain',
@@ -125,7 +112,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'thunder',
-    name: 'Thunderstorms',
     lowK: 1,
     highK: -1,
     rain: 'downpour',
@@ -135,7 +121,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'rain',
-    name: 'Days of rain',
     lowK: 2,
     highK: -4,
     rain: 'downpour',
@@ -145,7 +130,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'heat',
-    name: 'Heat wave',
     lowK: 5,
     highK: 7,
     rain: 'dry',
@@ -155,7 +139,6 @@ export const STORMS: readonly Storm[] = [
   },
   {
     id: 'tropical',
-    name: 'Tropical storm',
     lowK: 1,
     highK: -3,
     rain: 'downpour',
@@ -181,7 +164,7 @@ export function presetWeather(
   stormId: string,
   month: number,
   latitudeDeg: number,
-): { ok: true; weather: PresetWeather } | { ok: false; message: string } {
+): { ok: true; weather: PresetWeather } | { ok: false; why: Told } {
   const climate = CLIMATES.find(({ id }) => id === climateId)
   const storm = STORMS.find(({ id }) => id === stormId)
   if (!climate || !storm) throw new RangeError(`no preset ${climateId}, ${stormId}`)
@@ -192,7 +175,7 @@ export function presetWeather(
   if (tooWarm || tooCold)
     return {
       ok: false,
-      message: `With days of ${usualHighC} °C there is no such weather in that month; choose another, or another start.`,
+      why: told('noSuchWeather', { usualHighC }),
     }
   const lowC = climate.lowC[season] + storm.lowK
   const highC = Math.max(lowC + LEAST_SWING_K, usualHighC + storm.highK)

@@ -3,7 +3,7 @@ import { equipmentClass, systemOf } from '@/catalog/equipment'
 import { generatorOf } from '@/catalog/refill'
 import { NO_REFILL } from '@/core/plan/noRefill'
 import { UNITS_OF } from '@/core/quantity/units'
-import { upkeepOf } from '@/core/refill/upkeep'
+import { upkeepOf } from '@/words/upkeep'
 import { calendarOf } from './calendar'
 
 const tasks = upkeepOf(

@@ -1,6 +1,6 @@
 import 'server-only'
 import ical, { ICalAlarmRelatesTo, ICalAlarmType, ICalEventRepeatingFreq } from 'ical-generator'
-import type { Upkeep } from '@/core/refill/upkeep'
+import type { Upkeep } from '@/words/upkeep'
 import { calendar as calendarWords } from '@/words/en/server/refusals'
 import { wordsOf } from '@/words/translate'
 

@@ -30,7 +30,8 @@ function nodeOf(node: unknown): unknown {
   ]
 }
 
-function accented(text: string): string {
+/** Letters with accents, vowels twice. */
+export function accented(text: string): string {
   return text.replace(/[A-Za-z]/g, (letter) => {
     const to = ACCENTED[PLAIN.indexOf(letter)]
     return LENGTHENED.test(letter) ? to + to : to

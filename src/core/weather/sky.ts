@@ -13,11 +13,11 @@ export const SUN_STEP_MIN = 15
  * Clear to overcast: Kasten & Czeplak 1980, 1 − 0.75·(N ÷ 8)^3.4 at 1, 6 and 8 eighths; a storm's dark days
  * and all spreads: from memory.
  */
-export const SKIES: Record<SkyClass, { share: number; times: number; words: string }> = {
-  clear: { share: 1, times: 1.08, words: 'clear' },
-  mixed: { share: 0.7, times: 1.35, words: 'sun and cloud' },
-  overcast: { share: 0.25, times: 1.6, words: 'overcast' },
-  dark: { share: 0.1, times: 1.8, words: 'dark storm' },
+export const SKIES: Record<SkyClass, { share: number; times: number }> = {
+  clear: { share: 1, times: 1.08 },
+  mixed: { share: 0.7, times: 1.35 },
+  overcast: { share: 0.25, times: 1.6 },
+  dark: { share: 0.1, times: 1.8 },
 }
 
 /** The sky of a scenario that says nothing of it. */

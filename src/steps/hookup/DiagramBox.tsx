@@ -159,7 +159,7 @@ function boxWords(
             ? formatWatts(source.continuousW.value)
             : `${formatEnergy(source.capacityWh.value)}, ${formatWatts(source.continuousW.value)}`,
           source.volts.map((volts) => `${volts} V`).join(', '),
-          say('neutral', { neutral: neutral ?? 'unknown' }),
+          say('neutral', { neutral: neutral ?? say('unknown') }),
         ].slice(0, Math.max(1, Math.floor((box.height - 38) / 17))),
       }
     }

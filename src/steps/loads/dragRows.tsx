@@ -50,6 +50,16 @@ export function DragArea(props: {
       id="ledger"
       sensors={sensors}
       collisionDetection={closestCenter}
+      accessibility={{
+        screenReaderInstructions: { draggable: say('spacePicksItUpArrowsMove') },
+        announcements: {
+          onDragStart: () => say('pickedUp'),
+          onDragOver: ({ over }) =>
+            over ? say('atPlaceOf', { place: ids.indexOf(String(over.id)) + 1, all: ids.length }) : undefined,
+          onDragEnd: () => say('putDown'),
+          onDragCancel: () => say('backWhereItWas'),
+        },
+      }}
       onDragEnd={({ active, over }) => {
         if (over && active.id !== over.id) moveTo(String(active.id), ids.indexOf(String(over.id)))
       }}
@@ -71,6 +81,7 @@ export function DragRow(props: { id: string; isFixed: boolean; children: (drag: 
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id,
     disabled: isFixed,
+    attributes: { roleDescription: say('aRowThatCanBeMoved') },
   })
   return (
     <RowGrip value={isFixed ? null : { ...attributes, ...listeners }}>

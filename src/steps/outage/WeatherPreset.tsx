@@ -3,19 +3,20 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { CLIMATES, STORMS, presetWeather } from '@/catalog/climates'
 import type { Scenario } from '@/core/plan/schema'
-import { SKIES } from '@/core/weather/sky'
 import { formatNumber } from '@/core/quantity/format'
 import { SelectField } from '@/ui/field/SelectField'
 import fields from '@/ui/field/field.module.css'
 import { weatherPreset } from '@/words/en/pages/outage'
 import { wordsOf } from '@/words/translate'
+import { sayTold } from '@/words/sayTold'
+import { climateName, skyName, stormName } from '@/words/weatherWords'
 import styles from './WeatherPreset.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatTemperatures } from '@/core/reading/inUnits'
 
 const say = wordsOf(weatherPreset)
 
-const RAIN_WORDS = { dry: 'dry', rain: 'rain', downpour: 'downpour' }
+const RAIN_WORDS = { dry: say('dry'), rain: say('rain'), downpour: say('downpour') }
 
 /** Weather by a climate and a kind of storm, in the month the outage starts: shown before it is taken over. */
 export function WeatherPreset(props: { scenario: Scenario; change: (part: Partial<Scenario>) => void }) {
@@ -26,7 +27,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
   const month = Number(scenario.startsAt.slice(5, 7))
   const found = presetWeather(climateId, stormId, month, scenario.place.latitudeDeg)
   const { weather } = found.ok ? found : { weather: null }
-  const sky = weather?.sky?.kind === 'days' ? weather.sky.days.map((day) => SKIES[day].words) : []
+  const sky = weather?.sky?.kind === 'days' ? weather.sky.days.map((day) => skyName(day)) : []
   return (
     <div className={fields.row} role="group" aria-label={say('weatherLike')}>
       <span className={fields.label}>{say('weatherLike')}</span>
@@ -36,14 +37,14 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
             cell
             label={say('climate')}
             value={climateId}
-            options={CLIMATES.map(({ id, name }) => ({ value: id, words: name }))}
+            options={CLIMATES.map(({ id }) => ({ value: id, words: climateName(id) }))}
             onChange={setClimate}
           />
           <SelectField
             cell
             label={say('kindOfWeather')}
             value={stormId}
-            options={STORMS.map(({ id, name }) => ({ value: id, words: name }))}
+            options={STORMS.map(({ id }) => ({ value: id, words: stormName(id) }))}
             onChange={setStorm}
           />
         </span>
@@ -60,7 +61,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
           </span>
         ) : (
           <span className={fields.trouble} role="status">
-            {found.ok ? '' : found.message}
+            {found.ok ? '' : sayTold(found.why, { units, startsAt: scenario.startsAt })}
           </span>
         )}
       </span>

@@ -36,7 +36,7 @@ export function OptionCell({ row, context, isChosen, openWorking }: OptionCellPr
   if (!counts) return '–'
   const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
   if (isField && !(row.follows && context.source.bank)) return <CellField row={row} context={context} />
-  const words = `${row.fails?.(context) ? 'short: ' : ''}${shownOf(row, context)}`
+  const words = `${row.fails?.(context) ? say('short') : ''}${shownOf(row, context)}`
   const working = row.working?.(context)
   return working ? (
     <ButtonBase className={styles.figure} title={say('theWorking')} onClick={() => openWorking(working)}>

@@ -29,11 +29,11 @@ import { cellKey, useScenarioMatrix } from './useScenarioMatrix'
 const say = wordsOf(optionTable)
 
 const KIND_WORDS = {
-  station: 'portable',
+  station: say('portable'),
   bank: say('builtOfParts'),
   ups: say('officeUps'),
   hybrid: say('hybridInverter'),
-  vehicle: 'vehicle',
+  vehicle: say('vehicle'),
 }
 
 const ALL = '*'

@@ -114,7 +114,7 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
       },
       {
         label: say('lossEstimate'),
-        show: ({ source }) => (source.lossRule === 'flat' ? say('flatShare') : 'efficiency'),
+        show: ({ source }) => (source.lossRule === 'flat' ? say('flatShare') : say('efficiency')),
         setting: 'lossRule',
       },
       {
@@ -212,10 +212,16 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
           : '–'
       }),
       plain(say('chargesWhileSupplying'), ({ source }) =>
-        source.outfit ? (source.outfit.suppliesWhileCharging ? 'yes' : 'no') : source.bank ? 'yes' : '–',
+        source.outfit
+          ? source.outfit.suppliesWhileCharging
+            ? say('yes')
+            : say('no')
+          : source.bank
+            ? say('yes')
+            : '–',
       ),
       plain(say('passThrough'), ({ source }) =>
-        source.outfit ? (source.outfit.passThrough ? 'yes' : 'no') : '–',
+        source.outfit ? (source.outfit.passThrough ? say('yes') : say('no')) : '–',
       ),
       plain(say('transferTime'), ({ source }) => {
         const ms = source.outfit?.transferMs
@@ -291,7 +297,7 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
         const sleep = source.outfit?.sleep ?? null
         const search = source.bank?.inverter?.search
         if (sleep) return say('under', { watts: formatWatts(sleep.belowW) })
-        return search ? say('searchesUnder', { watts: formatWatts(search.belowW) }) : 'no'
+        return search ? say('searchesUnder', { watts: formatWatts(search.belowW) }) : say('no')
       }),
       plain(say('operatingTemperature'), ({ source, plan }) => celsiusWords(source.outfit?.dischargeC, plan)),
       plain(say('cold'), ({ source, plan }) =>

@@ -107,7 +107,7 @@ export function CarPanel({
         <p className="caution">
           {isElectric ? say('outletAndCableMustSuitThe') : say('engineRunningOutdoorsOnlyNeverIn')}
         </p>
-        <Foldable name="the car">
+        <Foldable name={say('theCar')}>
           <CheckField
             label={say('counts')}
             words={say('inUse')}

@@ -112,7 +112,7 @@ export function GeneratorPanel(props: {
           <p className={styles.refused}>{say('underAQuarterOfItsWatts')}</p>
         )}
         <p className="caution">{say('outdoorsOnly6M20Ft')}</p>
-        <Foldable name="the generator">
+        <Foldable name={say('theGenerator')}>
           <CheckField
             label={say('counts')}
             words={say('inUse')}

@@ -163,7 +163,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
           )}
           {charge && (
             <CurveLane
-              name="Charge"
+              name={say('charge')}
               figure={say('least', { percent: formatPercent(charge.least) })}
               label={say('stateOfChargeOfLeastAt', {
                 source: source.name,
@@ -181,7 +181,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             />
           )}
           <StretchLane
-            name="Generator"
+            name={say('generator')}
             startsAt={startsAt}
             shownMin={shownMin}
             stretches={charging.generator}
@@ -191,7 +191,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             onChange={(generator) => edit(changeCharging({ generator }))}
           />
           <StretchLane
-            name="Car"
+            name={say('car')}
             startsAt={startsAt}
             shownMin={shownMin}
             stretches={charging.car}
@@ -200,7 +200,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             onChange={(car) => edit(changeCharging({ car }))}
           />
           <StretchLane
-            name="Grid is back"
+            name={say('gridIsBack')}
             startsAt={startsAt}
             shownMin={shownMin}
             stretches={charging.grid}

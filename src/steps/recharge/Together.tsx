@@ -92,42 +92,39 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             </TableRow>
           </TableHead>
           <TableBody>
-            <Row name="Sun" wh={formatEnergy(mean.sunWh)} />
-            {mean.gridWh > 1 && <Row name="Grid" wh={formatEnergy(mean.gridWh)} />}
+            <Row name={say('sun')} wh={formatEnergy(mean.sunWh)} />
+            {mean.gridWh > 1 && <Row name={say('grid')} wh={formatEnergy(mean.gridWh)} />}
             {mean.generatorWh > 1 && (
               <Row
-                name={`Generator, ${formatNumber(mean.generatorH, 1)} h at ${formatWatts(mean.generatorWh / mean.generatorH)}`}
+                name={say('generatorHAt', {
+                  number: formatNumber(mean.generatorH, 1),
+                  watts: formatWatts(mean.generatorWh / mean.generatorH),
+                })}
                 wh={formatEnergy(mean.generatorWh)}
               />
             )}
-            {mean.carAcWh > 1 && <Row name="Car, household current" wh={formatEnergy(mean.carAcWh)} />}
-            {inChargerWh > 1 && <Row name="Of these, lost in the charger" wh={formatEnergy(inChargerWh)} />}
-            {mean.dcWh > 1 && <Row name="Car, 12 V" wh={formatEnergy(mean.dcWh)} />}
-            {clippedWh > 1 && (
-              <Row name="Clipped by the input’s amps and watts" wh={formatEnergy(clippedWh)} />
-            )}
+            {mean.carAcWh > 1 && <Row name={say('carHouseholdCurrent')} wh={formatEnergy(mean.carAcWh)} />}
+            {inChargerWh > 1 && <Row name={say('ofTheseLostInTheCharger')} wh={formatEnergy(inChargerWh)} />}
+            {mean.dcWh > 1 && <Row name={say('car12V')} wh={formatEnergy(mean.dcWh)} />}
+            {clippedWh > 1 && <Row name={say('clippedByTheInputsAmpsAnd')} wh={formatEnergy(clippedWh)} />}
             {belowWh > 1 && (
-              <Row
-                name="Lost: the panels’ volts below what the input needs"
-                wh={formatEnergy(belowWh)}
-                isLost
-              />
+              <Row name={say('lostThePanelsVoltsBelowWhat')} wh={formatEnergy(belowWh)} isLost />
             )}
             {mean.unusedWh > 1 && (
-              <Row name="Not taken: full, cold or too much" wh={formatEnergy(mean.unusedWh)} />
+              <Row name={say('notTakenFullColdOrToo')} wh={formatEnergy(mean.unusedWh)} />
             )}
             {mean.directWh > 1 && (
-              <Row name="Straight to the loads, past the battery" wh={formatEnergy(mean.directWh)} />
+              <Row name={say('straightToTheLoadsPastThe')} wh={formatEnergy(mean.directWh)} />
             )}
-            <Row name="Drained from the battery" wh={formatEnergy(mean.drainWh)} />
+            <Row name={say('drainedFromTheBattery')} wh={formatEnergy(mean.drainWh)} />
             <Row
-              name={`A day: comes in or could, ${formatNumber(plan.scenario.confidence * 100)} % sure`}
+              name={say('aDayComesInOrCould', { number: formatNumber(plan.scenario.confidence * 100) })}
               wh={formatEnergy(broughtPerDayWh)}
               strong
             />
-            <Row name="A day: goes out" wh={formatEnergy(neededPerDayWh)} strong />
+            <Row name={say('aDayGoesOut')} wh={formatEnergy(neededPerDayWh)} strong />
             {refill!.unfedMin.p50 > 0 && (
-              <Row name="Hours without power, most likely" wh={formatDuration(refill!.unfedMin.p50)} />
+              <Row name={say('hoursWithoutPowerMostLikely')} wh={formatDuration(refill!.unfedMin.p50)} />
             )}
           </TableBody>
         </Table>

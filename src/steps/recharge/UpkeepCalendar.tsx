@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Plan } from '@/core/plan/document'
-import { upkeepOf } from '@/core/refill/upkeep'
+import { upkeepOf } from '@/words/upkeep'
 import { SelectField } from '@/ui/field/SelectField'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { upkeepCalendar } from '@/words/en/pages/recharge'

@@ -7,6 +7,14 @@ import styles from './recharge.module.css'
 
 const say = wordsOf(windowDrawing)
 
+const VERDICTS: Record<ArrayCheck['verdict'], string> = {
+  refused: say('refused'),
+  clipped: say('clipped'),
+  fits: say('fits'),
+  'too low': say('tooLow'),
+  unsure: say('unsure'),
+}
+
 const W = 360
 const H = 190
 const STEPS = 40
@@ -33,7 +41,7 @@ export function WindowDrawing({ window, check }: { window: InputWindow; check: A
         volts3: volts(check.hotVmpV),
         volts4: volts(coldV),
         number2: formatNumber(check.iscA, 1),
-        verdict: check.verdict,
+        verdict: VERDICTS[check.verdict],
       })}
       data-verdict={check.verdict}
     >

@@ -14,7 +14,7 @@ import styles from './RuntimePage.module.css'
 const say = wordsOf(energyByLoad)
 
 const WHY = {
-  off: 'off',
+  off: say('off'),
   refused: say('notOnBattery'),
   tier: say('notCarriedInThisPlan'),
   voltage: say('needsAnotherVoltage'),

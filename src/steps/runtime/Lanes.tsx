@@ -54,7 +54,7 @@ export function Lanes(props: {
       <p className={styles.how}>{say('aTypicalRunPaleWhereThe')}</p>
       {refill && (
         <CurveLane
-          name="Charging"
+          name={say('charging')}
           figure={formatEnergy(inWh)}
           label={say('chargingByTheHourOverThe', { energy: formatEnergy(inWh) })}
           hue="refill"

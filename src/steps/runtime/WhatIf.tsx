@@ -111,7 +111,7 @@ export function WhatIf() {
 }
 
 function lostWords({ kind, lostH, isPastHorizon }: WorseOutcome): string {
-  if (kind === 'longer') return 'none; more is asked'
-  if (lostH * 60 < 1) return isPastHorizon ? say('noneThatIsSeen') : 'none'
+  if (kind === 'longer') return say('noneMoreIsAsked')
+  if (lostH * 60 < 1) return isPastHorizon ? say('noneThatIsSeen') : say('noneWord')
   return formatDuration(lostH * 60)
 }

@@ -15,6 +15,7 @@ import { SelectField } from '@/ui/field/SelectField'
 import { rich } from '@/ui/rich'
 import { whereFields } from '@/words/en/pages/start'
 import { wordsOf } from '@/words/translate'
+import { climateName } from '@/words/weatherWords'
 
 const say = wordsOf(whereFields)
 
@@ -178,7 +179,7 @@ export function WhereFields(props: {
       )}
       <Typography variant="caption" color="text.secondary">
         {say('onAnOrdinaryDayOfThat', {
-          climate: climate.name,
+          climate: climateName(climate.id),
           temperatures: formatTemperatures(climate.lowC[month], climate.highC[month], units),
           place: place ? 'yes' : 'no',
         })}

@@ -7,7 +7,7 @@ const say = wordsOf(evidenceMark)
 const WORDS: Record<Evidence, string> = {
   typical: say('aTypicalValue'),
   label: say('readOffTheLabel'),
-  measured: 'measured',
+  measured: say('measured'),
   tested: say('seenInATestRun'),
 }
 

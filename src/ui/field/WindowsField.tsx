@@ -22,6 +22,15 @@ interface WindowsFieldProps {
   optional?: boolean
 }
 
+const DAY_NAMES: Record<Weekday, string> = {
+  mon: say('monday'),
+  tue: say('tuesday'),
+  wed: say('wednesday'),
+  thu: say('thursday'),
+  fri: say('friday'),
+  sat: say('saturday'),
+  sun: say('sunday'),
+}
 const DAY_LETTERS: Record<Weekday, string> = {
   mon: say('mo'),
   tue: say('tu'),
@@ -99,7 +108,7 @@ function Days({
       }}
     >
       {WEEKDAYS.map((day) => (
-        <ToggleButton key={day} value={day} aria-label={`${label}: ${day}`}>
+        <ToggleButton key={day} value={day} aria-label={say('onDay', { label, day: DAY_NAMES[day] })}>
           {DAY_LETTERS[day]}
         </ToggleButton>
       ))}

@@ -195,11 +195,10 @@ test('WindowsField adds, limits to days, and removes stretches; the last day sta
   }
   render(<Held />)
   const user = userEvent.setup()
-  for (const day of ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'])
-    await user.click(screen.getByLabelText(`On 1: ${day}`))
+  const week = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+  for (const day of week) await user.click(screen.getByLabelText(`On 1: ${day}`))
   expect(latest[0].days).toEqual(['sun'])
-  for (const day of ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'])
-    await user.click(screen.getByLabelText(`On 1: ${day}`))
+  for (const day of week.slice(0, 6)) await user.click(screen.getByLabelText(`On 1: ${day}`))
   expect(latest[0].days).toBeUndefined()
   await user.click(screen.getByText('add hours'))
   expect(latest).toHaveLength(2)

@@ -7,7 +7,7 @@ import type { GateFigure } from './gateFigures'
 
 const say = wordsOf(gateView)
 
-const VERDICT_WORDS = { holds: 'enough', short: 'short', unplanned: '', nothing: '' }
+const VERDICT_WORDS = { holds: say('enough'), short: say('short'), unplanned: '', nothing: '' }
 
 /** One gate: its verdict in a word, its margin in figures, and a bar that shows both. */
 export function GateView({ gate, open }: { gate: GateFigure; open: () => void }) {

@@ -45,7 +45,7 @@ export function gateFigures({ gates, result }: Pick<Evaluation, 'gates' | 'resul
       name: say('startingSurge'),
       ...powerFigure(starts),
       detail: starts.binding
-        ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? 'starting' : 'running'}`
+        ? `${starts.binding.name} ${starts.neededW > starts.requirement.runningW ? say('starting') : say('running')}`
         : say('nothingStarts'),
       working: 'starts',
     },
@@ -83,7 +83,7 @@ function refillsFigure(
   return {
     ...frame,
     need: `${formatNumber(hours, hours < 3 ? 1 : 0)} h`,
-    of: 'of 24',
+    of: say('of24'),
     bar: barOf(Math.min(2, coverage), 1),
     detail: say('ofADayWithConfidence', {
       energy: formatEnergy(broughtPerDayWh),

@@ -3,11 +3,12 @@ import Button from '@mui/material/Button'
 import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
-import { SKIES, dayOf, usualSky } from '@/core/weather/sky'
+import { dayOf, usualSky } from '@/core/weather/sky'
 import { skyWords } from '@/core/weather/skyWords'
 import { SelectField } from '@/ui/field/SelectField'
 import { skyRow } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
+import { skyName } from '@/words/weatherWords'
 import styles from './SkyRow.module.css'
 
 const say = wordsOf(skyRow)
@@ -57,7 +58,7 @@ export function SkyRow({
               cell
               label={say('skyOfDay', { name, i: i + 1 })}
               value={day}
-              options={SKY_CLASSES.map((value) => ({ value, words: SKIES[value].words }))}
+              options={SKY_CLASSES.map((value) => ({ value, words: skyName(value) }))}
               onChange={(next: SkyClass) =>
                 change({ sky: { kind: 'days', days: days.map((one, k) => (k === i ? next : one)) } })
               }

@@ -1,6 +1,8 @@
 /** Facts of the core, each said where it is shown. A value’s name with N behind it is the number alone. */
 export const told = {
   of: '{name}: {message}',
+  noSuchWeather:
+    'With days of {usualHighC} there is no such weather in that month; choose another, or another start.',
   noCharger: '{source} has no charger for household current',
   noWallCharging: '{source} has no charger: household current does not charge it',
   chargesWith: '{source} charges with {limitW} at most',

@@ -96,7 +96,7 @@ export function SearchPanel() {
   }
 
   return (
-    <FieldScope id={'search'} name={'the search'}>
+    <FieldScope id={'search'} name={say('theSearch')}>
       <section id="search" className={styles.search} aria-label={say('searchTheCatalogue')}>
         <h2>{say('findEquipment')}</h2>
         <p className={styles.lead}>{say('everyStationWithItsExpansionsAnd')}</p>

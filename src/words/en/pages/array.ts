@@ -66,6 +66,11 @@ export const stringVerdict = {
 }
 
 export const windowDrawing = {
+  refused: 'refused',
+  clipped: 'clipped',
+  fits: 'fits',
+  tooLow: 'too low',
+  unsure: 'unsure',
   inputToAStringHotAt:
     'Input {volts} to {volts2}, {number} A; string {volts3} hot at work to {volts4} cold and open, {number2} A: {verdict}',
   cold: 'cold {volts}',

@@ -112,9 +112,7 @@ export const bankFields = {
   capacityLostToAgeing: 'Capacity lost to ageing',
   peukertExponent: 'Peukert exponent',
   voltageAt50: 'Voltage at 50 %',
-  at1205V: 'at 12.05 V',
   text1205VAtRestThe: '12.05 V at rest: the usual table',
-  at1210VEarlier: 'at 12.10 V earlier',
   text1210VAtRestRecharge: '12.10 V at rest: recharge earlier',
   chargerFusesCablesPrice: 'Charger, fuses, cables: price',
 }

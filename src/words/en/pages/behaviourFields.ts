@@ -65,9 +65,7 @@ export const sessionFields = {
 
 export const startFields = {
   itsPeakMeasuredOrGuessed: 'Its peak, measured or guessed',
-  codeLetter: 'code letter',
   horsepowerAndCodeLetter: 'Horsepower and code letter',
-  fullLoadAmps: 'full-load amps',
   fullLoadAmpsTimesOver: 'Full-load amps, times over',
   upToKvaEachHp: '{value}: up to {kva} kVA each hp',
   motorStart: 'Motor start',

@@ -9,6 +9,7 @@ export const diagramBox = {
   battery: 'Battery',
   neutral: 'neutral {neutral}',
   loads: '{count} loads{cord}',
+  unknown: 'unknown',
 }
 
 export const diagramView = {

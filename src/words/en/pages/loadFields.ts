@@ -94,6 +94,13 @@ export const cyclingRows = {
 }
 
 export const dragRows = {
+  spacePicksItUpArrowsMove:
+    'Space picks it up, arrows move it, space puts it down, Escape leaves it where it was.',
+  pickedUp: 'Picked up.',
+  atPlaceOf: 'At place {place} of {all}.',
+  putDown: 'Put down.',
+  backWhereItWas: 'Back where it was.',
+  aRowThatCanBeMoved: 'a row that can be moved',
   move: 'Move {name}',
   dragToAnotherPlace: 'Drag to another place',
 }

@@ -3,13 +3,9 @@
 export const fileLog = {
   powerW: 'Power, W',
   powerKw: 'Power, kW',
-  kwhTotal: 'kWh total',
   aTotalThatGrowsKwh: 'A total that grows, kWh',
-  whTotal: 'Wh total',
   aTotalThatGrowsWh: 'A total that grows, Wh',
-  kwhEach: 'kWh each',
   energyOfEachIntervalKwh: 'Energy of each interval, kWh',
-  whEach: 'Wh each',
   energyOfEachIntervalWh: 'Energy of each interval, Wh',
   thisFileHasNoRowsOf:
     'This file has no rows of readings. A text file with one reading a line would be right.',

@@ -56,4 +56,7 @@ export const weatherPreset = {
   kindOfWeather: 'Kind of weather',
   useThisWeather: 'Use this weather',
   theSky: '{temperatures}, {rainwords}; the sky {sky}',
+  dry: 'dry',
+  rain: 'rain',
+  downpour: 'downpour',
 }

@@ -2,7 +2,6 @@
 
 export const chosenActs = {
   removed: 'Removed {chosen}.',
-  hiddenPin: 'hidden pin',
   hid: 'Hid {chosen}.',
   duplicateIt: 'Duplicate it',
   removeIt: 'Remove it',
@@ -16,7 +15,6 @@ export const chosenNotes = {
   toCarryIt: 'To carry it',
   toStartIt: 'To start it',
   toLast: 'To last',
-  notWith: 'not with',
   costsNothingOr: '{free} (costs nothing); or ',
   letAndTakeTurns: 'let {waits} and {first} take turns',
   waitingWhileTheOtherRunsTogether:
@@ -46,6 +44,7 @@ export const optionCell = {
   ofWord2: '{pairs} of {system}',
   efficiency: 'efficiency',
   flatShare: 'flat share',
+  short: 'short: ',
 }
 
 export const optionTable = {
@@ -62,6 +61,8 @@ export const optionTable = {
   selected: ', selected',
   pinned: ', pinned',
   sources: ', {nSources} sources',
+  portable: 'portable',
+  vehicle: 'vehicle',
 }
 
 export const powerPage = {
@@ -167,4 +168,7 @@ export const rowGroups = {
   cold: 'Cold',
   noChargingUnder: 'no charging under {temperature}',
   lessAtEveryDegree: 'less at every degree',
+  efficiency: 'efficiency',
+  yes: 'yes',
+  no: 'no',
 }

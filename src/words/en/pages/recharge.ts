@@ -34,6 +34,7 @@ export const carPanel = {
   burnsAtIdle: 'Burns at idle',
   inItsTank: 'In its tank',
   removeIt: 'Remove it',
+  theCar: 'the car',
 }
 
 export const foldable = {
@@ -79,6 +80,7 @@ export const generatorPanel = {
   changeItsOilAfterTheFirst:
     'Change its oil after the first 20 hours and every 50 to 100 after that; run it dry or stabilise the fuel before it is put away.',
   removeIt: 'Remove it',
+  theGenerator: 'the generator',
 }
 
 export const givesWay = {
@@ -93,7 +95,6 @@ export const givesWay = {
   noLonger2: 'No longer: {load} {words}',
   lookedAtEveryQuarterHourWhat:
     'Looked at every quarter hour; what a load catches up afterwards is counted. Medical devices are not offered: their supplier’s plan comes first.',
-  byCharge: 'by charge',
   aNewRule: 'A new rule',
   loadToShed: 'Load to shed',
   whenItIsShed: 'When it is shed',
@@ -160,6 +161,10 @@ export const rechargePage = {
   stateOfChargeOfLeastAt:
     'State of charge of {source}: least {percent}, {percent2} at the planned end, middle run',
   summaryGeneratorAndCar: 'Summary, generator and car',
+  charge: 'Charge',
+  generator: 'Generator',
+  car: 'Car',
+  gridIsBack: 'Grid is back',
 }
 
 export const repeatTool = {
@@ -206,6 +211,20 @@ export const together = {
   fromThere: ', {wallWords} from there',
   chargeOnTheFirstWarning: '. Charge on the first warning.',
   aTimeItsLabelDoesNot: 'a time its label does not tell',
+  sun: 'Sun',
+  grid: 'Grid',
+  generatorHAt: 'Generator, {number} h at {watts}',
+  carHouseholdCurrent: 'Car, household current',
+  ofTheseLostInTheCharger: 'Of these, lost in the charger',
+  car12V: 'Car, 12 V',
+  clippedByTheInputsAmpsAnd: 'Clipped by the input’s amps and watts',
+  lostThePanelsVoltsBelowWhat: 'Lost: the panels’ volts below what the input needs',
+  notTakenFullColdOrToo: 'Not taken: full, cold or too much',
+  straightToTheLoadsPastThe: 'Straight to the loads, past the battery',
+  drainedFromTheBattery: 'Drained from the battery',
+  aDayComesInOrCould: 'A day: comes in or could, {number} % sure',
+  aDayGoesOut: 'A day: goes out',
+  hoursWithoutPowerMostLikely: 'Hours without power, most likely',
 }
 
 export const upkeepCalendar = {

@@ -53,7 +53,6 @@ export const eventDialog = {
   itEndedBecause: 'It ended because',
   theBatteryWasEmpty: 'the battery was empty',
   itWasStoppedEarly: 'it was stopped early',
-  gridBack: 'grid back',
   theGridCameBack: 'the grid came back',
 }
 

@@ -39,6 +39,7 @@ export const energyByLoad = {
   supplied: 'Supplied',
   shareOfIt: 'Share of it',
   allLoads: 'All loads',
+  off: 'off',
 }
 
 export const energyPath = {
@@ -90,6 +91,7 @@ export const lanes = {
     'A typical run; pale where the battery is empty. Drag along a lane to keep a load off, or a session to another hour; arrows move, Delete removes.',
   chargingByTheHourOverThe: 'Charging, by the hour: {energy} over the outage',
   noLoadIsCarriedSwitchOne: 'No load is carried. Switch one on in Loads.',
+  charging: 'Charging',
 }
 
 export const lost = {
@@ -136,6 +138,8 @@ export const whatIf = {
   keepIt: 'Keep it',
   theWholeOutage: 'the whole outage',
   noneThatIsSeen: 'none that is seen',
+  noneMoreIsAsked: 'none; more is asked',
+  noneWord: 'none',
 }
 
 export const eventWords = {

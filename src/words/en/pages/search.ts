@@ -48,6 +48,7 @@ export const searchPanel = {
   optionsJudged: 'Options judged',
   cancel: 'Cancel',
   theSearchBrokeOffWhatStands: 'The search broke off; what stands below is only a part.',
+  theSearch: 'the search',
 }
 
 export const searchResults = {

@@ -19,6 +19,8 @@ export const answerStrip = {
 
 export const gateView = {
   theWorking: 'The working',
+  enough: 'enough',
+  short: 'short',
 }
 
 export const heldTexts = {
@@ -65,4 +67,7 @@ export const gateFigures = {
   over: '{watts} over{part}',
   toSpare: '{watts} to spare{part}',
   nothingRuns: 'nothing runs',
+  starting: 'starting',
+  running: 'running',
+  of24: 'of 24',
 }

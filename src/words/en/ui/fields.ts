@@ -22,6 +22,7 @@ export const evidenceMark = {
   readOffTheLabel: 'read off the label',
   seenInATestRun: 'seen in a test run',
   evidence: 'Evidence: {words}',
+  measured: 'measured',
 }
 
 export const more = {
@@ -44,6 +45,14 @@ export const typedInput = {
 }
 
 export const windowsField = {
+  onDay: '{label}: {day}',
+  monday: 'Monday',
+  tuesday: 'Tuesday',
+  wednesday: 'Wednesday',
+  thursday: 'Thursday',
+  friday: 'Friday',
+  saturday: 'Saturday',
+  sunday: 'Sunday',
   mo: 'Mo',
   tu: 'Tu',
   we: 'We',

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { NO_REFILL } from '@/core/plan/noRefill'
-import { upkeepOf } from '@/core/refill/upkeep'
+import { upkeepOf } from '@/words/upkeep'
 import { calendarOf } from '@/server/calendar'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, refuse } from '@/server/respond'

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { bankOf, equipmentClass, systemOf } from '@/catalog/equipment'
 import { CARS, generatorOf } from '@/catalog/refill'
-import { NO_REFILL } from '../plan/noRefill'
-import { UNITS_OF } from '../quantity/units'
-import { alternatorIdleW } from './alternator'
+import { NO_REFILL } from '@/core/plan/noRefill'
+import { UNITS_OF } from '@/core/quantity/units'
+import { alternatorIdleW } from '@/core/refill/alternator'
 import { upkeepOf } from './upkeep'
 
 describe('what keeps it ready', () => {

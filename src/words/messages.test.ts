@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals'
+import { readFileSync, readdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser'
+import ts from 'typescript'
+
+const SRC = join(import.meta.dirname, '..')
+
+const filesUnder = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.tsx?$/.test(file) && !/\.test\./.test(file))
+    .map((file) => join(folder, file))
+
+/** Names of the values and tags of a message. */
+function namesIn(elements: readonly MessageFormatElement[]): string[] {
+  return elements.flatMap((element) => {
+    switch (element.type) {
+      case TYPE.argument:
+      case TYPE.number:
+      case TYPE.date:
+      case TYPE.time:
+        return [element.value]
+      case TYPE.select:
+      case TYPE.plural:
+        return [element.value, ...Object.values(element.options).flatMap(({ value }) => namesIn(value))]
+      case TYPE.tag:
+        return [element.value, ...namesIn(element.children)]
+      default:
+        return []
+    }
+  })
+}
+
+interface Call {
+  key: string
+  /** names of the values given; null where they are not written out at the call */
+  given: string[] | null
+}
+
+/** Every call of the words of a file by a key written out. */
+function callsIn(file: string): { messages: string; from: string; calls: Call[] }[] {
+  const text = readFileSync(file, 'utf8')
+  if (!text.includes('wordsOf(')) return []
+  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true)
+  const imported = new Map<string, { name: string; from: string }>()
+  const said = new Map<string, { messages: string; from: string; calls: Call[] }>()
+  const visit = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) && ts.isStringLiteral(node.moduleSpecifier))
+      for (const one of (node.importClause?.namedBindings as ts.NamedImports | undefined)?.elements ?? [])
+        imported.set(one.name.text, {
+          name: (one.propertyName ?? one.name).text,
+          from: node.moduleSpecifier.text,
+        })
+    if (
+      ts.isVariableDeclaration(node) &&
+      node.initializer &&
+      ts.isCallExpression(node.initializer) &&
+      node.initializer.expression.getText() === 'wordsOf'
+    ) {
+      const { name, from } = imported.get(node.initializer.arguments[0].getText())!
+      said.set(node.name.getText(), { messages: name, from, calls: [] })
+    }
+    if (ts.isCallExpression(node)) {
+      const isRich = node.expression.getText() === 'rich'
+      const by = isRich ? node.arguments[0]?.getText() : node.expression.getText()
+      const [key, values] = node.arguments.slice(isRich ? 1 : 0)
+      const words = by === undefined ? undefined : said.get(by)
+      if (words && key && ts.isStringLiteral(key)) {
+        const isWritten = values === undefined || ts.isObjectLiteralExpression(values)
+        words.calls.push({
+          key: key.text,
+          given: isWritten ? (values?.properties ?? []).map((one) => one.name?.getText() ?? '…') : null,
+        })
+      }
+    }
+    ts.forEachChild(node, visit)
+  }
+  visit(source)
+  return [...said.values()]
+}
+
+/** The message of a key, nested ones behind a point. */
+const messageOf = (messages: object, key: string): unknown =>
+  key.split('.').reduce<unknown>((at, part) => (at as Record<string, unknown> | undefined)?.[part], messages)
+
+const moduleOf = (file: string, from: string): string =>
+  `${from.startsWith('@/') ? join(SRC, from.slice(2)) : join(file, '..', from)}.ts`
+
+describe('messages', () => {
+  const every = filesUnder(SRC).flatMap((file) =>
+    callsIn(file).flatMap(({ messages, from, calls }) =>
+      calls.map((call) => ({ ...call, messages, module: moduleOf(file, from), file })),
+    ),
+  )
+
+  test('every call names a message and gives each of its values', async () => {
+    const faults: string[] = []
+    expect(every.length).toBeGreaterThan(1500)
+    for (const { key, given, messages, module, file } of every) {
+      const all = (await import(module)) as Record<string, object>
+      const message = messageOf(all[messages], key)
+      if (typeof message !== 'string') faults.push(`${file}: no message ${messages}.${key}`)
+      else if (given && !given.includes('…')) {
+        const missing = namesIn(parse(message)).filter((name) => !given.includes(name))
+        if (missing.length) faults.push(`${file}: ${messages}.${key} misses ${missing.join(', ')}`)
+      }
+    }
+    expect(faults).toEqual([])
+  })
+
+  test('every message of the pages is used', async () => {
+    const unused: string[] = []
+    for (const file of filesUnder(join(SRC, 'words/en/pages'))) {
+      const all = (await import(file)) as Record<string, Record<string, unknown>>
+      for (const [name, messages] of Object.entries(all)) {
+        const used = every.filter((call) => call.messages === name && call.module === file)
+        for (const key of Object.keys(messages))
+          if (!used.some((call) => call.key === key)) unused.push(`${name}.${key}`)
+      }
+    }
+    expect(unused).toEqual([])
+  })
+
+  test('every fact of the core has its message', async () => {
+    const { told } = (await import('./en/told')) as { told: object }
+    const source = [...filesUnder(join(SRC, 'core')), ...filesUnder(join(SRC, 'catalog'))]
+      .map((file) => readFileSync(file, 'utf8'))
+      .join('\n')
+    const named = [...source.matchAll(/told\(\s*'([\w.-]+)'/g)].map(([, what]) => what)
+    expect(named.length).toBeGreaterThan(50)
+    expect(named.filter((what) => typeof messageOf(told, what) !== 'string')).toEqual([])
+  })
+})
