@@ -12,7 +12,7 @@ import { wordsOf } from '@/words/translate'
 const say = wordsOf(appLayout)
 
 export const metadata: Metadata = {
-  title: { default: say('yotrope'), template: '%s · Yotrope' },
+  title: { default: 'Yotrope', template: '%s · Yotrope' },
   description: say('howLongYourHouseHoldsThrough'),
 }
 

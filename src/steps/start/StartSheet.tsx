@@ -84,7 +84,7 @@ export function StartSheet({ today, country }: { today: string; country: string 
         }}
       >
         <Link href="/" underline="none" color="inherit" sx={{ fontSize: 17, fontWeight: 700 }}>
-          {say('yotrope')}
+          Yotrope
         </Link>
         <span>{say('startYours')}</span>
         <Box sx={{ flex: 1 }} />

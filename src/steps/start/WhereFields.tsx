@@ -94,6 +94,9 @@ export function WhereFields(props: {
       </Typography>
       <Autocomplete
         size="small"
+        openText={say('openList')}
+        closeText={say('closeList')}
+        clearText={say('clear')}
         options={found.places}
         filterOptions={(all) => all}
         getOptionLabel={(one) => one.name}
@@ -141,7 +144,7 @@ export function WhereFields(props: {
       >
         {SEASONS.map((one) => (
           <ToggleButton key={one} value={one}>
-            {one[0].toUpperCase() + one.slice(1)}
+            {say(one)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

@@ -10,6 +10,8 @@ import { useGo } from './useGo'
 
 const say = wordsOf(findDialog)
 
+const KINDS = { load: say('load'), outage: say('outage'), power: say('power'), page: say('page') }
+
 /** What can be found, with words it is found by beside its name. */
 type Findable = PickItem & { also: string }
 
@@ -25,10 +27,16 @@ export function FindDialog({ householdId, openHelp, onClose }: FindDialogProps) 
   const household = useHousehold((state) => state.household)
   const go = useGo()
   const { edit } = store.getState()
-  const item = (kind: string, id: string, name: string, path: string, before?: () => void): Findable => ({
+  const item = (
+    kind: keyof typeof KINDS,
+    id: string,
+    name: string,
+    path: string,
+    before?: () => void,
+  ): Findable => ({
     key: `${kind} ${id}`,
     name,
-    words: kind,
+    words: KINDS[kind],
     also: '',
     pick: () => {
       onClose()

@@ -60,7 +60,7 @@ export function Shell({ households, read, children }: ShellProps) {
         {say('skipToThePage')}
       </a>
       <header className={styles.top}>
-        <span className={styles.brand}>{say('yotrope')}</span>
+        <span className={styles.brand}>Yotrope</span>
         <HouseholdMenu households={households} />
         <StepsNav />
         <div className={styles.tools}>

@@ -23,7 +23,7 @@ export function GateView({ gate, open }: { gate: GateFigure; open: () => void })
         <Term label={name} />
         <span className={styles.verdict}>{VERDICT_WORDS[verdict]}</span>
       </span>
-      <span className={styles.gateFigure}>
+      <span>
         <span className={styles.need}>{need}</span> <span className={styles.of}>{of}</span>
       </span>
       <span className={styles.bar} aria-hidden>

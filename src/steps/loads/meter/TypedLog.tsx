@@ -61,7 +61,9 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
                       input: {
                         'aria-label': say('reading', {
                           i: i + 1,
-                          value: { clock: 'clock', kWhTotal: say('totalKwh2'), peakW: say('peakW2') }[key],
+                          value: { clock: say('clock2'), kWhTotal: say('totalKwh2'), peakW: say('peakW2') }[
+                            key
+                          ],
                         }),
                       },
                     }}

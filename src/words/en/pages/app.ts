@@ -36,7 +36,6 @@ export const runtimePage = {
 }
 
 export const appLayout = {
-  yotrope: 'Yotrope',
   howLongYourHouseHoldsThrough:
     'How long your house holds through a power outage, and what would make it longer.',
 }

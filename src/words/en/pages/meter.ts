@@ -82,6 +82,7 @@ export const simulatedLog = {
 }
 
 export const typedLog = {
+  clock2: 'clock',
   leaveItOnTheMeterFor:
     'Leave it on the meter for a day or more; doors opened and used as always. A later clock that is earlier is the next day.',
   clock: 'Clock',

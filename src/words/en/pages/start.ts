@@ -35,7 +35,6 @@ export const startSheet = {
   giveTheHouseholdANameSuch: 'Give the household a name, such as “Our house”.',
   itCouldNotBeMade: 'It could not be made.',
   yotropeIsNotAnsweringNothingWas: 'Yotrope is not answering. Nothing was made, nothing is lost; try again.',
-  yotrope: 'Yotrope',
   startYours: 'Start yours',
   skipToAnEmptyPlan: 'Skip to an empty plan',
   theAnswer: 'The answer',
@@ -70,6 +69,13 @@ export const thingsList = {
 }
 
 export const whereFields = {
+  winter: 'Winter',
+  spring: 'Spring',
+  summer: 'Summer',
+  autumn: 'Autumn',
+  openList: 'Open the list',
+  closeList: 'Close the list',
+  clear: 'Clear',
   aNight: 'A night',
   aDay: 'A day',
   threeDays: 'Three days',

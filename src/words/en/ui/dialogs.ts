@@ -5,6 +5,10 @@ export const dialogFrame = {
 }
 
 export const findDialog = {
+  load: 'load',
+  outage: 'outage',
+  power: 'power',
+  page: 'page',
   word: 'word',
   find: 'Find',
   findALoadAnOutageA: 'Find a load, an outage, a power option, a page or a word',

@@ -47,7 +47,6 @@ export const saveStatus = {
 
 export const shell = {
   skipToThePage: 'Skip to the page',
-  yotrope: 'Yotrope',
   thePowerIsOutWriteDown: 'The power is out: write down what happens',
   thePowerIsOut: 'The power is out',
   find: 'Find',

@@ -1,0 +1,136 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { type Page, expect, test } from '@playwright/test'
+import { APPLIANCES } from '../../src/catalog/appliances'
+import { accented } from '../../src/words/pseudo'
+
+/** Pages in a generated language: whatever is still plain English was left outside the words, or is the household's own. */
+const PORT = 3398
+const BASE = `http://127.0.0.1:${PORT}`
+const STEPS = ['outage', 'loads', 'power', 'runtime', 'recharge', 'hookup', 'run']
+/** Days, months and units come from elsewhere; so do names the search gives what it finds. */
+const ELSEWHERE =
+  /(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\b|January|February|March|April|June|July|August|September|October|November|December|USD|kWh|\bto\b|\bmin\b|°F, lb, gal|AWG|gal|LiFePO4|AGM|Yotrope|with \d+ expansions/g
+
+// one server for all of them
+test.describe.configure({ mode: 'default' })
+
+let server: ChildProcess
+test.beforeAll(async ({ request }) => {
+  server = spawn(process.execPath, ['cli/testServer.mjs'], {
+    env: {
+      ...process.env,
+      PORT: String(PORT),
+      YOTROPE_TEST_PLACE: 'test-pseudo',
+      YOTROPE_LANGUAGE: 'en-XA',
+    },
+    stdio: 'inherit',
+  })
+  await expect(async () => {
+    expect((await request.get(`${BASE}/api/ready`)).ok()).toBe(true)
+  }).toPass({ timeout: 60_000 })
+})
+test.afterAll(async () => {
+  const over = new Promise((resolve) => server.once('exit', resolve))
+  server.kill('SIGTERM')
+  await over
+})
+
+/** Every text of a value, as deep as it goes. */
+const textsOf = (value: unknown): string[] =>
+  typeof value === 'string'
+    ? [value]
+    : value !== null && typeof value === 'object'
+      ? Object.values(value).flatMap(textsOf)
+      : []
+
+/** Opens the sample. @returns its address and the texts that are its own, the longest first */
+async function openSample(page: Page) {
+  const { location } = (await page.request.get(BASE, { maxRedirects: 0 })).headers()
+  const id = location.split('/')[2]
+  const household: unknown = await (await page.request.get(`${BASE}/api/households/${id}`)).json()
+  const own = textsOf(household)
+    .flatMap((text) => [text, ...text.split(/(?<=[,.])\s/)])
+    .filter((text) => /[A-Za-z]{3}/.test(text))
+  return { base: `${BASE}/h/${id}`, own: [...new Set(own)].sort((a, b) => b.length - a.length) }
+}
+
+/** What is written or said by names on the page in plain letters, the household's own left out. */
+async function leftOutside(page: Page, own: readonly string[]): Promise<string[]> {
+  const texts = await page.evaluate(() => {
+    const found: string[] = []
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT | NodeFilter.SHOW_ELEMENT)
+    while (walker.nextNode()) {
+      const node = walker.currentNode
+      if (node instanceof Text) {
+        if (!node.parentElement?.closest('script, style, noscript, code'))
+          found.push((node.parentElement?.closest('svg') ? 'drawn:' : '') + node.data)
+      } else
+        for (const name of ['aria-label', 'title', 'placeholder', 'alt', 'aria-roledescription'])
+          found.push((node as Element).getAttribute(name) ?? '')
+    }
+    return found
+  })
+  const words = new Set(own.flatMap((text) => text.split(/[^A-Za-z]+/)))
+  return [...new Set(texts)].filter((text) => {
+    // a drawing breaks names into lines
+    const isDrawn = text.startsWith('drawn:')
+    let rest = text.replace(/^drawn:/, '')
+    if (isDrawn) rest = rest.replace(/[A-Za-z]+/g, (word) => (words.has(word) ? '' : word))
+    for (const name of own) rest = rest.split(name).join(' ')
+    return /[A-Za-z]{3,}/.test(rest.replace(ELSEWHERE, ' '))
+  })
+}
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+])
+  test(`every page at ${width} px: nothing left outside, nothing wider than the window`, async ({ page }) => {
+    await page.setViewportSize({ width, height })
+    const { base, own } = await openSample(page)
+    for (const step of STEPS) {
+      await page.goto(`${base}/${step}`)
+      await expect(page.getByTestId('save-status')).toHaveText(/\d\d:\d\d/)
+      await expect(page.locator('.MuiSkeleton-root')).toHaveCount(0)
+      expect.soft(await leftOutside(page, own), step).toEqual([])
+      expect
+        .soft(await page.evaluate(() => document.documentElement.scrollWidth), step)
+        .toBeLessThanOrEqual(width)
+    }
+    await page.goto(`${BASE}/start`)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    const things = APPLIANCES.map(({ name }) => name)
+    expect.soft(await leftOutside(page, things), 'start').toEqual([])
+    expect
+      .soft(await page.evaluate(() => document.documentElement.scrollWidth), 'start')
+      .toBeLessThanOrEqual(width)
+  })
+
+test('dialogs: nothing left outside', async ({ page }) => {
+  const { base, own } = await openSample(page)
+  await page.goto(`${base}/loads`)
+  await expect(page.getByTestId('save-status')).toHaveText(/\d\d:\d\d/)
+  const button = (name: string) => page.getByRole('button', { name: accented(name) }).first()
+  const dialog = page.getByRole('dialog')
+  const look = async (what: string) => {
+    await expect(dialog).toBeVisible()
+    expect.soft(await leftOutside(page, own), what).toEqual([])
+    await page.keyboard.press('Escape')
+    await expect(dialog).toBeHidden()
+  }
+  await button('Find').click()
+  await look('Find')
+  await button('Words and keys').click()
+  await look('Help')
+  await button('Readings from a plug-in meter').click()
+  await look('Meter')
+  for (const item of ['Name, units and money…', 'Keep this household…']) {
+    await page.locator('header [aria-haspopup]').first().click()
+    await page.getByRole('menuitem', { name: accented(item) }).click()
+    await look(item)
+  }
+  await page.goto(`${base}/runtime`)
+  await expect(page.getByTestId('save-status')).toHaveText(/\d\d:\d\d/)
+  await page.getByTestId('answer').getByRole('button').nth(3).click()
+  await look('Working')
+})
