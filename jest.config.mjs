@@ -13,9 +13,7 @@ const shared = {
       },
     ],
   },
-  transformIgnorePatterns: [
-    '/node_modules/(?!(?:@tanstack|@formatjs|icu-minify)/)',
-  ],
+  transformIgnorePatterns: ['/node_modules/(?!(?:@tanstack|@formatjs|icu-minify)/)'],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/tests/support/styles.cjs',
     '^@/(.*)$': '<rootDir>/src/$1',
