@@ -56,6 +56,7 @@ const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) 
   [/Amperes$/, (value) => `${formatNumber(value, 1)} A`],
   [/Volts$/, (value) => `${formatNumber(value, 1)} V`],
   [/[a-z]H$/, (value) => `${formatNumber(value)} h`],
+  [/[a-z]Va$/, (value) => `${formatNumber(value, 0)} VA`],
   [/[a-z]V$/, (value) => `${formatNumber(value, 0)} V`],
   [/[a-z]W$/, (value) => formatWatts(value)],
 ]

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import type { PlateKind } from '../plan/limits'
 import type { Question } from '../reading/facts'
 import { type LabelResult, readLabel } from './label'
@@ -23,12 +24,13 @@ describe('what a label says', () => {
     expect(result.runningW?.value).toBe(585)
     expect(result.startVa).toBe(4680)
     expect(result.isLimitOnly).toBe(true)
-    expect(result.steps.map(({ label }) => label)).toEqual([
-      'Volt-amps',
-      'Start',
-      'Most it may draw',
-      'Running',
+    expect(result.steps.map(({ step }) => step.what)).toEqual([
+      'label.voltAmps',
+      'label.startOfAmps',
+      'label.most',
+      'label.byAmps',
     ])
+    expect(said(result.steps[0].step)).toBe('Volt-amps: volts × amps: 120 V and 6.5 A')
   })
 
   test('the higher of V × A and W is the limit, the watts are what it draws', () => {
@@ -48,7 +50,7 @@ describe('what a label says', () => {
 
   test('of two voltages the pair that fits the mains counts, of a range the amps are those at the lowest', () => {
     expect(read('115/230V 9.8/4.9A', 'motor').runningW?.value).toBeCloseTo(845.3, 1)
-    expect(read('115/230V 9.8/4.9A', 'motor', 230).steps[0].values[1].value).toBe('4.9 A')
+    expect(read('115/230V 9.8/4.9A', 'motor', 230).steps[0].step.with.current).toBe(4.9)
     expect(read('100-240V 500mA').limitW?.value).toBe(50)
   })
 

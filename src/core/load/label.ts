@@ -1,6 +1,7 @@
 import type { PlateKind } from '../plan/limits'
-import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
+import { formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
+import { type Told, told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
 import { LABEL_PHRASES } from '../reading/labelPhrases'
 import { readPhrases } from '../reading/phrases'
@@ -8,12 +9,11 @@ import { labelQuestion } from './labelQuestions'
 import { POWER_FACTOR, SMALL_VOLTS, fitting, middleWatts } from './lineWatts'
 import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
 
-/** One step from what is printed to a figure. */
-interface LabelStep {
-  label: string
-  formula: string
-  values: { name: string; value: string; evidence: 'label' }[]
-  result: string
+/** One step from what is printed to a figure: what was done, with which values, and what came out. */
+export interface LabelStep {
+  step: Told
+  result: number
+  unit: 'W' | 'VA' | 'Wh'
 }
 
 export interface LabelResult {
@@ -105,13 +105,8 @@ function impossible({ volts, amps, watts, hp, energy, lockedRotorA, startW }: Fa
 
 function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult {
   const steps: LabelStep[] = []
-  const step = (label: string, formula: string, values: [string, string][], result: string) =>
-    steps.push({
-      label,
-      formula,
-      values: values.map(([name, value]) => ({ name, value, evidence: 'label' as const })),
-      result,
-    })
+  const step: Step = (what, values, result, unit = 'W') =>
+    steps.push({ step: told(`label.${what}`, values), result, unit })
   const count = facts.isTotal ? 1 : (facts.count ?? 1)
   const pair = fitting(facts, mainsVolts)
   const volts = pair.volts ?? mainsVolts
@@ -120,15 +115,7 @@ function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult
   let { va } = facts
   if (amps !== null) {
     va = amps * volts
-    step(
-      'Volt-amps',
-      facts.volts.length > 1 ? 'volts × amps, those that belong together' : 'volts × amps',
-      [
-        ['volts', `${formatNumber(volts)} V`],
-        ['amps', `${formatNumber(amps)} A`],
-      ],
-      `${formatNumber(va, 0)} VA`,
-    )
+    step('voltAmps', { volts, current: amps, isPair: facts.volts.length > 1 }, va, 'VA')
   }
   const motor = motorOf(facts, kind, volts, amps, step)
   const outputW = outputOf(facts)
@@ -138,61 +125,23 @@ function compute(facts: Facts, kind: PlateKind, mainsVolts: number): LabelResult
     (watts): watts is number => watts !== null,
   )
   const limit = electric.length ? Math.max(...electric) : mostW
-  if (limit !== null)
-    step(
-      'Most it may draw',
-      'the higher of V × A and W',
-      [
-        ...(mostW === null ? [] : [['watts', formatWatts(mostW)] as [string, string]]),
-        ...(va === null ? [] : [['V × A', `${formatNumber(va, 0)} VA`] as [string, string]]),
-      ],
-      formatWatts(limit),
-    )
+  if (limit !== null) step('most', { mostW, byAmpsVa: va }, limit)
   const statedW = middleWatts(facts)
   const byAmps = va === null ? null : va * factor
   let running = isShaft ? byAmps : (statedW ?? (amps !== null ? byAmps : (motor.watts ?? byAmps)))
   if (running !== null && running === statedW && facts.wattsTo !== null)
-    step(
-      'Running',
-      'the middle of what is printed',
-      [
-        ['from', formatWatts(facts.watts!)],
-        ['to', formatWatts(facts.wattsTo)],
-      ],
-      formatWatts(running),
-    )
-  if (running === byAmps && byAmps !== null)
-    step(
-      'Running',
-      isShaft ? 'V × A × power factor; the kW on a motor are those of its shaft' : 'V × A × power factor',
-      [
-        ['V × A', `${formatNumber(va!, 0)} VA`],
-        ['power factor', formatNumber(factor)],
-      ],
-      formatWatts(byAmps),
-    )
+    step('middle', { fromW: facts.watts, toW: facts.wattsTo }, running)
+  if (running === byAmps && byAmps !== null) step('byAmps', { byAmpsVa: va, factor, isShaft }, byAmps)
   if (outputW !== null && facts.watts === null) {
     const drawn = outputW / SUPPLY_EFFICIENCY
     if (running === null || drawn < running) {
       running = drawn
-      step(
-        'Running',
-        'output ÷ 0.85, a power supply’s usual efficiency',
-        [['output', formatWatts(outputW)]],
-        formatWatts(drawn),
-      )
+      step('byOutput', { outputW, efficiency: SUPPLY_EFFICIENCY }, drawn)
     }
   }
   const averageW = averageOf(facts, step)
-  if (facts.energy?.per === 'cycle')
-    step(
-      'Each cycle',
-      'as printed',
-      [['a cycle', formatEnergy(facts.energy.wh)]],
-      formatEnergy(facts.energy.wh),
-    )
-  if (count > 1 && running !== null)
-    step('All of them', `${count} × one`, [['one', formatWatts(running)]], formatWatts(running * count))
+  if (facts.energy?.per === 'cycle') step('cycle', {}, facts.energy.wh, 'Wh')
+  if (count > 1 && running !== null) step('all', { count, oneW: running }, running * count)
   const tenth = (watts: number) => Math.round(watts * count * 10) / 10
   const ofLabel = (watts: number | null, times: number) =>
     watts === null ? null : quantity(tenth(watts), 'W', 'label', { times })
@@ -218,7 +167,7 @@ const shaftOnly = (facts: Facts, kind: PlateKind, va: number | null) =>
   va !== null &&
   va * (facts.powerFactor ?? POWER_FACTOR.motor) > facts.watts
 
-type Step = (label: string, formula: string, values: [string, string][], result: string) => void
+type Step = (what: string, values: Told['with'], result: number, unit?: LabelStep['unit']) => void
 
 /** What horsepower, locked-rotor amps and a code letter say of a motor: its watts and its start. */
 function motorOf(facts: Facts, kind: PlateKind, volts: number, amps: number | null, step: Step) {
@@ -230,42 +179,22 @@ function motorOf(facts: Facts, kind: PlateKind, volts: number, amps: number | nu
     watts = usualAmps * at * (facts.powerFactor ?? POWER_FACTOR.motor)
     if (amps === null)
       step(
-        'Motor',
-        'full-load amps of its size × volts × power factor',
-        [
-          ['size', `${formatNumber(facts.hp, 3)} hp`],
-          ['full-load amps', `${formatNumber(usualAmps, 1)} A (NEC Table 430.248)`],
-          ['power factor', formatNumber(facts.powerFactor ?? POWER_FACTOR.motor)],
-        ],
-        formatWatts(watts),
+        'motor',
+        { hp: facts.hp, fullAmperes: usualAmps, factor: facts.powerFactor ?? POWER_FACTOR.motor },
+        watts,
       )
     startVa = facts.codeLetter
       ? startingVaByLetter(facts.hp, facts.codeLetter)
       : startingVaByAmps(usualAmps, at, START_TIMES)
-    step(
-      'Start',
-      facts.codeLetter ? 'hp × locked-rotor kVA of its letter' : 'full-load amps × volts × 6',
-      facts.codeLetter ? [['code letter', `${facts.codeLetter} (NEC Table 430.7(B))`]] : [],
-      formatWatts(startVa),
-    )
+    step('startOfHp', { letter: facts.codeLetter }, startVa)
     if (amps !== null) watts = null
   } else if (kind === 'motor' && amps !== null && facts.lockedRotorA === null) {
     startVa = startingVaByAmps(amps, volts, START_TIMES)
-    step(
-      'Start',
-      'amps × volts × 6, until measured',
-      [['amps', `${formatNumber(amps)} A`]],
-      formatWatts(startVa),
-    )
+    step('startOfAmps', { current: amps }, startVa)
   }
   if (facts.lockedRotorA !== null) {
     startVa = facts.lockedRotorA * volts
-    step(
-      'Start',
-      'locked-rotor amps × volts',
-      [['locked-rotor amps', `${formatNumber(facts.lockedRotorA)} A`]],
-      formatWatts(startVa),
-    )
+    step('startOfLockedRotor', { current: facts.lockedRotorA }, startVa)
   } else if (facts.startW !== null) startVa = facts.startW
   return { watts, startVa }
 }
@@ -281,11 +210,6 @@ function averageOf(facts: Facts, step: Step): number | null {
   if (!energy || energy.per === null || energy.per === 'cycle') return null
   const hours = { day: 24, week: 168, month: 730.5, year: 8766 }[energy.per]
   const average = energy.wh / hours
-  step(
-    'Average',
-    `energy a ${energy.per} ÷ ${hours} h`,
-    [[`a ${energy.per}`, `${formatNumber(energy.wh / 1000)} kWh`]],
-    formatWatts(average),
-  )
+  step('average', { per: energy.per, hours, kWh: energy.wh / 1000 }, average)
   return average
 }

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import { burner, constant, session } from '../../../tests/support/samplePlan'
 import type { PlateKind } from '../plan/limits'
 import { type Behaviour, type HouseholdLoad, behaviourSchema } from '../plan/schema'
@@ -36,16 +37,16 @@ describe('what a label changes', () => {
     })
     expect(behaviourSchema.safeParse(part.behaviour).success).toBe(true)
     expect(told).toEqual([
-      { what: 'Defrost watts', before: '300 W', after: '855 W' },
-      { what: 'Average watts', before: expect.stringMatching(/ W$/), after: '47 W' },
+      { what: 'defrost', before: 300, after: 855 },
+      { what: 'average', before: expect.any(Number), after: 47 },
     ])
-    expect(note).toMatch(/defrost heater’s, and 75 W/)
+    expect(said(note)).toMatch(/defrost heater’s, and 75 W/)
   })
 
   test('a small label is its compressor’s, and the change is told', () => {
     const { part, changes: told } = changes(box, 'R600a 115V 0.9A', 'cold box')
     expect(part.behaviour).toMatchObject({ runningW: { value: 77.6 }, defrost: { watts: { value: 300 } } })
-    expect(told[0]).toEqual({ what: 'Running watts', before: '130 W', after: '78 W' })
+    expect(told[0]).toEqual({ what: 'running', before: 130, after: 77.6 })
   })
 
   test('a printed defrost counts as printed; a box without a heater gets none', () => {
@@ -56,7 +57,7 @@ describe('what a label changes', () => {
     const { part, note } = changes(chest, '115 V 6 A defrost 200 W', 'cold box')
     expect(part.behaviour).not.toHaveProperty('defrost')
     expect(part.behaviour).toMatchObject({ runningW: { value: 517.5 } })
-    expect(note).toMatch(/no defrost heater here/)
+    expect(said(note)).toMatch(/no defrost heater here/)
   })
 
   test('a label below the average brings it down, and says so', () => {
@@ -65,7 +66,7 @@ describe('what a label changes', () => {
     const furnace = { ...box, defrost: undefined, averageW: { ...box.averageW, value: 60 } }
     const low = changes(furnace, '40 W', 'motor')
     expect(low.part.behaviour).toMatchObject({ averageW: { value: 40 } })
-    expect(low.note).toMatch(/average comes down/)
+    expect(said(low.note)).toMatch(/average comes down/)
     expect(note).toBeNull()
   })
 
@@ -98,7 +99,7 @@ describe('what a label is a ceiling of', () => {
     }
     expect(watts('Router', '120 V 0.5 A').running).toMatchObject({ value: 33, spread: { times: 1.4 } })
     expect(watts('Router', '40 W').running?.value).toBe(22)
-    expect(watts('Router', '40 W').note).toMatch(/most they may draw/)
+    expect(said(watts('Router', '40 W').note)).toMatch(/most they may draw/)
     expect(watts('CPAP', '90 W').running?.value).toBe(40.5)
     expect(watts('Lights', '40 W').running?.value).toBe(40)
   })

@@ -1,22 +1,23 @@
 import type { PlateKind } from '../plan/limits'
 import type { Behaviour, Cycling, HouseholdLoad, Start } from '../plan/schema'
-import { formatExactDuration, formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
+import { type Told, told } from '../quantity/told'
 import { labelStandsForC } from './coldBox'
 import { DEFROST_MARGIN_W, type LabelResult } from './label'
 
 /** One figure a label changes, as it was and as it will be; null for what was not there. */
 export interface Change {
-  what: string
-  before: string | null
-  after: string
+  what: 'start' | 'running' | 'average' | 'defrost' | 'betweenCycles' | 'idle' | 'minutesEach'
+  /** W; minutes where it is how long it runs each time */
+  before: number | null
+  after: number
 }
 
 export interface LabelChanges {
   part: Partial<HouseholdLoad>
   changes: Change[]
   /** said beside them: what the label's figure is taken for */
-  note: string | null
+  note: Told | null
 }
 
 /** Volts × amps this much above the compressor's watts are the defrost heater's. Common practice, no source. */
@@ -33,14 +34,14 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
   const { runningW, averageW, whCycle, startVa, limitW } = result
   const changes: Change[] = []
   const part: Partial<HouseholdLoad> = {}
-  let note: string | null = null
-  const tell = (what: string, before: number | null, after: number) => {
+  let note: Told | null = null
+  const tell = (what: Change['what'], before: number | null, after: number) => {
     if (before !== null && Math.abs(before - after) < 0.05) return
-    changes.push({ what, before: before === null ? null : formatWatts(before), after: formatWatts(after) })
+    changes.push({ what, before, after })
   }
   const start = startVa === null ? null : startOf(load.start, startVa, result)
   if (start) {
-    tell('Starting watts', load.start?.watts.value ?? null, start.watts.value)
+    tell('start', load.start?.watts.value ?? null, start.watts.value)
     part.start = start
   }
   const put = (next: Behaviour) => (part.behaviour = next)
@@ -53,13 +54,13 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
       (limitW?.value ?? 0) > HEATER_TIMES * behaviour.runningW.value
     const next: Cycling = { ...behaviour }
     if (runningW && !isHeater) {
-      tell('Running watts', behaviour.runningW.value, runningW.value)
+      tell('running', behaviour.runningW.value, runningW.value)
       next.runningW = runningW
       // heating runs as many hours whatever its motor draws: its average follows its watts
       if (behaviour.follows?.mode === 'heating' && !averageW && behaviour.averageW.evidence === 'typical') {
         const scaled =
           Math.round((10 * behaviour.averageW.value * runningW.value) / behaviour.runningW.value) / 10
-        tell('Average watts', behaviour.averageW.value, scaled)
+        tell('average', behaviour.averageW.value, scaled)
         next.averageW = { ...behaviour.averageW, value: scaled }
         if (behaviour.blower)
           next.blower = {
@@ -79,13 +80,16 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
         ? { ...limitW, value: Math.round((limitW.value + DEFROST_MARGIN_W) * 10) / 10 }
         : null)
     if (heater && behaviour.defrost) {
-      tell('Defrost watts', behaviour.defrost.watts.value, heater.value)
+      tell('defrost', behaviour.defrost.watts.value, heater.value)
       next.defrost = { ...behaviour.defrost, watts: heater }
       if (isHeater && !result.defrostW)
-        note = `Volts × amps are the most it may draw: its defrost heater’s, and ${DEFROST_MARGIN_W} W, since labels understate it. Its compressor stays at ${formatWatts(behaviour.runningW.value)}.`
-    } else if (result.defrostW) note = 'It has no defrost heater here: that figure is left out.'
+        note = told('labelNote.heater', {
+          marginW: DEFROST_MARGIN_W,
+          compressorW: behaviour.runningW.value,
+        })
+    } else if (result.defrostW) note = told('labelNote.noHeater')
     if (averageW) {
-      tell('Average watts', behaviour.averageW.value, averageW.value)
+      tell('average', behaviour.averageW.value, averageW.value)
       next.averageW = averageW
       if (behaviour.follows?.mode === 'cooling') {
         // a label's energy is told for a room of 32 °C with its doors shut
@@ -96,16 +100,16 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
           }),
         }
         if (behaviour.doors) next.doors = { ...behaviour.doors, knownADay: 0 }
-        note ??= 'Its energy was measured in a room of 32 °C with its doors shut; in your room it takes less.'
+        note ??= told('labelNote.warmRoom', { labelRoomC: 32 })
       }
     } else if (next.averageW.value > Math.max(next.runningW.value, next.defrost?.watts.value ?? 0)) {
       const most = Math.max(next.runningW.value, next.defrost?.watts.value ?? 0)
-      tell('Average watts', behaviour.averageW.value, most)
+      tell('average', behaviour.averageW.value, most)
       next.averageW = { ...behaviour.averageW, value: most }
-      note ??= 'On average it cannot draw more than while it runs: the average comes down with the label.'
+      note ??= told('labelNote.averageFollows')
     }
     if (idle) {
-      tell('Watts between cycles', behaviour.idleW?.value ?? null, idle.value)
+      tell('betweenCycles', behaviour.idleW?.value ?? null, idle.value)
       next.idleW = idle
     }
     put(next)
@@ -117,11 +121,11 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
       1440,
       Math.max(0.05, Math.round((whCycle.value / Math.max(1, watts)) * 600) / 10),
     )
-    tell('Running watts', behaviour.runningW.value, watts)
+    tell('running', behaviour.runningW.value, watts)
     changes.push({
-      what: 'Minutes each time',
-      before: formatExactDuration(behaviour.minutesEach.value),
-      after: formatExactDuration(minutes),
+      what: 'minutesEach',
+      before: behaviour.minutesEach.value,
+      after: minutes,
     })
     put({
       ...behaviour,
@@ -131,15 +135,14 @@ export function labelChanges(load: HouseholdLoad, result: LabelResult, kind: Pla
     return { part, changes, note }
   }
   const used = kind === 'electronics' ? electronicsInUse(load, result) : null
-  if (used)
-    note = `A label of electronics states the most they may draw; such things use some ${formatNumber(used.share)} of it.`
+  if (used) note = told('labelNote.electronics', { share: used.share })
   const running = used?.watts ?? runningW ?? (averageW && behaviour.kind === 'constant' ? averageW : null)
   if (running) {
-    tell('Running watts', behaviour.runningW.value, running.value)
+    tell('running', behaviour.runningW.value, running.value)
     put({ ...behaviour, runningW: running })
   }
   if (idle && behaviour.kind === 'charging') {
-    tell('Idle watts', behaviour.idleW.value, idle.value)
+    tell('idle', behaviour.idleW.value, idle.value)
     put({ ...(part.behaviour ?? behaviour), idleW: idle } as Behaviour)
   }
   return { part: changes.length ? part : {}, changes, note }

@@ -19,7 +19,7 @@ describe('the label reader', () => {
     await userEvent.type(line(), '{Enter}')
     expect(line().value).toBe('150 W')
     expect(change).not.toHaveBeenCalled()
-    expect(screen.getByRole('row').textContent).toBe('Running watts40 W→150 W')
+    expect((await screen.findByRole('row')).textContent).toBe('Running watts40 W→150 W')
     await userEvent.type(line(), '{Enter}')
     expect(change).toHaveBeenCalledWith({
       behaviour: { kind: 'constant', runningW: expect.objectContaining({ value: 150, evidence: 'label' }) },

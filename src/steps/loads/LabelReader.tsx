@@ -1,20 +1,13 @@
 'use client'
-import Table from '@mui/material/Table'
-import TableBody from '@mui/material/TableBody'
-import TableCell from '@mui/material/TableCell'
-import TableRow from '@mui/material/TableRow'
-import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
+import dynamic from 'next/dynamic'
 import { type KeyboardEvent, useId, useState } from 'react'
-import type { LabelResult } from '@/core/load/label'
 import type { LabelChanges } from '@/core/load/labelChanges'
 import { plateKindOf } from '@/core/load/plateKind'
 import { LABEL_LENGTH, PLATE_KINDS, type PlateKind } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
-import { formatWatts } from '@/core/quantity/format'
 import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
-import { rich } from '@/ui/rich'
 import { useLoaded } from '@/ui/shell/useLoaded'
 import { labelReader } from '@/words/en/pages/loadFields'
 import { wordsOf } from '@/words/translate'
@@ -22,6 +15,7 @@ import styles from './LabelReader.module.css'
 import { Meant } from './Meant'
 
 const say = wordsOf(labelReader)
+const LabelRead = dynamic(() => import('./LabelRead').then((module) => module.LabelRead), { ssr: false })
 
 const KIND_WORDS: Record<PlateKind, string> = {
   motor: say('onAMotor'),
@@ -104,7 +98,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
         {reading.kind === 'refused' && <p className={styles.refused}>{reading.message}</p>}
         {reading.kind === 'question' && <Meant question={reading.question} pick={setText} />}
         {reading.kind === 'read' && changes && (
-          <Read
+          <LabelRead
             result={reading.result}
             unread={reading.unread}
             changes={changes}
@@ -112,54 +106,6 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
           />
         )}
       </div>
-    </div>
-  )
-}
-
-function Read(props: { result: LabelResult; unread: string[]; changes: LabelChanges; take: () => void }) {
-  const { result, unread, changes, take } = props
-  return (
-    <div className={styles.read}>
-      {changes.changes.length > 0 ? (
-        <Table className={styles.changes}>
-          <TableBody>
-            {changes.changes.map(({ what, before, after }) => (
-              <TableRow key={what}>
-                <TableCell component="th" scope="row">
-                  {what}
-                </TableCell>
-                <TableCell>{before ?? say('noneWord')}</TableCell>
-                <TableCell aria-hidden>→</TableCell>
-                <TableCell>
-                  <b>{after}</b>
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      ) : (
-        <p>{say('nothingOfItDiffersFromWhat')}</p>
-      )}
-      {changes.note && <p>{changes.note}</p>}
-      {result.isLimitOnly && result.limitW && !changes.note && (
-        <p>{say('voltsAmpsAreALimitAt', { watts: formatWatts(result.limitW.value) })}</p>
-      )}
-      {unread.length > 0 && (
-        <p className={styles.refused}>
-          {say('notUnderstood', { unread: unread.map((piece) => `“${piece}”`).join(', ') })}
-        </p>
-      )}
-      <p>
-        <Button onClick={take}>{rich(say, 'useItEnter', { kbd: (text) => <kbd>{text}</kbd> })}</Button>
-      </p>
-      <ul className={styles.steps}>
-        {result.steps.map(({ label, formula, values, result: outcome }) => (
-          <li key={label + formula}>
-            {label}: {formula}
-            {values.length > 0 && `: ${values.map(({ value }) => value).join(' and ')}`} = <b>{outcome}</b>
-          </li>
-        ))}
-      </ul>
     </div>
   )
 }

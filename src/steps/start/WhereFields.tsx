@@ -144,7 +144,7 @@ export function WhereFields(props: {
       >
         {SEASONS.map((one) => (
           <ToggleButton key={one} value={one}>
-            {say(one)}
+            {say(`seasons.${one}`)}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>

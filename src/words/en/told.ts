@@ -83,6 +83,36 @@ export const told = {
     belowInput: 'The panels’ volts stay below what the input needs all through the outage',
     noSun: 'The sun does not reach the panels in these hours: night, shade or what stands before it',
   },
+  /** from what a label says to a figure */
+  label: {
+    voltAmps:
+      'Volt-amps: volts × amps{isPair, select, yes {, those that belong together} other {}}: {volts} V and {current} A',
+    most: 'Most it may draw: the higher of V × A and W{mostW, select, none {} other {: {mostW}}}{byAmpsVa, select, none {} other { and {byAmpsVa}}}',
+    middle: 'Running: the middle of what is printed: {fromW} and {toW}',
+    byAmps:
+      'Running: V × A × power factor{isShaft, select, yes {; the kW on a motor are those of its shaft} other {}}: {byAmpsVa} and {factor}',
+    byOutput: 'Running: output ÷ {efficiency}, a power supply’s usual efficiency: {outputW}',
+    cycle: 'Each cycle: as printed',
+    all: 'All of them: {count} × one: {oneW}',
+    motor:
+      'Motor: full-load amps of its size × volts × power factor: {hp} hp, {fullAmperes} (NEC Table 430.248) and {factor}',
+    startOfHp:
+      'Start: {letter, select, none {full-load amps × volts × 6} other {hp × locked-rotor kVA of its letter: {letter} (NEC Table 430.7(B))}}',
+    startOfAmps: 'Start: amps × volts × 6, until measured: {current} A',
+    startOfLockedRotor: 'Start: locked-rotor amps × volts: {current} A',
+    average:
+      'Average: energy a {per, select, day {day} week {week} month {month} other {year}} ÷ {hours} h: {kWh} kWh',
+  },
+  labelNote: {
+    heater:
+      'Volts × amps are the most it may draw: its defrost heater’s, and {marginW}, since labels understate it. Its compressor stays at {compressorW}.',
+    noHeater: 'It has no defrost heater here: that figure is left out.',
+    warmRoom:
+      'Its energy was measured in a room of {labelRoomC} with its doors shut; in your room it takes less.',
+    averageFollows:
+      'On average it cannot draw more than while it runs: the average comes down with the label.',
+    electronics: 'A label of electronics states the most they may draw; such things use some {share} of it.',
+  },
   /** why a search leaves something out */
   search: {
     both: '{first}; {second}',

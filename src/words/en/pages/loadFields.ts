@@ -23,11 +23,6 @@ export const labelReader = {
   labelNameplate: 'Label (nameplate)',
   text120V65A1: '120 V 6.5 A · 1/3 hp · 412 kWh/year',
   whatTheLabelIsOn: 'What the label is on',
-  noneWord: 'none',
-  nothingOfItDiffersFromWhat: 'Nothing of it differs from what is entered.',
-  voltsAmpsAreALimitAt: 'Volts × amps are a limit: at most {watts}.',
-  notUnderstood: 'Not understood: {unread}.',
-  useItEnter: 'Use it <kbd>Enter</kbd>',
 }
 
 export const runningWatts = {

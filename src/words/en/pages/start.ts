@@ -69,10 +69,7 @@ export const thingsList = {
 }
 
 export const whereFields = {
-  winter: 'Winter',
-  spring: 'Spring',
-  summer: 'Summer',
-  autumn: 'Autumn',
+  seasons: { winter: 'Winter', spring: 'Spring', summer: 'Summer', autumn: 'Autumn' },
   openList: 'Open the list',
   closeList: 'Close the list',
   clear: 'Clear',
