@@ -80,7 +80,7 @@ test('the page does not move while its numbers change', async ({ page }) => {
   // what comes after the first paint is there
   await expect(page.getByRole('button', { name: /^Move / }).first()).toHaveAttribute(
     'aria-roledescription',
-    'sortable',
+    'a row that can be moved',
   )
   const fixed = [
     page.getByRole('region', { name: 'The answer' }),
