@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, readdirSync, statSync, statfsSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { hintFirstScripts } from './compileHints.mjs'
 import { ROOT } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
@@ -55,7 +56,10 @@ export async function ensureBuild() {
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
     },
   )
-  if (status === 0) return bundleThreads()
+  if (status === 0) {
+    hintFirstScripts(join(ROOT, '.next'))
+    return bundleThreads()
+  }
   console.error(`${stdout}\n${stderr}`)
   throw new Stop(
     /ENOSPC/.test(stdout + stderr)

@@ -134,3 +134,32 @@ export function referenceDuty(
 export function doorsW(doors: Cycling['doors']): number {
   return doors ? ((doors.nowADay - doors.knownADay) * DOOR_OPENING_WH) / 24 : 0
 }
+
+/** Share of the time a cycling load runs: as it was known, and in given surroundings. */
+export interface CyclingDuty {
+  known: number
+  here: number
+}
+
+/**
+ * The duty of a cycling load, from its middle values.
+ *
+ * @param surroundC mean of its surroundings over the outage
+ */
+export function cyclingDuty(load: Cycling, surroundC: number): CyclingDuty {
+  const { runningW, averageW, follows, defrost, drive } = load
+  const idleW = load.idleW && drive?.kind !== 'inverter' ? load.idleW.value : 0
+  const { duty: known } = referenceDuty(
+    Math.max(0, averageW.value + doorsW(load.doors) - idleW),
+    Math.max(0, runningW.value - idleW),
+    defrost
+      ? {
+          watts: Math.max(0, defrost.watts.value - idleW),
+          minutes: defrost.minutes.value,
+          everyRunH: defrost.everyRunH.value,
+        }
+      : null,
+  )
+  const factor = follows ? demandFactor(surroundC, follows.setC.value, follows.knownAtC.value) : 1
+  return { known, here: Math.min(1, known * factor) }
+}

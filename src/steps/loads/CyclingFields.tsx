@@ -1,19 +1,22 @@
 'use client'
 import Button from '@mui/material/Button'
+import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
-import { thermostatWorking } from '@/words/workings/thermostatWorking'
+import { cyclingDuty } from '@/core/load/thermostat'
 import type { Cycling } from '@/core/plan/schema'
+import { formatPercent } from '@/core/quantity/format'
 import { surroundingsByHour } from '@/core/weather/temperature'
 import { FieldTable } from '@/ui/field/FieldTable'
-import { useUnits } from '@/ui/field/units'
 import { useScenario } from '@/ui/household/HouseholdContext'
-import { WorkingDialog } from '@/ui/shell/lazy'
 import { cyclingFields } from '@/words/en/pages/loadFields'
 import { wordsOf } from '@/words/translate'
 import { cyclingRows } from './cyclingRows'
 import styles from './LoadsPage.module.css'
 
 const say = wordsOf(cyclingFields)
+const DutyWorking = dynamic(() => import('./LoadWorkings').then((module) => module.DutyWorking), {
+  ssr: false,
+})
 
 interface CyclingFieldsProps {
   name: string
@@ -37,7 +40,6 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
       ? where.aboutC.value
       : ROOM_C
   const rows = useMemo(() => cyclingRows(surroundC, volts), [surroundC, volts])
-  const working = thermostatWorking(name, behaviour, surroundC, useUnits())
   return (
     <>
       <FieldTable
@@ -47,12 +49,19 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         moreWords={say('cycleThermostatHowItIsDriven')}
       />
       <p className={styles.derived}>
-        {say('onOfTheTimeInThis', { result: working.steps[working.steps.length - 1].result })}{' '}
+        {say('onOfTheTimeInThis', { result: formatPercent(cyclingDuty(behaviour, surroundC).here) })}{' '}
         <Button variant="text" onClick={() => setShowsWorking(true)}>
           {say('howThatComesAbout')}
         </Button>
       </p>
-      {showsWorking && <WorkingDialog working={working} onClose={() => setShowsWorking(false)} />}
+      {showsWorking && (
+        <DutyWorking
+          name={name}
+          behaviour={behaviour}
+          surroundC={surroundC}
+          onClose={() => setShowsWorking(false)}
+        />
+      )}
     </>
   )
 }

@@ -2,7 +2,6 @@
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
-import { averageWorking } from '@/words/workings/averageWorking'
 import { LIMITS, TIERS } from '@/core/plan/limits'
 import type { BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
 import { formatEnergy, formatWatts } from '@/core/quantity/format'
@@ -24,7 +23,6 @@ import {
 import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import dynamic from 'next/dynamic'
 import { focusSoon } from '@/ui/shell/focusSoon'
-import { WorkingDialog } from '@/ui/shell/lazy'
 import { notify } from '@/ui/shell/notify'
 import { More } from '@/ui/field/More'
 import { expectedW } from '@/core/simulation/expected'
@@ -52,6 +50,9 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
 ]
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
 const MeterLog = dynamic(loadMeter, { ssr: false })
+const AverageWorking = dynamic(() => import('./LoadWorkings').then((module) => module.AverageWorking), {
+  ssr: false,
+})
 
 const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields), {
   loading: () => <Skeleton variant="rectangular" height={72} />,
@@ -219,10 +220,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       </div>
       {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}
       {showsWorking && (
-        <WorkingDialog
-          working={averageWorking(load.name, behaviour, average)}
-          onClose={() => setShowsWorking(false)}
-        />
+        <AverageWorking load={load} averageW={average} onClose={() => setShowsWorking(false)} />
       )}
     </FieldScope>
   )

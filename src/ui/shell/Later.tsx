@@ -1,5 +1,6 @@
 'use client'
 import { type ReactNode, startTransition, useEffect, useState } from 'react'
+import { whenIdle } from './whenIdle'
 
 const LATEST_MS = 1500
 
@@ -10,13 +11,7 @@ const LATEST_MS = 1500
 export function Later({ children }: { children: ReactNode }) {
   const [isDue, setDue] = useState(false)
   useEffect(() => {
-    const due = () => startTransition(() => setDue(true))
-    if (typeof requestIdleCallback !== 'function') {
-      const timer = setTimeout(due, 200)
-      return () => clearTimeout(timer)
-    }
-    const asked = requestIdleCallback(due, { timeout: LATEST_MS })
-    return () => cancelIdleCallback(asked)
+    return whenIdle(() => startTransition(() => setDue(true)), LATEST_MS)
   }, [])
   return isDue ? children : null
 }

@@ -46,6 +46,12 @@ export const keySettings = createStore<KeySettings>()(
   }),
 )
 
+/** Takes what this browser has kept of its keys; where it has kept nothing the page is not drawn anew for it. */
+export async function restoreKeys(): Promise<void> {
+  const { name, storage } = keySettings.persist.getOptions()
+  if (name && (await storage?.getItem(name))) await keySettings.persist.rehydrate()
+}
+
 /** What can be taken of key settings from outside; the rest stays as it is at first. */
 export function readKeySettings(kept: unknown): KeySettings {
   const { on, changed } = (typeof kept === 'object' && kept !== null ? kept : {}) as Record<string, unknown>

@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { whenIdle } from './whenIdle'
 
 /** A page is at rest so long after it was drawn, even where it never gets quite still. */
 const AT_REST_MS = 2500
@@ -10,7 +11,7 @@ export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
     let isOver = false
     const next = (i: number) => {
       if (isOver || i === loaders.length) return
-      whenIdle(() => void loaders[i]().finally(() => next(i + 1)))
+      whenIdle(() => void loaders[i]().finally(() => next(i + 1)), LATEST_MS)
     }
     const timer = setTimeout(() => next(0), AT_REST_MS)
     return () => {
@@ -20,9 +21,4 @@ export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
     // the loaders are constants of the caller
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
-}
-
-function whenIdle(act: () => void): void {
-  if (typeof requestIdleCallback === 'function') requestIdleCallback(act, { timeout: LATEST_MS })
-  else setTimeout(act, 50)
 }

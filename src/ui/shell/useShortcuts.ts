@@ -2,7 +2,7 @@ import { useEffect, useLayoutEffect, useRef } from 'react'
 import { choose, neighbour } from '../household/edits'
 import { useHouseholdStore } from '../household/HouseholdContext'
 import { announce } from './announce'
-import { type KeyAct, actOf, keySettings } from './keySettings'
+import { type KeyAct, actOf, keySettings, restoreKeys } from './keySettings'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
 import { useShortcuts as useShortcutsWords } from '@/words/en/ui/shell'
@@ -28,7 +28,7 @@ export function useShortcuts(shortcuts: Shortcuts): void {
     current.current = shortcuts
   })
   useEffect(() => {
-    void keySettings.persist.rehydrate()
+    void restoreKeys()
     const onKeyDown = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
       // it belongs to the text that is being typed, or to the dialog

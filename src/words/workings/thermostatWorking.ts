@@ -1,4 +1,4 @@
-import { demandFactor, doorsW, referenceDuty } from '@/core/load/thermostat'
+import { cyclingDuty, doorsW } from '@/core/load/thermostat'
 import type { Cycling } from '@/core/plan/schema'
 import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
 import type { Units } from '@/core/quantity/units'
@@ -18,17 +18,7 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
   const { runningW, averageW, follows, defrost } = load
   const idleW = load.idleW && load.drive?.kind !== 'inverter' ? load.idleW.value : 0
   const average = averageW.value + doorsW(load.doors)
-  const reference = referenceDuty(
-    Math.max(0, average - idleW),
-    Math.max(0, runningW.value - idleW),
-    defrost
-      ? {
-          watts: Math.max(0, defrost.watts.value - idleW),
-          minutes: defrost.minutes.value,
-          everyRunH: defrost.everyRunH.value,
-        }
-      : null,
-  )
+  const duty = cyclingDuty(load, surroundC)
   const steps: Working['steps'] = [
     {
       label: say('dutyWhereItWasKnown'),
@@ -68,11 +58,10 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
             ]
           : []),
       ],
-      result: formatPercent(reference.duty),
+      result: formatPercent(duty.known),
     },
   ]
   if (follows) {
-    const factor = demandFactor(surroundC, follows.setC.value, follows.knownAtC.value)
     steps.push({
       label: say('dutyInThisOutage'),
       formula: say('surroundingsThermostatSetting'),
@@ -89,7 +78,7 @@ export function thermostatWorking(name: string, load: Cycling, surroundC: number
           evidence: follows.knownAtC.evidence,
         },
       ],
-      result: formatPercent(Math.min(1, reference.duty * factor)),
+      result: formatPercent(duty.here),
     })
   }
   return { title: say('dutyCycle', { name }), steps }
