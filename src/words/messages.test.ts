@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser'
 import ts from 'typescript'
 
-const SRC = join(import.meta.dirname, '..')
+const SRC = join(__dirname, '..')
 
 const filesUnder = (folder: string): string[] =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' })

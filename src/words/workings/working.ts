@@ -1,4 +1,4 @@
-import type { Evidence } from '@/core/quantity/quantity'
+import type { Evidence, Quantity } from '@/core/quantity/quantity'
 
 /** One value that went into a step: what it is called, its number, its unit, and how it is known. */
 export interface WorkingValue {
@@ -22,3 +22,11 @@ export interface Working {
   steps: WorkingStep[]
   note?: string
 }
+
+/** A value that is known somehow. @param shown with its unit */
+export const knownValue = (name: string, quantity: Quantity, shown: string): WorkingValue => ({
+  name,
+  value: shown,
+  evidence: quantity.evidence,
+  source: quantity.source,
+})
