@@ -6,11 +6,14 @@ import type { Quantity } from '../quantity/quantity'
 import { hoursOf, weatherOf } from '../simulation/compile'
 import { type Requirement, requirementOf } from './requirement'
 
+/** A part of a source with a limit of its own; empty: all its outlets together. */
+export type SourcePart =
+  '' | 'in this heat' | 'leg A' | 'leg B' | 'one outlet' | 'direct current' | 'a long start'
+
 /** One limit of a source against what its loads ask of it. */
 export interface Strain {
   unit: 'W' | 'VA'
-  /** which part of the source it is: all its outlets together unless said */
-  part: string
+  part: SourcePart
   requirement: Requirement
   /** W, or VA where that is the limit */
   neededW: number
@@ -37,7 +40,7 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
   const askedBy = (some: readonly Load[]) => requirementOf(some, ...asked(plan))
   const strains: Strain[] = []
   const add = (
-    part: string,
+    part: SourcePart,
     requirement: Requirement,
     limit: Quantity,
     limitW: number,
@@ -64,7 +67,7 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
       const onLeg = mains.filter((load) => load.volts === 120 && load.leg === leg)
       const both = mains.filter(({ volts }) => volts === 240).map(halved)
       const limit = { ...source.continuousW, value: outfit.legW }
-      add(`leg ${leg}`, askedBy([...onLeg, ...both]), limit, outfit.legW * hot)
+      add(`leg ${leg}` as const, askedBy([...onLeg, ...both]), limit, outfit.legW * hot)
     }
   }
   if (outfit && outfit.outlets.count > 0) {
@@ -86,7 +89,7 @@ export function carryStrains(source: Source, loads: readonly Load[], plan: Plan)
  */
 export function startStrains(source: Source, loads: readonly Load[], plan: Plan): Strain[] {
   const mains = loads.filter((load) => !isDc(load))
-  const of = (some: readonly Load[], part: string, limit: Quantity): Strain => {
+  const of = (some: readonly Load[], part: SourcePart, limit: Quantity): Strain => {
     const requirement = requirementOf(some, ...asked(plan))
     return {
       unit: 'W',

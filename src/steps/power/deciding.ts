@@ -1,5 +1,6 @@
 import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
 import { deciding } from '@/words/en/pages/power'
+import { sourcePartWords } from '@/words/sourcePartWords'
 import { wordsOf } from '@/words/translate'
 import {
   type OptionRow,
@@ -34,7 +35,7 @@ export function decidingWords(context: RowContext): string {
     const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
     return say('mayRunTogetherIsGivenThe', {
       watts: watts(neededW),
-      part: part && ` (${part})`,
+      part: part && ` (${sourcePartWords(part)})`,
       watts2: watts(limitW),
       binding: String(binding?.name),
     })

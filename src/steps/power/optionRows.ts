@@ -6,6 +6,7 @@ import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/words/workings/working'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { optionRows } from '@/words/en/pages/power'
+import { sourcePartWords } from '@/words/sourcePartWords'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(optionRows)
@@ -95,7 +96,7 @@ export const runningRow: OptionRow = {
     const watts = shownQuantity(context.source.continuousW, formatWatts)
     if (carries?.source.id !== context.source.id) return watts
     if (carries.unit === 'VA') return formatWatts(carries.limitW).replace(/W$/, 'VA')
-    return carries.part ? `${formatWatts(carries.limitW)}, ${carries.part}` : watts
+    return carries.part ? `${formatWatts(carries.limitW)}, ${sourcePartWords(carries.part)}` : watts
   },
   working: ({ evaluation }) => evaluation?.workings.carries,
   fails: (context) => {

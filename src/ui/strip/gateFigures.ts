@@ -10,6 +10,7 @@ import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { gateFigures as gateFiguresWords } from '@/words/en/ui/answer'
+import { sourcePartWords } from '@/words/sourcePartWords'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(gateFiguresWords)
@@ -112,8 +113,9 @@ function carriesDetail({ wrongVoltage, binding, neededW, limitW, part, unit }: P
   const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
   if (wrongVoltage.length)
     return say('wantsV', { wrongVoltage: wrongVoltage[0].name, volts: wrongVoltage[0].volts })
-  if (neededW > limitW) return say('over', { watts: watts(neededW - limitW), part: part && `, ${part}` })
+  if (neededW > limitW)
+    return say('over', { watts: watts(neededW - limitW), part: part && `, ${sourcePartWords(part)}` })
   return binding
-    ? say('toSpare', { watts: watts(limitW - neededW), part: part && `, ${part}` })
+    ? say('toSpare', { watts: watts(limitW - neededW), part: part && `, ${sourcePartWords(part)}` })
     : say('nothingRuns')
 }

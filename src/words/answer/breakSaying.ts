@@ -5,6 +5,7 @@ import { NONE } from '../factWords'
 import { listed } from '../run/listed'
 import { breakSaying as breakSayingWords } from '../en/facts'
 import { wordsOf } from '../translate'
+import { sourcePartWords } from '../sourcePartWords'
 
 const say = wordsOf(breakSayingWords)
 
@@ -33,7 +34,7 @@ export function breakSaying(broken: Break): { key: string; values: Record<string
           needed: inUnit(gate, gate.neededW),
           limit: inUnit(gate, gate.limitW),
           source: gate.source.name,
-          part: gate.part || NONE,
+          part: sourcePartWords(gate.part) || NONE,
           hasLargest: gate.binding ? 'yes' : 'no',
           largest: gate.binding?.name ?? '',
         },

@@ -30,3 +30,12 @@ export const runsAndBands = {
   of10: '{percent} {percent2, select, yes {run} other {runs}} of 10',
   of100: '{percent} {percent, plural, one {run} other {runs}} of 100',
 }
+
+export const sourceParts = {
+  inThisHeat: 'in this heat',
+  legA: 'leg A',
+  legB: 'leg B',
+  oneOutlet: 'one outlet',
+  directCurrent: 'direct current',
+  aLongStart: 'a long start',
+}

@@ -122,7 +122,8 @@ export const told = {
     runsOut: 'runs out after {afterLongMin} at first{scenario, select, none {} other { in {scenario}}}',
     short: '{shortLongMin} short{scenario, select, none {} other { in {scenario}}}',
     wrongVolts: '{name} wants {volts} V',
-    carries: 'carries {limit} {unit}{part, select, none {} other {, {part}}}, {needed} {unit} run together',
+    carries:
+      'carries {limit} {unit}{part, select, in-this-heat {, in this heat} leg-A {, leg A} leg-B {, leg B} one-outlet {, one outlet} direct-current {, direct current} other {}}, {needed} {unit} run together',
     starts: 'starts {limitW}, {name, select, none {a start} other {{name}}} asks {neededW}',
     overBudget: '{over} over the budget',
     heavy: 'a piece weighs {pieceKg}',

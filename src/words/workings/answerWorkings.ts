@@ -6,6 +6,7 @@ import { formatNumber, formatWatts } from '@/core/quantity/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import type { Gates, PowerGate } from '@/core/sizing/gates'
 import { answerWorkings } from '../en/workings/answer'
+import { sourcePartWords } from '../sourcePartWords'
 import { wordsOf } from '../translate'
 import { lastsWorking, marginWorking } from './lastsWorking'
 import { refillsWorking } from './refillsWorking'
@@ -28,7 +29,10 @@ function carriesWorking(plan: Plan, gate: PowerGate): Working {
       result: wattsOf(gate, gate.neededW),
     },
     limitStep(
-      say('continuousLimit', { source: gate.source.name, part: gate.part && `, ${gate.part}` }),
+      say('continuousLimit', {
+        source: gate.source.name,
+        part: gate.part && `, ${sourcePartWords(gate.part)}`,
+      }),
       gate,
     ),
   ]

@@ -27,6 +27,12 @@ import { formatMass } from '@/core/reading/inUnits'
 
 const say = wordsOf(searchResults)
 
+const GOALS: Record<Goal, string> = {
+  cheapest: say('cheapest'),
+  lightest: say('lightest'),
+  'fewest parts': say('oneWithTheFewestParts'),
+}
+
 const FrontChart = dynamic(() => import('./FrontChart'), { ssr: false })
 const MISSES = 5
 
@@ -75,7 +81,7 @@ export function SearchResults(
               stage: stage === 'running' ? 'yes' : 'no',
               candidate: best.candidate.name,
               b: (text) => <b>{text}</b>,
-              goal: goal === 'fewest parts' ? say('oneWithTheFewestParts') : goal,
+              goal: GOALS[goal],
               exactDuration: formatExactDuration(neededH * 60),
               count: count > 1 ? say('inAllScenarios', { count }) : '',
               percent: formatPercent(confidence),

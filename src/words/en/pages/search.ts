@@ -52,6 +52,8 @@ export const searchPanel = {
 }
 
 export const searchResults = {
+  cheapest: 'cheapest',
+  lightest: 'lightest',
   priceNotKnown: 'price not known',
   foundByTheSearch: 'Found by the search.',
   addedToTheOptions: 'Added {name} to the options.',
