@@ -108,6 +108,21 @@ describe('messages', () => {
     expect(faults).toEqual([])
   })
 
+  test('every message is one', async () => {
+    const faults: string[] = []
+    const check = (messages: unknown, at: string) => {
+      if (typeof messages === 'string')
+        try {
+          parse(messages)
+        } catch (error) {
+          faults.push(`${at}: ${String(error)}`)
+        }
+      else for (const [key, value] of Object.entries(messages as object)) check(value, `${at}.${key}`)
+    }
+    for (const file of filesUnder(join(SRC, 'words/en'))) check(await import(file), file)
+    expect(faults).toEqual([])
+  })
+
   test('every message of the pages is used', async () => {
     const unused: string[] = []
     for (const file of filesUnder(join(SRC, 'words/en/pages'))) {

@@ -123,7 +123,7 @@ export const told = {
     short: '{shortLongMin} short{scenario, select, none {} other { in {scenario}}}',
     wrongVolts: '{name} wants {volts} V',
     carries:
-      'carries {limit} {unit}{part, select, in-this-heat {, in this heat} leg-A {, leg A} leg-B {, leg B} one-outlet {, one outlet} direct-current {, direct current} other {}}, {needed} {unit} run together',
+      'carries {limit} {unit}{part, select, inthisheat {, in this heat} legA {, leg A} legB {, leg B} oneoutlet {, one outlet} directcurrent {, direct current} other {}}, {needed} {unit} run together',
     starts: 'starts {limitW}, {name, select, none {a start} other {{name}}} asks {neededW}',
     overBudget: '{over} over the budget',
     heavy: 'a piece weighs {pieceKg}',

@@ -143,7 +143,7 @@ export class Search {
           limit: carry.limitW,
           needed: carry.neededW,
           unit: carry.unit,
-          part: carry.part.replaceAll(' ', '-') || null,
+          part: carry.part.replaceAll(' ', '') || null,
         }),
         missedBy: carry.neededW / Math.max(1, carry.limitW) - 1,
       }
