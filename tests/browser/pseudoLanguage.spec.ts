@@ -86,6 +86,8 @@ for (const [width, height] of [
   [390, 844],
 ])
   test(`every page at ${width} px: nothing left outside, nothing wider than the window`, async ({ page }) => {
+    // eight pages, a second server beside the others'
+    test.setTimeout(300_000)
     await page.setViewportSize({ width, height })
     const { base, own } = await openSample(page)
     for (const step of STEPS) {
