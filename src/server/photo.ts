@@ -1,7 +1,9 @@
 import { photo } from '@/words/en/server/refusals'
 import { wordsOf } from '@/words/translate'
 
-const say = wordsOf(photo) /** Photos as they are taken in: JPEG, with nothing in them beside the picture. */
+const say = wordsOf(photo)
+
+/** Photos as they are taken in: JPEG, with nothing in them beside the picture. */
 
 /** Segments that say something beside the picture: place and time it was taken, the camera, a comment. */
 const EXIF = 0xe1

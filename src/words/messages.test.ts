@@ -66,17 +66,34 @@ function callsIn(file: string): { messages: string; from: string; calls: Call[] 
       const [key, values] = node.arguments.slice(isRich ? 1 : 0)
       const words = by === undefined ? undefined : said.get(by)
       if (words && key && ts.isStringLiteral(key)) {
-        const isWritten = values === undefined || ts.isObjectLiteralExpression(values)
-        words.calls.push({
-          key: key.text,
-          given: isWritten ? (values?.properties ?? []).map((one) => one.name?.getText() ?? '…') : null,
-        })
+        words.calls.push({ key: key.text, given: namesGiven(values) })
       }
     }
     ts.forEachChild(node, visit)
   }
   visit(source)
   return [...said.values()]
+}
+
+/** Names of the values written out in a call; null where they are not, none where there are none. */
+const namesGiven = (values: ts.Expression | undefined): string[] | null =>
+  values === undefined || ts.isObjectLiteralExpression(values)
+    ? (values?.properties ?? []).map((one) => one.name?.getText() ?? '…')
+    : null
+
+/** Every fact a file of the core tells by a name written out. */
+function factsIn(file: string): Call[] {
+  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true)
+  const found: Call[] = []
+  const visit = (node: ts.Node): void => {
+    if (ts.isCallExpression(node) && node.expression.getText() === 'told') {
+      const [what, values] = node.arguments
+      if (what && ts.isStringLiteral(what)) found.push({ key: what.text, given: namesGiven(values) })
+    }
+    ts.forEachChild(node, visit)
+  }
+  visit(source)
+  return found
 }
 
 /** The message of a key, nested ones behind a point. */
@@ -137,13 +154,18 @@ describe('messages', () => {
     expect(unused).toEqual([])
   })
 
-  test('every fact of the core has its message', async () => {
+  test('every fact of the core has its message, and what it is said with', async () => {
     const { told } = (await import('./en/told')) as { told: object }
-    const source = [...filesUnder(join(SRC, 'core')), ...filesUnder(join(SRC, 'catalog'))]
-      .map((file) => readFileSync(file, 'utf8'))
-      .join('\n')
-    const named = [...source.matchAll(/told\(\s*'([\w.-]+)'/g)].map(([, what]) => what)
-    expect(named.length).toBeGreaterThan(50)
-    expect(named.filter((what) => typeof messageOf(told, what) !== 'string')).toEqual([])
+    const facts = [...filesUnder(join(SRC, 'core')), ...filesUnder(join(SRC, 'catalog'))].flatMap(factsIn)
+    expect(facts.length).toBeGreaterThan(50)
+    const faults = facts.flatMap(({ key, given }) => {
+      const message = messageOf(told, key)
+      if (typeof message !== 'string') return [`no message ${key}`]
+      // a value's name with N behind it is its number
+      const known = given?.flatMap((name) => [name, `${name}N`])
+      const missing = known ? namesIn(parse(message)).filter((name) => !known.includes(name)) : []
+      return missing.length ? [`${key} misses ${missing.join(', ')}`] : []
+    })
+    expect(faults).toEqual([])
   })
 })

@@ -57,6 +57,20 @@ function finder(messages: Messages): (key: string) => CompiledMessage {
   }
 }
 
+/** Values that say so where one is asked for that is not among them. */
+const WHOLE: ProxyHandler<object> = {
+  get(values, name) {
+    if (!Object.hasOwn(values, name)) throw new Error(`a message wants ${String(name)}`)
+    return Reflect.get(values, name)
+  },
+}
+
+/** A message with its values written in, in pieces where a tag makes something else than text. */
+const written = <T>(message: CompiledMessage, values: FormatValues<T> = {}) =>
+  typeof message === 'string'
+    ? message
+    : format<T>(message, 'en', new Proxy(values, WHOLE) as FormatValues<T>, { formatters })
+
 /**
  * The one way from a message to words, by keys that are put together.
  *
@@ -64,7 +78,7 @@ function finder(messages: Messages): (key: string) => CompiledMessage {
  */
 export function sayFrom(messages: Messages): Say {
   const find = finder(messages)
-  return (key, values) => format<string>(find(key), 'en', values, { formatters }) as string
+  return (key, values) => written<string>(find(key), values) as string
 }
 
 /**
@@ -78,7 +92,7 @@ export function sayMarkedFrom(messages: Messages, tags: readonly string[], mark:
   return (key, values) => {
     const taken = tags.find((tag) => tag in values)
     if (taken) throw new Error(`${taken} is a tag and cannot be a value, in ${key}`)
-    const said = format<string>(find(key), 'en', { ...values, ...marks }, { formatters })
+    const said = written<string>(find(key), { ...values, ...marks })
     return Array.isArray(said) ? said.join('') : said
   }
 }
@@ -93,10 +107,9 @@ export interface Words<M> {
 /** The same by keys that are known, for what the interface says. @param messages ICU messages by key */
 export function wordsOf<M extends Messages>(messages: M): Words<M> {
   const find = finder(messages)
-  const say = (key: string, values?: Values) =>
-    format<string>(find(key), 'en', values, { formatters }) as string
+  const say = (key: string, values?: Values) => written<string>(find(key), values) as string
   const pieces = <T>(key: string, values: FormatValues<T>) => {
-    const said = format<T>(find(key), 'en', values, { formatters })
+    const said = written<T>(find(key), values)
     return Array.isArray(said) ? said : [said]
   }
   return Object.assign(say, { pieces })

@@ -1,4 +1,3 @@
-import { formatDuration } from '../quantity/format'
 import { percentileInPlace } from '../quantity/percentile'
 
 /** What a change is worth: by how much the figure moves that the sentence and the gate show. */
@@ -32,7 +31,3 @@ export function gainOf(
     isAtLeast: after >= horizonMin,
   }
 }
-
-/** @example gainWords({ hours: 1.5, of: 'most likely', isAtLeast: false }) // "+1 h 30 min" */
-export const gainWords = ({ hours, of, isAtLeast }: Gain) =>
-  `${isAtLeast ? '> ' : ''}+${formatDuration(hours * 60)}${of === 'confident' ? ' at your confidence' : ''}`

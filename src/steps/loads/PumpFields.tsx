@@ -19,10 +19,10 @@ const say = wordsOf(pumpFields)
 
 const RAIN_WORDS = { dry: say('dry'), rain: say('rain'), downpour: say('downpour') }
 
-/** A pump’s run time and spacing: as counted, or from what it lifts. */
 /** Water a person uses a day in an outage, litres. From memory. */
 const L_A_PERSON_AND_DAY = 150
 
+/** A pump’s run time and spacing: as counted, or from what it lifts. */
 export function PumpFields(props: { name: string; behaviour: Pump; change: (behaviour: Pump) => void }) {
   const { name, behaviour, change } = props
   const scenario = useScenario()

@@ -65,11 +65,13 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
               ? say('itBringsNextToNothing')
               : say('itGainsOfThe24H', { number: formatNumber(coverage * 24, 1) })}
       </p>
-      {causes.map(({ why }) => (
-        <p key={why.what} className={styles.refused} data-testid="refill-cause">
-          {tell(why)}.
-        </p>
-      ))}
+      {causes
+        .map(({ why }) => tell(why))
+        .map((cause) => (
+          <p key={cause} className={styles.refused} data-testid="refill-cause">
+            {cause}.
+          </p>
+        ))}
       {guess && <p className={styles.small}>{guess}.</p>}
       {ends && look && (
         <p data-testid="long-look">

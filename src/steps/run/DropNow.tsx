@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
-import { gainWords } from '@/core/sizing/gain'
+import { gainWords } from '@/words/levers/gainWords'
 import { byHours } from '@/core/sizing/byHours'
 import { dropNow } from '@/words/en/pages/runDialogs'
 import type { SaidLever } from '@/words/levers/sayLever'

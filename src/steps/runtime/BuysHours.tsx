@@ -11,7 +11,7 @@ import { byLosses } from '@/core/risk/byLosses'
 import { buysHours } from '@/words/en/pages/runtime'
 import type { SaidLever } from '@/words/levers/sayLever'
 import { byHours } from '@/core/sizing/byHours'
-import { gainWords } from '@/core/sizing/gain'
+import { gainWords } from '@/words/levers/gainWords'
 import { withChange } from '@/core/sizing/levers'
 import {
   changeCharging,

@@ -1,6 +1,8 @@
 import { call as callWords } from '@/words/en/ui/keep'
 import { wordsOf } from '@/words/translate'
-const say = wordsOf(callWords) /** What a route answered: its body, or in words why not. */
+const say = wordsOf(callWords)
+
+/** What a route answered: its body, or in words why not. */
 export type Answer<T> = { ok: true; body: T } | { ok: false; message: string }
 
 /** Asks a route of the application. Never throws. */

@@ -1,5 +1,6 @@
 import type { HangsOn } from '@/core/sizing/answer'
 import { goesOnWhile as goesOnWhileWords } from '../en/facts'
+import { listed } from '../run/listed'
 import { wordsOf } from '../translate'
 
 const say = wordsOf(goesOnWhileWords)
@@ -12,6 +13,4 @@ const WORDS: Record<HangsOn, string> = {
 
 /** What it hangs on that a plan goes on. @example "while this weather lasts and there is fuel" */
 export const goesOnWhile = (hangsOn: readonly HangsOn[]): string =>
-  hangsOn.length
-    ? say('whileWord', { hangsOn: hangsOn.map((one) => WORDS[one]).join(' and ') })
-    : say('asPlanned')
+  hangsOn.length ? say('whileWord', { hangsOn: listed(hangsOn.map((one) => WORDS[one])) }) : say('asPlanned')
