@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { hazardsOf } from '@/core/hazard/hazards'
-import { formatMoment } from '@/core/plan/clock'
+import { formatMoment } from '@/words/clock'
 import { riskClocks } from '@/core/risk/riskClocks'
 import type { Spread } from '@/core/risk/riskClock'
 import { simulate } from '@/core/simulation/simulate'

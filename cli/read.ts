@@ -1,6 +1,6 @@
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
-import { understoodLine } from '@/catalog/appliances/understood'
+import { understoodRow } from '@/words/reading/understoodRow'
 
 /** One line, then exit code 2. */
 function refuse(line: string): never {
@@ -25,5 +25,5 @@ if (room.trim() === '' || !(roomC >= -30 && roomC <= 60))
 const surroundings = { mainsVolts: Number(mains), roomC }
 for await (const row of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
   if (row.trim() === '') continue
-  console.log(JSON.stringify(understoodLine(row, surroundings)))
+  console.log(JSON.stringify(understoodRow(row, surroundings)))
 }

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { type Plan, readPlan } from '@/core/plan/document'
+import { sayDocument } from '@/words/reading/sayDocument'
 
 /** One line for each fault, then exit code 2. */
 export function refuse(lines: string[]): never {
@@ -27,5 +28,5 @@ export function readPlanFile(path: string): Plan {
   const reading = readPlan(input)
   return reading.ok
     ? reading.plan
-    : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${message}`))
+    : refuse(reading.faults.map(({ path: at, message }) => `${at}: ${sayDocument(message)}`))
 }

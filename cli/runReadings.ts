@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util'
 import Papa from 'papaparse'
-import { formatMoment } from '@/core/plan/clock'
+import { formatMoment } from '@/words/clock'
 import { parseMeasure } from '@/core/reading/measure'
 import { assumptionsAgainst } from '@/core/run/assumptions'
 import { entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
@@ -8,8 +8,10 @@ import { learnedOf, originOf } from '@/core/run/learned'
 import { lastsUntil, predictRun } from '@/core/run/predictRun'
 import { chargeOfBand } from '@/core/run/runBand'
 import type { RunHead } from '@/core/run/runDocument'
-import { formatPercent } from '@/core/quantity/format'
+import { formatPercent } from '@/words/format'
 import { assumptionWords, contradictionWords, endWords, figureWords } from '@/words/run/runWords'
+import { sayField } from '@/words/reading/sayField'
+import { saySheet } from '@/words/reading/saySheet'
 import { readPlanFile, readText, refuse } from './readPlanFile'
 
 // a reader that has seen enough, such as head, closes the pipe
@@ -49,7 +51,8 @@ if (!columns.some((column) => column === 'hours' || column === 'clock' || column
     `${positionals[1]}: no column of times; name one hours, clock or local_time in the first line (docs/runs.md lists all)`,
   ])
 const { entries, refused } = entriesOfRows(head, data.slice(1), columns)
-for (const { line, message } of refused) console.error(`line ${line} is left out: ${message}`)
+for (const { line, message } of refused)
+  console.error(`line ${line} is left out: ${saySheet(message, plan.household.units)}`)
 if (entries.length === 0) refuse(['no line could be read'])
 const found = predictRun(head, entries, untilMin === null ? {} : { untilMin })
 const against = assumptionsAgainst(found.moments)
@@ -62,7 +65,7 @@ else printText()
 function untilOf(text: string | undefined): number | null {
   if (text === undefined) return null
   const parsed = parseMeasure(text, 'hours')
-  return parsed.ok ? parsed.value * 60 : refuse([`--at: ${parsed.message}`])
+  return parsed.ok ? parsed.value * 60 : refuse([`--at: ${sayField(parsed.message, plan.household.units)}`])
 }
 
 function printJson() {

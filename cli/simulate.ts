@@ -1,11 +1,12 @@
 import { parseArgs } from 'node:util'
-import { formatMoment } from '@/core/plan/clock'
-import { formatEnergy } from '@/core/quantity/format'
+import { formatMoment } from '@/words/clock'
+import { formatEnergy } from '@/words/format'
 import { parseMeasure } from '@/core/reading/measure'
 import { answerText } from '@/words/answer/answerParts'
 import { evaluate } from '@/core/sizing/evaluate'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { sayEvaluation } from '@/words/answer/sayAnswer'
+import { sayField } from '@/words/reading/sayField'
 import type { RefillsGate } from '@/core/sizing/gates'
 import { chargeAt } from '@/core/simulation/chargeAt'
 import { runAll } from '@/core/simulation/simulate'
@@ -51,7 +52,7 @@ const evaluation = sayEvaluation(plan, evaluate(plan, options))
 const { horizonMin } = evaluation.result
 const moments = (values.at ?? []).map((text) => {
   const parsed = parseMeasure(text, 'hours')
-  if (!parsed.ok && text.trim() !== '0h') refuse([`--at: ${parsed.message}`])
+  if (!parsed.ok && text.trim() !== '0h') refuse([`--at: ${sayField(parsed.message, plan.household.units)}`])
   const minute = parsed.ok ? parsed.value * 60 : 0
   if (minute > horizonMin) refuse([`--at: ${text} is past the ${horizonMin / 60} h that are looked at`])
   return minute

@@ -1,5 +1,6 @@
 import { ownEntry, withoutBuiltInIds } from '@/core/plan/builtInIds'
 import { type Household, readHousehold } from '@/core/plan/household'
+import { sayDocument } from '@/words/reading/sayDocument'
 import type * as schema from './schema'
 
 type Rows<T extends { $inferSelect: unknown }> = T['$inferSelect'][]
@@ -153,7 +154,7 @@ export function householdOf(rows: HouseholdRows): Household {
   const reading = readHousehold(withoutBuiltInIds(stored))
   if (!reading.ok) {
     const { path, message } = reading.faults[0]
-    throw new Error(`the stored household is damaged: ${path} ${message}`)
+    throw new Error(`the stored household is damaged: ${path} ${sayDocument(message)}`)
   }
   return reading.household
 }

@@ -1,6 +1,6 @@
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { planOfSegment, segmentsOf } from '@/core/run/segments'
-import { ensureComputable } from '@/core/simulation/switchingBudget'
+import { ensureComputable } from '@/words/reading/computable'
 import { stationTape } from '@/standins/stationTape'
 
 /** What a worker thread of the server does for the simulated power station. Bundled by the build. */

@@ -1,6 +1,7 @@
 import type { Fault } from '@/core/plan/fault'
 import { log } from './log'
 import { respond } from '@/words/en/server/refusals'
+import { type SaidFault, sayFaults } from '@/words/reading/sayDocument'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(respond)
@@ -18,7 +19,7 @@ export interface Refusal {
       | 'limit'
       | 'unavailable'
     message: string
-    faults?: Fault[]
+    faults?: SaidFault[]
   }
 }
 
@@ -26,12 +27,15 @@ export function refuse(
   status: number,
   code: Refusal['error']['code'],
   message: string,
-  faults?: Fault[],
+  faults?: readonly Fault[],
 ): Response {
-  return Response.json({ error: { code, message, ...(faults && { faults }) } } satisfies Refusal, {
-    status,
-    headers: { 'Cache-Control': 'no-store' },
-  })
+  return Response.json(
+    { error: { code, message, ...(faults && { faults: sayFaults(faults) }) } } satisfies Refusal,
+    {
+      status,
+      headers: { 'Cache-Control': 'no-store' },
+    },
+  )
 }
 
 export function answer(body: unknown, status = 200): Response {

@@ -1,20 +1,16 @@
-import { formatMoment } from '@/core/plan/clock'
 import {
   formatDuration,
   formatEnergy,
+  formatExactDuration,
   formatNumber,
   formatPercent,
   formatWatts,
-} from '@/core/quantity/format'
+} from '@/words/format'
 import type { Units } from '@/core/quantity/units'
-import {
-  formatLength,
-  formatMass,
-  formatOpening,
-  formatTemperature,
-  formatVolume,
-} from '@/core/reading/inUnits'
-import { listed } from './run/listed'
+import { formatLength, formatMass, formatOpening, formatTemperature, formatVolume } from '@/words/inUnits'
+import { eitherOf, listed } from './run/listed'
+import { formatDate } from './clock'
+import { formatMoment } from '@/words/clock'
 import { factWords } from './en/facts'
 import { wordsOf } from './translate'
 
@@ -46,6 +42,9 @@ const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) 
         ? say('cubicFeetAnHour', { number: formatNumber(value * CUBIC_FEET_PER_M3, 0) })
         : say('mAnHour', { number: formatNumber(value, 1) }),
   ],
+  // of one's own, as it was typed
+  [/(^f|F)igure$/, (value) => formatNumber(Number(value.toPrecision(6)), 3)],
+  [/(^e|E)xactMin$/, (value) => formatExactDuration(value)],
   [/LongMin$/, (value) => formatDuration(value)],
   [/Min$/, (value, { startsAt, units }) => formatMoment(startsAt, value, 5, units.clock)],
   [/Ms$/, (value) => `${formatNumber(value)} ms`],
@@ -69,8 +68,8 @@ const WRITTEN: readonly [ending: RegExp, write: (value: number, saying: Saying) 
 export function factText(name: string, fact: Fact, saying: Saying): string {
   if (fact === null) return NONE
   if (typeof fact === 'boolean') return fact ? 'yes' : 'no'
-  if (typeof fact === 'string') return fact
-  if (typeof fact !== 'number') return listed(fact)
+  if (typeof fact === 'string') return /[a-z]Date$/.test(name) ? formatDate(fact) : fact
+  if (typeof fact !== 'number') return /(^c|C)hoices$/.test(name) ? eitherOf(fact) : listed(fact)
   const written = WRITTEN.find(([ending]) => ending.test(name))
   return written ? written[1](fact, saying) : formatNumber(fact)
 }

@@ -3,6 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser'
 import ts from 'typescript'
+import { FACTS } from '../../tests/support/saidTold'
 
 const SRC = join(__dirname, '..')
 
@@ -155,12 +156,12 @@ describe('messages', () => {
   })
 
   test('every fact of the core has its message, and what it is said with', async () => {
-    const { told } = (await import('./en/told')) as { told: object }
     const facts = [...filesUnder(join(SRC, 'core')), ...filesUnder(join(SRC, 'catalog'))].flatMap(factsIn)
-    expect(facts.length).toBeGreaterThan(50)
+    expect(facts.length).toBeGreaterThan(250)
     const faults = facts.flatMap(({ key, given }) => {
-      const message = messageOf(told, key)
+      const message = messageOf(FACTS, key)
       if (typeof message !== 'string') return [`no message ${key}`]
+      if (given?.includes('…')) return []
       // a value's name with N behind it is its number
       const known = given?.flatMap((name) => [name, `${name}N`])
       const missing = known ? namesIn(parse(message)).filter((name) => !known.includes(name)) : []

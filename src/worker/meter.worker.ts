@@ -3,6 +3,9 @@ import Papa from 'papaparse'
 import { analyseMeter } from '@/core/meter/analyse'
 import { guessColumns } from '@/core/meter/columns'
 import { MeterReader } from '@/core/meter/readRows'
+import { ToldError } from '@/core/quantity/told'
+import { UNITS_OF } from '@/core/quantity/units'
+import { sayMeter } from '@/words/reading/sayMeter'
 import type { MeterFile, MeterJobs, MeterPreview } from './meterJobs'
 
 const PREVIEW_ROWS = 30
@@ -40,7 +43,8 @@ const jobs: MeterJobs = {
             const { refused, refusedCount } = reader
             resolve({ samples, findings: analyseMeter(samples), refused, refusedCount, lines })
           } catch (error) {
-            reject(error)
+            // what a worker throws keeps its message alone
+            reject(error instanceof ToldError ? new Error(sayMeter(error.fact, UNITS_OF.metric)) : error)
           }
         },
         error: reject,

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { ensureComputable } from '@/core/simulation/switchingBudget'
+import { ensureComputable } from '@/words/reading/computable'
 import { predictRun } from '@/core/run/predictRun'
 import { explainRun } from '@/core/run/explain'
 import { runOutlook } from '@/core/run/runOutlook'

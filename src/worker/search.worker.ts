@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { candidatesOf } from '@/core/sizing/search/candidates'
 import { type Judged, SEARCH_RUNS, Search } from '@/core/sizing/search/search'
-import { ensureComputable } from '@/core/simulation/switchingBudget'
+import { ensureComputable } from '@/words/reading/computable'
 import { DEFAULT_SEED } from '@/core/simulation/simulate'
 import type { SearchJobs } from './searchJobs'
 

@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { SearchStock } from '@/core/sizing/search/candidates'
-import { ensureComputable } from '@/core/simulation/switchingBudget'
+import { ensureComputable } from '@/words/reading/computable'
 import { evaluate, evaluateTraced } from '@/core/sizing/evaluate'
 import { withLosses } from '@/core/risk/leverLosses'
 import { longLook } from '@/core/sizing/longLook'

@@ -1,5 +1,8 @@
 import { expose } from 'comlink'
+import { ToldError } from '@/core/quantity/told'
+import { UNITS_OF } from '@/core/quantity/units'
 import { readEpw, skyFromEpw } from '@/core/weather/epw'
+import { saySheet } from '@/words/reading/saySheet'
 import type { WeatherJobs } from './weatherJobs'
 
 const jobs: WeatherJobs = {
@@ -13,7 +16,8 @@ const jobs: WeatherJobs = {
         filled: epw.filled,
       }
     } catch (error) {
-      return { ok: false, message: (error as Error).message }
+      if (!(error instanceof ToldError)) throw error
+      return { ok: false, message: saySheet(error.fact, UNITS_OF.metric) }
     }
   },
 }

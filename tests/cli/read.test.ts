@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { spawnSync } from 'node:child_process'
 import { join } from 'node:path'
-import type { Understood } from '@/catalog/appliances/understood'
+import type { Understood } from '@/words/reading/understoodRow'
 import { isRight, lineRows } from '../support/lineRows'
 
 const command = join(__dirname, '../../yotrope')

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import type { Understood } from '@/catalog/appliances/understood'
+import type { Understood } from '@/words/reading/understoodRow'
 
 /** A row of a table of lines: what is typed, and what counts as understood. */
 export interface LineRow {

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { said } from '../../../tests/support/saidTold'
 import { type LineLoad, readLoadLine } from '@/core/load/loadLine'
 import { behaviourSchema } from '@/core/plan/schema'
 import { findThing, isKnownWord } from './findThing'
@@ -61,7 +62,7 @@ describe('a load from one line', () => {
     })
     expect(load('sun lamp 50W 2h').name).toBe('sun lamp')
     // a thermostat knows no days: told, never dropped
-    expect(question('fridge 150W on weekends').message).toMatch(/“sat, sun” was not understood/)
+    expect(said(question('fridge 150W on weekends').message)).toMatch(/“Sat and Sun” was not understood/)
     expect(load('TV 100W 18-23h').behaviour).toMatchObject({ windows: [{ from: '18:00', to: '23:00' }] })
     expect(load('TV 100W 4-5 hours a day').behaviour).toMatchObject({
       windows: [{ from: '17:30', to: '22:00' }],
@@ -95,14 +96,14 @@ describe('a load from one line', () => {
 
   test('a name nobody knows is asked about, with the other behaviours one key away', () => {
     const { message, meant } = question('gizmo 40W')
-    expect(message).toMatch(/On all the time\?/)
+    expect(said(message)).toMatch(/On all the time\?/)
     expect(meant).toHaveLength(4)
     for (const { text } of meant) expect(read(text).status).toBe('read')
   })
 
   test('what was not understood is left out only after it was seen', () => {
     const { message, meant } = question('fridge 150W blue §')
-    expect(message).toMatch(/“blue”.*“§”.*not understood/)
+    expect(said(message)).toMatch(/“blue”.*“§”.*not understood/)
     expect(meant[0].text).toBe('fridge 150W')
     expect(question('TV 60 W standby 0.5 W 4h').meant[0].text).toBe('TV 60 W 4h')
   })
@@ -135,7 +136,7 @@ describe('a load from one line', () => {
   ])('“%s” is refused with what would be right', (line, message) => {
     const reading = read(line)
     expect(reading.status).toBe('refuse')
-    expect(reading.status === 'refuse' && reading.message).toMatch(message)
+    expect(reading.status === 'refuse' && said(reading.message)).toMatch(message)
   })
 
   test('a start of nothing but thin air: names that stand in every object are names like others', () => {
@@ -183,8 +184,8 @@ describe('a load from one line', () => {
             const checked = behaviourSchema.safeParse(reading.load.behaviour)
             expect([words.join(' '), checked.error?.issues ?? []]).toEqual([words.join(' '), []])
             expect(reading.unread).toEqual([])
-          } else if (reading.status === 'ask') expect(reading.question.message).not.toBe('')
-          else expect(reading.message).not.toBe('')
+          } else if (reading.status === 'ask') expect(said(reading.question.message)).not.toBe('')
+          else expect(said(reading.message)).not.toBe('')
         },
       ),
       { numRuns: 600 },

@@ -1,4 +1,4 @@
-import { formatNumber, formatWatts } from '../quantity/format'
+import { told } from '../quantity/told'
 import type { Question } from '../reading/facts'
 
 const W_PER_BTU_H = 0.29307107
@@ -16,18 +16,18 @@ export function heatQuestion(btuH: number, text: string): Question {
       `${watts} W`,
     )
   const gas = {
-    words: `burnt from gas or oil: only its blower and burner draw, about ${formatWatts(FURNACE_W)}`,
+    words: told('line.burnt', { drawnW: FURNACE_W }),
     text: said(FURNACE_W),
   }
   const coolingW = Math.round(btuH / COOLING_BTU_PER_WH)
   const cooling = {
-    words: `cooling: about ${formatWatts(coolingW)} (÷ ${COOLING_BTU_PER_WH}, a usual efficiency)`,
+    words: told('line.cooling', { drawnW: coolingW, perWattHour: COOLING_BTU_PER_WH }),
     text: said(coolingW),
   }
   const heatW = Math.round(btuH * W_PER_BTU_H)
-  const heat = { words: `electric heat: ${formatWatts(heatW)}`, text: said(heatW) }
+  const heat = { words: told('line.electricHeat', { drawnW: heatW }), text: said(heatW) }
   return {
-    message: `${formatNumber(btuH)} BTU/h is heat moved or burnt, not electricity drawn. Which is it?`,
+    message: told('line.whichHeat', { btu: btuH }),
     meant: btuH >= LEAST_BURNT_BTU_H ? [gas, heat] : [cooling, gas, heat],
   }
 }

@@ -121,7 +121,7 @@ describe('what a label says', () => {
   ])('%s is refused with what would be right', (text, message) => {
     const found = readLabel(text, 'motor', 120)
     expect(found).toMatchObject({ kind: 'refused' })
-    expect(found.kind === 'refused' && found.message).toMatch(message)
+    expect(found.kind === 'refused' && said(found.message)).toMatch(message)
   })
 })
 
@@ -139,7 +139,7 @@ describe('the usual confusions are asked about, with what was probably meant', (
     ['1.400 W', /two ways/, '1400 W'],
   ])('%s', (text, message, meant) => {
     const question = asked(text)
-    expect(question.message).toMatch(message)
+    expect(said(question.message)).toMatch(message)
     expect(question.meant[0].text).toBe(meant)
   })
 
@@ -150,6 +150,6 @@ describe('the usual confusions are asked about, with what was probably meant', (
   })
 
   test('7 A at 120 V are told as about 80 A from a 12 V battery', () => {
-    expect(asked('7 A 12 V').message).toMatch(/840 VA, about 80 A/)
+    expect(said(asked('7 A 12 V').message)).toMatch(/840 VA, about 80 A/)
   })
 })

@@ -1,5 +1,4 @@
 import type { PlateKind } from '../plan/limits'
-import { formatNumber, formatWatts } from '../quantity/format'
 import { type Quantity, quantity } from '../quantity/quantity'
 import { type Told, told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
@@ -38,7 +37,7 @@ export interface LabelResult {
 export type LabelReading =
   | { kind: 'empty' }
   | { kind: 'question'; question: Question }
-  | { kind: 'refused'; message: string }
+  | { kind: 'refused'; message: Told }
   /** `unread`: what stands there and was not understood */
   | { kind: 'read'; result: LabelResult; unread: string[] }
 
@@ -49,7 +48,6 @@ const LABEL_TIMES = 1.6
 const LIMIT_TIMES = 1.1
 /** A power supply gives about this share of what it takes. Common practice, no source. */
 const SUPPLY_EFFICIENCY = 0.85
-const HINT = 'Write what the label says with its units, such as “120 V 6.5 A”, “1/3 hp” or “412 kWh/year”.'
 
 /**
  * Reads what a label says and computes the rest.
@@ -66,7 +64,7 @@ export function readLabel(text: string, kind: PlateKind, mainsVolts: number): La
   const question = facts.questions[0] ?? labelQuestion(facts, text, kind, mainsVolts)
   if (question) return { kind: 'question', question }
   const left = [...unread, ...runs].sort((a, b) => a.from - b.from).map((piece) => piece.text)
-  if (saysNothing(facts)) return { kind: 'refused', message: HINT }
+  if (saysNothing(facts)) return { kind: 'refused', message: told('plate.hint') }
   const wrong = impossible(facts)
   return wrong
     ? { kind: 'refused', message: wrong }
@@ -84,22 +82,19 @@ const saysNothing = (facts: Facts) =>
   facts.defrostW === null &&
   facts.output === null
 
-function impossible({ volts, amps, watts, hp, energy, lockedRotorA, startW }: Facts): string | null {
+function impossible({ volts, amps, watts, hp, energy, lockedRotorA, startW }: Facts): Told | null {
   const odd = volts.find((v) => !(v >= 3 && v <= 600))
-  if (odd !== undefined)
-    return `${formatNumber(odd)} V is not a voltage of a household label. 120 V or 230 V would be.`
-  if (amps.some((a) => a > 200))
-    return `${formatNumber(Math.max(...amps))} A is more than a house’s main fuse.`
+  if (odd !== undefined) return told('plate.oddVolts', { volts: odd })
+  if (amps.some((a) => a > 200)) return told('plate.overMainFuse', { current: Math.max(...amps) })
   if (amps.includes(0) || watts === 0 || hp === 0)
-    return `Nothing draws 0 ${amps.includes(0) ? 'A' : watts === 0 ? 'W' : 'hp'}.`
+    return told('plate.drawsNothing', { unit: amps.includes(0) ? 'A' : watts === 0 ? 'W' : 'hp' })
   if (lockedRotorA !== null && lockedRotorA > 1000)
-    return `${formatNumber(lockedRotorA)} A at the start is more than a household’s motor takes.`
+    return told('plate.tooMuchAtStart', { what: told('plate.amps', { current: lockedRotorA }) })
   if (startW !== null && startW > 100_000)
-    return `${formatWatts(startW)} at the start is more than a household’s motor takes.`
-  if (watts !== null && watts > 50_000) return `${formatWatts(watts)} is more than a household’s load can be.`
-  if (hp !== null && hp > 50) return `${formatNumber(hp)} hp is more than a household’s motor can be.`
-  if (energy?.per === 'year' && energy.wh > 100_000_000)
-    return 'That is more energy a year than ten houses use.'
+    return told('plate.tooMuchAtStart', { what: told('plate.watts', { startW }) })
+  if (watts !== null && watts > 50_000) return told('plate.tooManyWatts', { drawnW: watts })
+  if (hp !== null && hp > 50) return told('plate.tooManyHp', { hp })
+  if (energy?.per === 'year' && energy.wh > 100_000_000) return told('plate.tooMuchAYear')
   return null
 }
 

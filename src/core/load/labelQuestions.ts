@@ -1,5 +1,5 @@
 import type { PlateKind } from '../plan/limits'
-import { formatEnergy, formatNumber, formatWatts } from '../quantity/format'
+import { told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
 import { heatQuestion } from './heatQuestion'
 import { batteryAmps } from './lineWatts'
@@ -25,10 +25,10 @@ export function labelQuestion(
   if (energy?.per === 'day' && energy.wh > HOUSE_KWH_A_DAY * 1000) {
     const kWh = energy.wh / 1000
     return {
-      message: `${formatNumber(kWh)} kWh a day would be ${formatWatts((kWh * 1000) / 24)} around the clock, more than a whole house. Labels give kWh a year.`,
+      message: told('plate.moreThanAHouse', { figure: kWh, averageW: (kWh * 1000) / 24 }),
       meant: [
         {
-          words: `${formatNumber(kWh)} kWh a year, ${formatWatts(kWh / 8.766)} on average`,
+          words: told('plate.aYear', { figure: kWh, averageW: kWh / 8.766 }),
           text: withPeriod(text, 'year'),
         },
       ],
@@ -36,22 +36,25 @@ export function labelQuestion(
   }
   if (energy?.per === null) {
     const asWatts = text.replace(/k?wh(?![\p{L}])/iu, (unit) => unit.slice(0, -1))
-    const asCycle = { words: `${formatEnergy(energy.wh)} each cycle`, text: withPeriod(text, 'cycle') }
+    const asCycle = {
+      words: told('plate.eachCycle', { energyWh: energy.wh }),
+      text: withPeriod(text, 'cycle'),
+    }
     if (energy.wh < 1000)
       return {
-        message: `${formatEnergy(energy.wh)} is an amount of energy, not what it draws. A label gives watts; energy needs a cycle or a year.`,
-        meant: [{ words: `${formatNumber(energy.wh)} W while it runs`, text: asWatts }, asCycle],
+        message: told('plate.energyNotDraw', { energyWh: energy.wh }),
+        meant: [{ words: told('line.whileItRuns', { figure: energy.wh }), text: asWatts }, asCycle],
       }
-    const asYear = { words: `${formatEnergy(energy.wh)} a year`, text: withPeriod(text, 'year') }
+    const asYear = { words: told('line.aYear', { energyWh: energy.wh }), text: withPeriod(text, 'year') }
     return {
-      message: `${formatEnergy(energy.wh)} in what time? Energy says how fast it is used only with a time.`,
+      message: told('line.inWhatTime', { energyWh: energy.wh }),
       meant: energy.wh >= 20_000 ? [asYear, asCycle] : [asCycle, asYear],
     }
   }
   if (/(?<![\p{L}])ups(?![\p{L}])|battery backup/iu.test(text) && !(watts !== null && watts <= UPS_OWN_W))
     return {
-      message: `A UPS’s ${watts === null ? 'watts' : formatWatts(watts)} say what it can carry for minutes, not what it stores or draws. It belongs to Power; as a load it draws some 10 W of its own.`,
-      meant: [{ words: '10 W, its own draw', text: 'UPS 10 W' }],
+      message: told('plate.ups', { ratedW: watts }),
+      meant: [{ words: told('line.ownDraw'), text: 'UPS 10 W' }],
     }
   const [volts] = facts.volts
   if (
@@ -69,10 +72,10 @@ export function labelQuestion(
   if (btuH !== null && watts === null && facts.amps.length === 0) return heatQuestion(btuH, text)
   if (va !== null && facts.powerFactor === null && watts === null && facts.amps.length === 0)
     return {
-      message: `Volt-amps are not watts: ${formatNumber(va)} VA carry fewer watts, by the power factor.`,
+      message: told('plate.voltAmps', { va }),
       meant: [
-        { words: `a motor: ${formatWatts(va * 0.75)} (power factor 0.75)`, text: `${text.trim()} pf 0.75` },
-        { words: `electronics: ${formatWatts(va * 0.9)} (power factor 0.9)`, text: `${text.trim()} pf 0.9` },
+        { words: told('plate.asMotor', { drawnW: va * 0.75 }), text: `${text.trim()} pf 0.75` },
+        { words: told('plate.asElectronics', { drawnW: va * 0.9 }), text: `${text.trim()} pf 0.9` },
       ],
     }
   return null

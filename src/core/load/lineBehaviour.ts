@@ -1,7 +1,7 @@
 import { WEEKDAYS, type Weekday, clockOf, minuteOfDay } from '../plan/clock'
 import type { Behaviour, Cycling } from '../plan/schema'
-import { formatEnergy, formatExactDuration, formatWatts } from '../quantity/format'
 import { quantity } from '../quantity/quantity'
+import { type Told, told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
 import { LABEL_SURROUNDINGS_C } from './coldBox'
 import { EVIDENCE, type Line, baseOf, defrostOf, withRunning } from './lineBase'
@@ -11,13 +11,13 @@ import { type Dated, endOf, stretchOf, weeklyWindows, windowsOfFacts } from './l
 /** A fact that has no place in the behaviour: told, not dropped. */
 export interface Left {
   key: keyof Facts
-  words: string
+  words: Told
 }
 
 /** What a line's facts make of a thing: its behaviour, or what is wrong, or what must be asked. */
 export type Behaved =
   | { kind: 'behaviour'; behaviour: Behaviour; isAssumed: boolean; left: Left[] }
-  | { kind: 'fault'; message: string }
+  | { kind: 'fault'; message: Told }
   | { kind: 'question'; question: Question }
 
 const DAY = 1440
@@ -45,17 +45,20 @@ export function lineBehaviour(line: Line): Behaved {
   const done = (made: Behaviour, isAssumed = false): Behaved => {
     const behaviour = facts.days ? onDays(made, facts.days) : made
     // what follows a thermostat, a float or a battery knows no days of the week
-    if (facts.days && behaviour === made) left.push({ key: 'days', words: facts.days.join(', ') })
+    if (facts.days && behaviour === made)
+      left.push({
+        key: 'days',
+        words: told('line.onDays', { days: facts.days.map((day) => told(`day.${day}`)) }),
+      })
     return { kind: 'behaviour', behaviour, isAssumed, left }
   }
-  const fault = (message: string): Behaved => ({ kind: 'fault', message })
-  const ask = (message: string, ...meant: Question['meant']): Behaved => ({
+  const fault = (message: Told): Behaved => ({ kind: 'fault', message })
+  const ask = (message: Told, ...meant: Question['meant']): Behaved => ({
     kind: 'question',
     question: { message, meant },
   })
   const energyADay = energyADayOf(facts)
-  if (watts === null && (energyADay === null || base !== null))
-    return ask('Watts are missing, such as 600W, 3/4hp, or amps and volts such as 6.5A 120V.')
+  if (watts === null && (energyADay === null || base !== null)) return ask(told('line.noWatts'))
   const running =
     stated === null && base
       ? base.runningW
@@ -100,7 +103,7 @@ export function lineBehaviour(line: Line): Behaved {
     }
   }
   const sessions = (minutesEach: number, when: Dated): Behaved => {
-    if (minutesEach > DAY) return fault('A session takes a day at most.')
+    if (minutesEach > DAY) return fault(told('line.longSession'))
     leaveIdle()
     return done({
       kind: 'session',
@@ -115,7 +118,7 @@ export function lineBehaviour(line: Line): Behaved {
   }
   /** Watts between uses have no place in a schedule: said, not dropped. */
   const leaveIdle = () => {
-    if (facts.idleW !== null) left.push({ key: 'idleW', words: `${formatWatts(facts.idleW)} standby` })
+    if (facts.idleW !== null) left.push({ key: 'idleW', words: told('line.standby', { idleW: facts.idleW }) })
   }
   const usualAt = (): string[] | null =>
     base?.kind === 'session' && 'at' in base.when
@@ -125,8 +128,7 @@ export function lineBehaviour(line: Line): Behaved {
         : null
   const clocks = [...new Set(facts.atMin)].sort((a, b) => a - b).map(clockOf)
 
-  if (facts.times && (facts.times.n < 1 || facts.times.n > 96))
-    return fault('It can run 1 to 96 times a day.')
+  if (facts.times && (facts.times.n < 1 || facts.times.n > 96)) return fault(told('line.timesADay'))
   if (facts.chargeWh !== null || (base?.kind === 'charging' && facts.energy && facts.energy.per !== 'year')) {
     const energy = facts.chargeWh ?? facts.energy!.wh
     const times = facts.times?.per === 'day' ? facts.times.n : 1
@@ -149,18 +151,18 @@ export function lineBehaviour(line: Line): Behaved {
     })
   }
   if (facts.energy && facts.energy.per === null) {
-    const said = formatEnergy(facts.energy.wh)
+    const energyWh = facts.energy.wh
     const with_ = (period: string) => text.replace(/(k?wh)(?![\p{L}])/iu, `$1 ${period}`)
     return ask(
-      `${said} in what time? Energy says how fast it is used only with a time.`,
+      told('line.inWhatTime', { energyWh }),
       ...(facts.energy.wh >= 20_000
         ? [
-            { words: `${said} a year`, text: with_('per year') },
-            { words: `${said} a day`, text: with_('a day') },
+            { words: told('line.aYear', { energyWh }), text: with_('per year') },
+            { words: told('line.aDay', { energyWh }), text: with_('a day') },
           ]
         : [
-            { words: `${said} a day`, text: with_('a day') },
-            { words: `${said} each time`, text: with_('each cycle') },
+            { words: told('line.aDay', { energyWh }), text: with_('a day') },
+            { words: told('line.eachTime', { energyWh }), text: with_('each cycle') },
           ]),
     )
   }
@@ -180,12 +182,9 @@ export function lineBehaviour(line: Line): Behaved {
   }
   if (facts.minutes !== null && facts.everyMin !== null) {
     const { minutes, everyMin } = facts
-    if (minutes >= everyMin)
-      return fault(
-        `It cannot run ${minutes} min every ${everyMin} min: the time on must be shorter than the spacing.`,
-      )
-    if (everyMin < 0.5) return fault('A cycle takes half a minute at least.')
-    if (everyMin > DAY) return fault('A cycle takes a day at most.')
+    if (minutes >= everyMin) return fault(told('line.neverOff', { onFigure: minutes, everyFigure: everyMin }))
+    if (everyMin < 0.5) return fault(told('line.shortCycle'))
+    if (everyMin > DAY) return fault(told('line.longCycle'))
     if (base?.kind === 'pump' || (!base && IS_PUMP.test(name)))
       return done({
         ...(base?.kind === 'pump' ? base : { kind: 'pump', inflowFollows: 'nothing' }),
@@ -201,7 +200,7 @@ export function lineBehaviour(line: Line): Behaved {
   if (facts.dutyFraction !== null) return done(cyclingAt(running.value * facts.dutyFraction, null))
   if (facts.averageW !== null) {
     if (facts.averageW > running.value * 1.001)
-      return fault(`The average cannot be above the running watts (${formatWatts(running.value)}).`)
+      return fault(told('line.averageAbove', { runningW: running.value }))
     return done(
       base?.kind === 'cycling' || (stated !== null && facts.averageW < running.value)
         ? cyclingAt(facts.averageW, null)
@@ -250,7 +249,7 @@ export function lineBehaviour(line: Line): Behaved {
     if (base?.kind === 'cycling' && base.follows?.mode === 'cooling' && base.box && thing?.box) {
       left.push({
         key: 'stretches',
-        words: 'hours of the clock: a refrigerator is kept off at other hours in Runtime',
+        words: told('line.hoursOfACold'),
       })
       return done(withRunning(base, line))
     }
@@ -280,9 +279,9 @@ export function lineBehaviour(line: Line): Behaved {
     )
   }
   if (facts.minutes !== null) {
-    if (facts.minutes > DAY) return fault('A day has 24 h; less would be right.')
+    if (facts.minutes > DAY) return fault(told('line.dayHas24'))
     if (thing?.box && facts.minutes < 60) {
-      left.push({ key: 'minutes', words: `${formatExactDuration(facts.minutes)} without how often` })
+      left.push({ key: 'minutes', words: told('line.notHowOften', { exactMin: facts.minutes }) })
       return done(withRunning(base!, line))
     }
     return perDay(facts.minutes)
@@ -292,7 +291,7 @@ export function lineBehaviour(line: Line): Behaved {
     const usual = base?.kind === 'scheduled' ? base.windows : null
     const from = facts.fromMin === null ? (usual?.[0].from ?? '18:00') : clockOf(facts.fromMin)
     const to = facts.untilMin === null ? (usual?.[usual.length - 1].to ?? '23:00') : clockOf(facts.untilMin)
-    if (minuteOfDay(from) === minuteOfDay(to)) return fault(`It cannot run from ${from} to ${to}.`)
+    if (minuteOfDay(from) === minuteOfDay(to)) return fault(told('line.noLength', { from, to }))
     return scheduled([{ from, to: facts.untilMin === null ? to : endOf(facts.untilMin) }])
   }
   const isUsualPart =
@@ -308,7 +307,7 @@ export function lineBehaviour(line: Line): Behaved {
 
   /** So many minutes of every day. */
   function perDay(minutes: number): Behaved {
-    if (minutes > DAY) return fault('A day has 24 h; less would be right.')
+    if (minutes > DAY) return fault(told('line.dayHas24'))
     if (minutes === DAY && base?.kind !== 'cycling' && base?.kind !== 'charging' && base?.kind !== 'pump') {
       leaveIdle()
       return done({ kind: 'constant', runningW: running })
@@ -353,9 +352,9 @@ export function lineBehaviour(line: Line): Behaved {
   }
   function howLong(): Behaved {
     return ask(
-      'How long each time?',
-      { words: '10 minutes each time', text: `${text} 10 min` },
-      { words: '1 hour each time', text: `${text} 1 h` },
+      told('line.howLong'),
+      { words: told('line.tenMinutes'), text: `${text} 10 min` },
+      { words: told('line.oneHour'), text: `${text} 1 h` },
     )
   }
 }

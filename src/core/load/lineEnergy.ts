@@ -1,4 +1,4 @@
-import { formatEnergy, formatWatts } from '../quantity/format'
+import { told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
 import type { Line } from './lineBase'
 
@@ -14,7 +14,7 @@ export function energyADayOf({ energy }: Facts): number | null {
 export function wrongPeriod(line: Line, averageW: number, runningW: number): Question | null {
   const { facts, text, thing } = line
   const energy = facts.energy!
-  const said = formatEnergy(energy.wh)
+  const energyWh = energy.wh
   const other = (words: string) =>
     text
       .replace(
@@ -25,24 +25,29 @@ export function wrongPeriod(line: Line, averageW: number, runningW: number): Que
   const isTooMuch = averageW > Math.max(runningW * 1.1, line.watts === null ? runningW * 1.6 : 0)
   if (isTooMuch && energy.per !== 'year')
     return {
-      message: `${said} a ${energy.per} would be ${formatWatts(averageW)} around the clock, more than ${formatWatts(runningW)}. Labels give kWh a year.`,
+      message: told('line.tooMuchFor', { energyWh, per: energy.per, averageW, runningW }),
       meant: [
-        { words: `${said} a year, ${formatWatts(energy.wh / 8766)} on average`, text: other('per year') },
+        {
+          words: told('line.aYearOnAverage', { energyWh, averageW: energyWh / 8766 }),
+          text: other('per year'),
+        },
       ],
     }
   const usual = thing ? thing.behaviour : null
   const least = usual?.kind === 'cycling' ? usual.averageW.value / 12 : 0.02
   if (energy.per === 'year' && averageW < least)
     return {
-      message: `${said} a year would be ${formatWatts(averageW)} on average, next to nothing. A meter gives kWh a day.`,
-      meant: [{ words: `${said} a day, ${formatWatts(energy.wh / 24)} on average`, text: other('a day') }],
+      message: told('line.tooLittleForAYear', { energyWh, averageW }),
+      meant: [
+        { words: told('line.aDayOnAverage', { energyWh, averageW: energyWh / 24 }), text: other('a day') },
+      ],
     }
   if (isTooMuch)
     return {
-      message: `${said} a year are ${formatWatts(averageW)} on average, more than the ${formatWatts(runningW)} it draws while it runs. One of the two cannot be.`,
+      message: told('line.tooMuchForAYear', { energyWh, averageW, runningW }),
       meant: [
         {
-          words: `${formatWatts(Math.round(averageW * 2))} while it runs`,
+          words: told('line.whileItRuns', { figure: Math.round(averageW * 2) }),
           text: `${text.replace(/[\d.,]+\s?k?w(?:atts?)?(?![\p{L}])/iu, '').trim()} ${Math.round(averageW * 2)} W`,
         },
       ],

@@ -1,5 +1,5 @@
 import type { Facts, Question } from '../reading/facts'
-import { formatNumber, formatWatts } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import type { PlateKind } from '../plan/limits'
 import type { KnownThing } from './knownThing'
 import { MOTOR_POWER_FACTOR, motorWatts } from '../reading/motor'
@@ -37,7 +37,7 @@ export interface LineWatts {
   va: number | null
   volts: number | null
   /** said where the watts are computed from other figures */
-  how: string | null
+  how: Told | null
   question: Question | null
 }
 
@@ -58,7 +58,7 @@ export function lineWatts(
   const isSmall = atVolts < SMALL_VOLTS
   const factor = facts.powerFactor ?? (isSmall ? 1 : POWER_FACTOR[kind])
   const va = amps === null ? facts.va : amps * atVolts
-  const found = (watts: number | null, how: string | null = null, question: Question | null = null) => ({
+  const found = (watts: number | null, how: Told | null = null, question: Question | null = null) => ({
     watts: watts === null ? null : Math.round(watts * 100) / 100,
     va,
     volts,
@@ -71,9 +71,7 @@ export function lineWatts(
       (motorWatts(facts.hp, atVolts) * (facts.powerFactor ?? MOTOR_POWER_FACTOR)) / MOTOR_POWER_FACTOR
     return found(
       amps !== null ? amps * atVolts * (facts.powerFactor ?? POWER_FACTOR.motor) : Math.round(watts),
-      amps !== null
-        ? null
-        : `${formatNumber(facts.hp, 2)} hp at the shaft draw about ${formatWatts(Math.round(watts))}`,
+      amps !== null ? null : told('line.atTheShaft', { hp: facts.hp, drawnW: Math.round(watts) }),
     )
   }
   if (amps !== null) {
@@ -85,10 +83,13 @@ export function lineWatts(
       amps * mainsVolts > 5 * usual
     )
       return found(amps * 5, null, {
-        message: `${formatNumber(amps)} A at how many volts? A charger’s amps are those of its small plug.`,
+        message: told('line.atHowManyVolts', { current: amps }),
         meant: [
-          { words: `${formatNumber(amps)} A at 5 V: ${formatWatts(amps * 5)}`, text: `${text} 5 V` },
-          { words: `${formatNumber(amps)} A at ${mainsVolts} V`, text: `${text} ${mainsVolts} V` },
+          { words: told('line.atFiveVolts', { current: amps, drawnW: amps * 5 }), text: `${text} 5 V` },
+          {
+            words: told('line.ampsAt', { current: amps, volts: mainsVolts }),
+            text: `${text} ${mainsVolts} V`,
+          },
         ],
       })
     const isBatteryVolts = volts !== null && [12, 12.8, 24, 48].includes(volts) && !facts.isDirect
@@ -98,27 +99,34 @@ export function lineWatts(
       return found(amps * mainsVolts * POWER_FACTOR[kind], null, batteryAmps(amps, volts, mainsVolts, text))
     return found(
       amps * atVolts * factor,
-      factor === 1 ? null : `${formatNumber(factor)} of ${formatNumber(atVolts)} V × ${formatNumber(amps)} A`,
+      factor === 1 ? null : told('line.ofVoltsAmps', { factor, volts: atVolts, current: amps }),
     )
   }
-  if (facts.va !== null)
-    return found(facts.va * factor, `${formatNumber(factor)} of ${formatNumber(facts.va)} VA`)
+  if (facts.va !== null) return found(facts.va * factor, told('line.ofVoltAmps', { factor, va: facts.va }))
   return found(null)
 }
 
 /** Amps of a mains label written beside the battery's volts. */
 export function batteryAmps(amps: number, dcV: number, mainsVolts: number, text: string): Question {
-  const [a, v] = [formatNumber(amps), formatNumber(dcV, 1)]
   const withVolts = (volts: string) =>
     text.replace(
       new RegExp(String.raw`${String(dcV).replace('.', String.raw`\.`)}\s?v(?:olts?)?(?![\p{L}])`, 'iu'),
       volts,
     )
   return {
-    message: `Amps count at their own voltage: ${a} A at ${mainsVolts} V are ${formatNumber(amps * mainsVolts, 0)} VA, about ${formatNumber((amps * mainsVolts) / (dcV * 0.87), 0)} A from a ${v} V battery, not ${a} A.`,
+    message: told('line.ampsOfTheMains', {
+      current: amps,
+      volts: mainsVolts,
+      va: Math.round(amps * mainsVolts),
+      fromBattery: Math.round((amps * mainsVolts) / (dcV * 0.87)),
+      batteryVolts: dcV,
+    }),
     meant: [
-      { words: `${a} A at ${mainsVolts} V, from its label`, text: withVolts(`${mainsVolts} V`) },
-      { words: `${a} A at ${v} V, a DC device`, text: withVolts(`${v} V DC`) },
+      {
+        words: told('line.ampsOfLabel', { current: amps, volts: mainsVolts }),
+        text: withVolts(`${mainsVolts} V`),
+      },
+      { words: told('line.ampsOfDc', { current: amps, volts: dcV }), text: withVolts(`${dcV} V DC`) },
     ],
   }
 }

@@ -1,13 +1,12 @@
 import type { Behaviour, Start } from '../plan/schema'
-import { formatNumber, formatWatts } from '../quantity/format'
 import { quantity } from '../quantity/quantity'
+import { type Told, told } from '../quantity/told'
 import type { Facts, Question } from '../reading/facts'
 import { type Phrased, type Run, readPhrases } from '../reading/phrases'
 import { COOLING_BTU_PER_WH, heatQuestion } from './heatQuestion'
 import type { FindThing, KnownThing, ThingMatch } from './knownThing'
 import { type Left, lineBehaviour } from './lineBehaviour'
 import { lineWatts } from './lineWatts'
-import { wordsForLine } from './lineWords'
 import { scaledBehaviour } from './scale'
 import { START_TIMES, fullLoadAmps, startingVaByAmps, startingVaByLetter } from './start'
 
@@ -22,15 +21,19 @@ export interface LineLoad {
   medical: boolean
   /** what it was taken for; null where the name says nothing */
   thing: KnownThing | null
-  /** what was understood, in words */
-  understood: string
+  /** where its watts come from figures: how; null where they are as written or usual */
+  how: Told | null
+  /** whether the line says its watts */
+  isStated: boolean
+  /** the name is only likely to mean this thing */
+  isGuess: boolean
 }
 
 /** A line read, or a question with what was probably meant as lines to read instead, or what is wrong. */
 export type LineReading =
   | { status: 'read'; load: LineLoad; unread: string[] }
-  | { status: 'ask'; question: Question; unread: string[]; name: string | null }
-  | { status: 'refuse'; message: string; unread: string[] }
+  | { status: 'ask'; question: Question; unread: string[]; left?: Told[]; name: string | null }
+  | { status: 'refuse'; message: Told; unread: string[] }
 
 export interface LineSurroundings {
   /** used where amps or horsepower stand without volts */
@@ -46,9 +49,6 @@ const MOST_W = 50_000
 /** An uninterruptible supply's own draw; more is what it can carry. Common practice, no source. */
 const UPS_OWN_W = 25
 
-const LINE_EXAMPLES =
-  'fridge 150W 1/3 on · sump pump 1/2 hp 15s every 6min · lamp 9.5W 18:00-24:00 · kettle 1.2kW 5min at 07:00 · e-bike 160W charge 500Wh'
-
 /**
  * Reads a load from one line such as "drain pump 600W 17s every 8min".
  *
@@ -61,13 +61,13 @@ const LINE_EXAMPLES =
  */
 export function readLoadLine(line: string, surroundings: LineSurroundings): LineReading {
   const text = line.trim()
-  const refuse = (message: string, unread: string[] = []): LineReading => ({
+  const refuse = (message: Told, unread: string[] = []): LineReading => ({
     status: 'refuse',
     message,
     unread,
   })
-  if (text === '') return refuse(`Write a name and what is known, such as: ${LINE_EXAMPLES}`)
-  if (text.length > 300) return refuse('That is too long for one load. Write one line for each.')
+  if (text === '') return refuse(told('line.empty'))
+  if (text.length > 300) return refuse(told('line.tooLong'))
   const phrased = readPhrases(text)
   const { facts } = phrased
   const { match, name, unread } = nameOf(phrased, surroundings)
@@ -85,23 +85,19 @@ export function readLoadLine(line: string, surroundings: LineSurroundings): Line
     facts.chargeWh = facts.chargeAh * ampHourVolts
   const found = lineWatts(facts, thing, surroundings.mainsVolts, text)
   if (name === null) return ask(namelessQuestion(facts, found.watts))
-  if (name.length > 80)
-    return refuse('The name is longer than 80 letters; a shorter one would be right.', unread)
+  if (name.length > 80) return refuse(told('line.longName'), unread)
   if (match?.kind === 'several') return ask(severalQuestion(match, text))
   const isCooling =
     thing?.behaviour.kind === 'cycling' && thing.behaviour.follows?.mode === 'cooling' && !thing.box
   if (facts.btuH !== null && found.watts === null) {
     if (!isCooling) return ask(heatQuestion(facts.btuH, text))
     found.watts = Math.round(facts.btuH / COOLING_BTU_PER_WH)
-    found.how = `${formatNumber(facts.btuH)} BTU/h of cooling ÷ ${COOLING_BTU_PER_WH}`
+    found.how = told('line.coolingOver', { btu: facts.btuH, perWattHour: COOLING_BTU_PER_WH })
   }
   if (found.question) return ask(found.question)
-  if (found.watts !== null && found.watts > MOST_W)
-    return refuse(
-      `${formatWatts(found.watts)} is more than a household’s load can be; ${formatWatts(MOST_W)} at most.`,
-      unread,
-    )
-  if (found.watts === 0) return refuse('0 W draws nothing: leave it out, or write what it draws.', unread)
+  const tooMuch = (drawnW: number) => refuse(told('line.tooMuch', { drawnW, mostW: MOST_W }), unread)
+  if (found.watts !== null && found.watts > MOST_W) return tooMuch(found.watts)
+  if (found.watts === 0) return refuse(told('line.drawsNothing'), unread)
   const ofLabel = coldLabel(facts, thing, found.va, found.watts)
   const each =
     facts.isTotal && facts.count && found.watts !== null ? found.watts / facts.count : ofLabel.watts
@@ -119,13 +115,9 @@ export function readLoadLine(line: string, surroundings: LineSurroundings): Line
   const count = facts.count ?? 1
   const one = behaved.behaviour
   const start = startOf(facts, thing, one.runningW.value, found.volts ?? surroundings.mainsVolts)
-  if (typeof start === 'string') return refuse(start, unread)
+  if (start && 'what' in start) return refuse(start, unread)
   const behaviour = scaledBehaviour(one, count)
-  if (behaviour.runningW.value > MOST_W)
-    return refuse(
-      `${formatWatts(behaviour.runningW.value)} is more than a household’s load can be; ${formatWatts(MOST_W)} at most.`,
-      unread,
-    )
+  if (behaviour.runningW.value > MOST_W) return tooMuch(behaviour.runningW.value)
   const row: LineLoad = {
     name,
     behaviour,
@@ -143,17 +135,18 @@ export function readLoadLine(line: string, surroundings: LineSurroundings): Line
     volts: mainsOf(facts, thing, found.volts, surroundings.mainsVolts),
     medical: thing?.medical ?? false,
     thing,
-    understood: '',
-  }
-  row.understood = wordsForLine(row, {
     how: ofLabel.watts === found.watts ? found.how : ofLabel.how,
-    guessedFrom: match?.kind === 'thing' && match.isGuess ? match.thing.name : null,
     isStated: found.watts !== null,
-    roomC: surroundings.roomC,
-  })
-  const all = [...unread, ...behaved.left.map(({ words }) => words)]
-  if (all.length)
-    return { status: 'ask', question: unreadQuestion(phrased, all, unread, behaved.left), unread: all, name }
+    isGuess: match?.kind === 'thing' && match.isGuess,
+  }
+  if (unread.length > 0 || behaved.left.length > 0)
+    return {
+      status: 'ask',
+      question: unreadQuestion(phrased, unread, behaved.left),
+      unread,
+      left: behaved.left.map(({ words }) => words),
+      name,
+    }
   if (behaved.isAssumed) return ask(alwaysQuestion(text, row))
   return { status: 'read', load: row, unread: [] }
 }
@@ -188,11 +181,7 @@ function coldLabel(facts: Facts, thing: KnownThing | null, va: number | null, wa
   const isLabel = thing?.box && facts.watts === null && facts.hp === null && va !== null && watts !== null
   const usual = thing?.behaviour.runningW.value ?? 0
   if (!isLabel || watts <= 2 * usual) return { watts, va: facts.watts === null ? va : null, how: null }
-  return {
-    watts: null,
-    va,
-    how: `${formatNumber(va, 0)} VA of its label are the most it may draw, its defrost heater`,
-  }
+  return { watts: null, va, how: told('line.ofTheHeater', { va: Math.round(va) }) }
 }
 
 function startOf(
@@ -200,7 +189,7 @@ function startOf(
   thing: KnownThing | null,
   runningW: number,
   volts: number,
-): Start | string | null {
+): Start | Told | null {
   const start = (watts: number, evidence: 'label' | 'typical', seconds: number, times?: number): Start => ({
     watts: times
       ? quantity(Math.min(MOST_W, Math.round(watts)), 'W', evidence, { times })
@@ -209,8 +198,7 @@ function startOf(
   })
   const seconds = thing?.start?.[1] ?? 0.3
   if (facts.startW !== null) {
-    if (facts.startW < runningW)
-      return `The starting watts (${formatWatts(facts.startW)}) cannot be below the running watts (${formatWatts(runningW)}).`
+    if (facts.startW < runningW) return told('line.startBelow', { startW: facts.startW, runningW })
     return start(facts.startW, 'label', seconds)
   }
   if (facts.lockedRotorA !== null)
@@ -245,11 +233,9 @@ function mainsOf(
 }
 
 function sourceQuestion(said: string, facts: Facts): Question {
-  const rating =
-    facts.watts !== null ? `Its ${formatWatts(facts.watts)} say what it can carry, not what it draws. ` : ''
   return {
-    message: `“${said}” is a power source, not a load. ${rating}It belongs to Power; as a load it draws some 10 W of its own.`,
-    meant: [{ words: '10 W, its own draw', text: `${said} 10 W all the time` }],
+    message: told('line.source', { said, ratedW: facts.watts }),
+    meant: [{ words: told('line.ownDraw'), text: `${said} 10 W all the time` }],
   }
 }
 
@@ -265,7 +251,7 @@ function asWritten(said: string, text: string): string {
 function namelessQuestion(facts: Facts, watts: number | null): Question {
   const all = watts === null ? null : watts * (facts.isTotal ? 1 : (facts.count ?? 1))
   return {
-    message: `A name is missing, such as “lamp” at the start of the line.${all === null ? '' : ` ${formatWatts(all)} was understood.`}`,
+    message: told('line.nameless', { drawnW: all }),
     meant: [],
   }
 }
@@ -273,22 +259,28 @@ function namelessQuestion(facts: Facts, watts: number | null): Question {
 function severalQuestion({ said, names }: Extract<ThingMatch, { kind: 'several' }>, text: string): Question {
   const written = new RegExp(said.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`), 'i')
   return {
-    message: `“${asWritten(said, text)}” may be several things. Which one?`,
-    meant: names.map((name) => ({ words: name, text: text.replace(written, name.toLowerCase()) })),
+    message: told('line.several', { said: asWritten(said, text) }),
+    meant: names.map((name) => ({
+      words: told('line.thing', { name }),
+      text: text.replace(written, name.toLowerCase()),
+    })),
   }
 }
 
-function unreadQuestion({ text, told }: Phrased, all: string[], unread: string[], left: Left[]): Question {
-  const shown = all.map((piece) => `“${piece}”`).join(', ')
-  const gone = told.filter(({ keys }) => left.some(({ key }) => keys.includes(key)))
+function unreadQuestion({ text, told: facts }: Phrased, unread: string[], left: Left[]): Question {
+  const pieces = [
+    ...unread.map((said) => told('line.piece', { said })),
+    ...left.map(({ words }) => told('line.piece', { said: words })),
+  ]
+  const gone = facts.filter(({ keys }) => left.some(({ key }) => keys.includes(key)))
   let without = text
   for (const { from, to } of gone.reverse()) without = `${without.slice(0, from)} ${without.slice(to)}`
   for (const piece of unread) without = without.replace(piece, ' ')
   return {
-    message: `${shown} ${all.length > 1 ? 'were' : 'was'} not understood and would not count.`,
+    message: told('line.notUnderstood', { pieces, count: pieces.length }),
     meant: [
       {
-        words: 'keep it without',
+        words: told('line.keepWithout'),
         text: without
           .replace(/\(\s*\)/g, ' ')
           .replace(/\s+/g, ' ')
@@ -300,12 +292,12 @@ function unreadQuestion({ text, told }: Phrased, all: string[], unread: string[]
 
 function alwaysQuestion(text: string, row: LineLoad): Question {
   return {
-    message: `On all the time? ${formatWatts(row.behaviour.runningW.value)} day and night are what was understood of “${row.name}”.`,
+    message: told('line.onAllTheTime', { drawnW: row.behaviour.runningW.value, name: row.name }),
     meant: [
-      { words: 'on all the time', text: `${text} all the time` },
-      { words: '5 hours a day', text: `${text} 5 h a day` },
-      { words: 'on and off by a thermostat, a third of the time', text: `${text} 1/3 on` },
-      { words: '10 minutes, once a day', text: `${text} 10 min once a day` },
+      { words: told('line.always'), text: `${text} all the time` },
+      { words: told('line.fiveHours'), text: `${text} 5 h a day` },
+      { words: told('line.byThermostat'), text: `${text} 1/3 on` },
+      { words: told('line.tenMinutesOnce'), text: `${text} 10 min once a day` },
     ],
   }
 }

@@ -45,7 +45,7 @@ export function analyseMeter(samples: MeterSamples): MeterFindings {
   const { atMin, watts, gaps } = samples
   const lasts = lastsOf(atMin, gaps)
   const coveredMin = lasts.reduce((sum, minutes) => sum + minutes, 0)
-  if (!(coveredMin > 0)) throw new RangeError('The record covers no time.')
+  if (!(coveredMin > 0)) throw new RangeError('the record covers no time')
   const averageW = watts.reduce((sum, w, i) => sum + w * lasts[i], 0) / coveredMin
   const order = Array.from(watts.keys()).sort((a, b) => watts[a] - watts[b])
   const levelAt = (share: number) => {

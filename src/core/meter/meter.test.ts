@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { said, saidError } from '../../../tests/support/saidTold'
 import { analyseMeter } from './analyse'
 import { type ColumnMapping, guessColumns } from './columns'
 import { decimate } from './decimate'
@@ -108,7 +109,7 @@ describe('rows', () => {
       [''],
     ])
     expect(reader.refused.map(({ line }) => line)).toEqual([3, 4, 5, 6, 8])
-    expect(reader.refused[4].message).toMatch(/earlier than the line before/)
+    expect(said(reader.refused[4].message)).toMatch(/earlier than the line before/)
     expect([...reader.finish().watts]).toEqual([10, 20])
   })
   test('a total becomes mean watts; one that begins again is told, and nothing is counted below zero', () => {
@@ -135,12 +136,14 @@ describe('rows', () => {
       ]).finish().atMin,
     ]).toEqual([0, 60, 120]))
   test('too little is refused with what to check', () =>
-    expect(() =>
-      read([
-        ['t', 'W'],
-        ['x', 'y'],
-      ]).finish(),
-    ).toThrow(/which columns/))
+    expect(
+      saidError(() =>
+        read([
+          ['t', 'W'],
+          ['x', 'y'],
+        ]).finish(),
+      ),
+    ).toMatch(/which columns/))
   test('a hole is a gap, not a long reading', () => {
     expect(gapsOf(Float64Array.of(0, 1, 2, 3, 60, 61))).toEqual([[3, 60]])
     const samples = read([
@@ -250,7 +253,7 @@ describe('readings written down', () => {
     [[row('18:30', '1'), row('19:00', '2', 'high')], /peak in watts/],
   ])('%j is told what would be right', (rows, message) => {
     const result = readTyped(rows)
-    expect(result.ok === false && result.message).toMatch(message)
+    expect(result.ok === false && said(result.message)).toMatch(message)
   })
 })
 

@@ -1,3 +1,4 @@
+import { type Told, ToldError, told } from '../quantity/told'
 import type { ColumnMapping } from './columns'
 import { readNumber } from './meterNumber'
 import { readMoment } from './moment'
@@ -32,24 +33,22 @@ export class MeterReader {
     const { time, date, value, dateOrder, decimal } = this.mapping
     const written = `${date === null ? '' : `${cells[date] ?? ''} `}${cells[time] ?? ''}`
     const moment = readMoment(written, dateOrder)
-    if (!moment)
-      return this.refuse(cells, `“${short(written)}” is no date and time; 2027-02-05 18:00 would be`)
+    if (!moment) return this.refuse(cells, told('meter.noMoment', { said: short(written) }))
     const number = readNumber(cells[value] ?? '', decimal)
     if (number === null)
-      return this.refuse(cells, `“${short(cells[value] ?? '')}” is no number; 123${decimal}4 would be`)
-    if (number < 0) return this.refuse(cells, 'a meter does not count below zero')
-    if (/^k?W$/.test(this.mapping.valueIs) && number * this.scale() > MOST_W)
-      return this.refuse(cells, `${short(cells[value])} is more than a house draws`)
-    const minute = moment.hasDate ? moment.minute : this.pastMidnight(moment.minute)
-    const last = this.minutes[this.minutes.length - 1]
-    if (last !== undefined && minute === last)
-      return this.refuse(cells, 'has the same time as the line before it')
-    if (last !== undefined && this.direction === 0) this.direction = minute > last ? 1 : -1
-    if (last !== undefined && (minute - last) * this.direction < 0)
       return this.refuse(
         cells,
-        this.direction > 0 ? 'is earlier than the line before it' : 'is later than the line before it',
+        told('meter.noNumber', { said: short(cells[value] ?? ''), example: `123${decimal}4` }),
       )
+    if (number < 0) return this.refuse(cells, told('meter.belowZero'))
+    if (/^k?W$/.test(this.mapping.valueIs) && number * this.scale() > MOST_W)
+      return this.refuse(cells, told('meter.tooMuch', { said: short(cells[value]) }))
+    const minute = moment.hasDate ? moment.minute : this.pastMidnight(moment.minute)
+    const last = this.minutes[this.minutes.length - 1]
+    if (last !== undefined && minute === last) return this.refuse(cells, told('meter.sameTime'))
+    if (last !== undefined && this.direction === 0) this.direction = minute > last ? 1 : -1
+    if (last !== undefined && (minute - last) * this.direction < 0)
+      return this.refuse(cells, this.direction > 0 ? told('meter.earlier') : told('meter.later'))
     // of a file with the newest first the last line is the first reading
     if (this.direction < 0) this.startsAt = moment.clock
     this.startsAt ??= moment.clock
@@ -57,15 +56,12 @@ export class MeterReader {
     this.values.push(number)
   }
 
-  /** What was read. @throws RangeError with fewer than two usable lines */
+  /** What was read. @throws ToldError with fewer than two usable lines */
   finish(): MeterSamples {
     const isBackwards = this.direction < 0
     const minutes = isBackwards ? [...this.minutes].reverse() : this.minutes
     const values = isBackwards ? [...this.values].reverse() : this.values
-    if (minutes.length < 2)
-      throw new RangeError(
-        'Fewer than two lines could be read. Check which columns hold the time and the value.',
-      )
+    if (minutes.length < 2) throw new ToldError(told('meter.tooFew'))
     const first = minutes[0]
     const atMin = Float64Array.from(minutes, (minute) => minute - first)
     if (this.mapping.valueIs.endsWith('each')) {
@@ -108,7 +104,7 @@ export class MeterReader {
     return this.mapping.valueIs.startsWith('k') ? 1000 : 1
   }
 
-  private refuse(cells: readonly string[], message: string): void {
+  private refuse(cells: readonly string[], message: Told): void {
     this.refusedCount++
     if (this.refused.length < MOST_REFUSED)
       this.refused.push({ line: this.line, text: short(cells.join(' '), 80), message })

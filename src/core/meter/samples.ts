@@ -1,3 +1,5 @@
+import type { Told } from '../quantity/told'
+
 /** A meter's record: readings in order, as minutes since the first and mean watts until the next. */
 export interface MeterSamples {
   /** minutes since the first reading */
@@ -16,7 +18,7 @@ export interface MeterSamples {
 export interface RefusedLine {
   line: number
   text: string
-  message: string
+  message: Told
 }
 
 /** A reading between readings this many times further apart than usual is a gap. */

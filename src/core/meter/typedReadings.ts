@@ -1,3 +1,4 @@
+import { type Told, told } from '../quantity/told'
 import { parseClock } from '../reading/clock'
 import { parseMeasure } from '../reading/measure'
 import { numberAt } from '../reading/number'
@@ -11,7 +12,7 @@ export interface TypedReading {
 
 export type TypedResult =
   | { ok: true; hours: number; averageW: number; peakW: number | null }
-  | { ok: false; row: number; message: string }
+  | { ok: false; row: number; message: Told }
 
 const DAY_MIN = 1440
 
@@ -21,9 +22,8 @@ const DAY_MIN = 1440
  * @returns hours, average watts and the highest peak, or the row that cannot be read and what would be right
  */
 export function readTyped(readings: readonly TypedReading[]): TypedResult {
-  const wrong = (row: number, message: string): TypedResult => ({ ok: false, row, message })
-  if (readings.length < 2)
-    return wrong(readings.length, 'Two readings at least: one at the start, one later.')
+  const wrong = (row: number, message: Told): TypedResult => ({ ok: false, row, message })
+  if (readings.length < 2) return wrong(readings.length, told('meter.twoReadings'))
   let day = 0
   let before = -1
   let total = -1
@@ -35,9 +35,8 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
     const read = parseClock(clock)
     if (!read.ok) return wrong(i, read.message)
     const kWh = totalOf(kWhTotal)
-    if (kWh === null) return wrong(i, 'The meter’s total in kWh, such as 1.34.')
-    if (kWh < total)
-      return wrong(i, 'The total is lower than before. Was the meter reset? Begin anew from there.')
+    if (kWh === null) return wrong(i, told('meter.noTotal'))
+    if (kWh < total) return wrong(i, told('meter.lowerTotal'))
     const ofDay = Number(read.clock.slice(0, 2)) * 60 + Number(read.clock.slice(3))
     if (ofDay <= before) day++
     before = ofDay
@@ -49,7 +48,7 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
     }
     if (peakW.trim() !== '') {
       const watts = parseMeasure(peakW, 'power')
-      if (!watts.ok) return wrong(i, `The peak in watts, such as 754, or nothing. ${watts.message}`)
+      if (!watts.ok) return wrong(i, told('meter.noPeak', { why: watts.message }))
       peak = Math.max(peak ?? 0, watts.value)
     }
     if (i === readings.length - 1) {
@@ -57,7 +56,7 @@ export function readTyped(readings: readonly TypedReading[]): TypedResult {
       return { ok: true, hours, averageW: ((kWh - firstTotal) * 1000) / hours, peakW: peak }
     }
   }
-  return wrong(0, 'Nothing to read.')
+  return wrong(0, told('meter.twoReadings'))
 }
 
 /** A meter's total in kWh as it was written down: "1.34", "0,6", "1340 Wh"; three digits after a point are no thousands here. */

@@ -1,4 +1,4 @@
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import type { Fault } from './fault'
 import type { Chemistry } from './limits'
 import type { Bank } from './power'
@@ -26,29 +26,43 @@ export function bankFaults(bank: Bank, at: string): Fault[] {
   if (ownV >= fullOneV)
     faults.push({
       path: `${at}.battery.ownCutOffV`,
-      message: `the battery switches itself off at ${formatNumber(ownV, 1)} V, but a full one stands at ${formatNumber(fullOneV, 1)} V: it would never run; about ${formatNumber((battery.volts / 12.8) * 10, 1)} V is usual`,
+      message: told('document.batterySwitchesOff', {
+        offVolts: ownV,
+        fullVolts: fullOneV,
+        usualVolts: (battery.volts / 12.8) * 10,
+      }),
     })
   if (!inverter) return faults
   const ratio = volts / inverter.dcVolts
   if (ratio < 0.9 || ratio > 1.15)
     faults.push({
       path: `${at}.series`,
-      message: `${bank.series} × ${formatNumber(battery.volts, 1)} V makes ${formatNumber(volts, 1)} V, and the inverter wants about ${formatNumber(inverter.dcVolts, 0)} V; ${seriesFor(battery.volts, inverter.dcVolts)}`,
+      message: told('document.otherVolts', {
+        series: bank.series,
+        blockVolts: battery.volts,
+        bankVolts: volts,
+        inverterV: inverter.dcVolts,
+        right: seriesFor(battery.volts, inverter.dcVolts),
+      }),
     })
   else if (inverter.cutOffV >= fullV)
     faults.push({
       path: `${at}.inverter.cutOffV`,
-      message: `cuts off at ${formatNumber(inverter.cutOffV, 1)} V, but the full bank stands at ${formatNumber(fullV, 1)} V: it would never run; about ${formatNumber(usualCutOffV(inverter.dcVolts), 1)} V is usual`,
+      message: told('document.cutsOff', {
+        offVolts: inverter.cutOffV,
+        fullVolts: fullV,
+        usualVolts: usualCutOffV(inverter.dcVolts),
+      }),
     })
   else if (inverter.alarmV > 0 && inverter.alarmV < inverter.cutOffV)
     faults.push({
       path: `${at}.inverter.alarmV`,
-      message: `the alarm comes below the cut-off at ${formatNumber(inverter.cutOffV, 1)} V; it must come before`,
+      message: told('document.alarmTooLate', { offVolts: inverter.cutOffV }),
     })
   if (inverter.surgeW.value < inverter.continuousW.value)
     faults.push({
       path: `${at}.inverter.surgeW`,
-      message: 'surge watts must be at least the continuous watts',
+      message: told('document.surgeBelow'),
     })
   return faults
 }
@@ -56,10 +70,10 @@ export function bankFaults(bank: Bank, at: string): Fault[] {
 /** Inverters cut off near 10.5 V and alarm near 11 V on a 12 V bank. Common practice, no source. */
 export const usualCutOffV = (dcVolts: number) => (10.5 * dcVolts) / 12
 
-function seriesFor(blockV: number, dcVolts: number): string {
+function seriesFor(blockV: number, dcVolts: number): Told {
   const series = Math.round(dcVolts / blockV)
   const ratio = (series * blockV) / dcVolts
   return series >= 1 && ratio >= 0.9 && ratio <= 1.15
-    ? `${series} in series would be right`
-    : 'no number of these in series fits it'
+    ? told('document.seriesRight', { series })
+    : told('document.noSeries')
 }

@@ -1,3 +1,4 @@
+import { told } from '../quantity/told'
 import type { Fault } from './fault'
 
 const HALF_A_PAIR = /[\uD800-\uDFFF]/u
@@ -6,12 +7,11 @@ const HALF_A_PAIR = /[\uD800-\uDFFF]/u
 export function brokenText(value: unknown, path = ''): Fault | null {
   if (typeof value === 'string')
     return HALF_A_PAIR.test(value)
-      ? { path: path || 'document', message: 'holds half a character; type it again' }
+      ? { path: path || 'document', message: told('document.halfACharacter') }
       : null
   if (typeof value !== 'object' || value === null) return null
   for (const [key, inner] of Object.entries(value)) {
-    if (HALF_A_PAIR.test(key))
-      return { path: path || 'document', message: 'has a field whose name holds half a character' }
+    if (HALF_A_PAIR.test(key)) return { path: path || 'document', message: told('document.halfAName') }
     const at = Array.isArray(value) ? `${path}[${key}]` : path ? `${path}.${key}` : key
     const fault = brokenText(inner, at)
     if (fault) return fault

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { told } from '../quantity/told'
+import { said } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { freshId } from '@/ui/household/edits'
 import { isBuiltIn, withoutBuiltInIds } from './builtInIds'
@@ -39,7 +41,7 @@ describe('ids that every object answers to', () => {
         const isBad = Object.values(ids).some(isBuiltIn)
         expect(reading.ok).toBe(!isBad)
         if (!reading.ok)
-          expect(reading.faults.map(({ message }) => message).join()).toContain(
+          expect(reading.faults.map(({ message }) => said(message)).join()).toContain(
             'is a word the program needs itself',
           )
         else {
@@ -56,7 +58,7 @@ describe('ids that every object answers to', () => {
     fc.assert(
       fc.property(someIds, (ids) => {
         const reading = readHousehold(withoutBuiltInIds(JSON.parse(JSON.stringify(renamed(ids)))))
-        if (!reading.ok) throw new Error(reading.faults[0].message)
+        if (!reading.ok) throw new Error(said(reading.faults[0].message))
         const plan = planOf(reading.household)
         expect(plan.loads[0]).toMatchObject({
           on: false,
@@ -93,7 +95,7 @@ describe('text that cannot be stored', () => {
     household.loads[2].note = 'a \ud83d b'
     expect(readHousehold(household)).toEqual({
       ok: false,
-      faults: [{ path: 'loads[2].note', message: 'holds half a character; type it again' }],
+      faults: [{ path: 'loads[2].note', message: told('document.halfACharacter') }],
     })
     household.loads[2].note = 'a 🔋 b'
     expect(readHousehold(household).ok).toBe(true)

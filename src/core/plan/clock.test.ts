@@ -1,13 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import {
-  epochMinute,
-  formatMoment,
-  isWithin,
-  localOf,
-  mergeIntervals,
-  weekdayName,
-  windowIntervals,
-} from './clock'
+import { epochMinute, isWithin, localOf, mergeIntervals, windowIntervals } from './clock'
+import { formatMoment, weekdayName } from '@/words/clock'
 
 const FRIDAY = '2027-02-05T18:00'
 

@@ -5,7 +5,6 @@
 
 export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
 export type Weekday = (typeof WEEKDAYS)[number]
-const WEEKDAY_NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
 export const DAY_MIN = 1440
 
@@ -31,17 +30,6 @@ export function clockOf(minute: number): string {
 /** How a household reads its clock. */
 export type ClockStyle = '24 h' | '12 h'
 
-/** A time of day as the household reads it. @example formatClock('18:05', '12 h') // "6:05 pm" */
-export function formatClock(clock: string, style: ClockStyle): string {
-  if (style === '24 h') return clock
-  const hours = Number(clock.slice(0, 2)) % 24
-  return `${hours % 12 || 12}:${clock.slice(3, 5)} ${hours < 12 ? 'am' : 'pm'}`
-}
-
-/** A stretch of the day as the household reads it. @example formatWindow({ from: '23:00', to: '06:30' }, '12 h') // "11:00 pm–6:30 am" */
-export const formatWindow = ({ from, to }: Pick<DayWindow, 'from' | 'to'>, style: ClockStyle): string =>
-  `${formatClock(from, style)}–${formatClock(to, style)}`
-
 /** Minutes since 1970-01-01T00:00 of a local date and time "YYYY-MM-DDTHH:MM"; NaN when it is no such date. */
 export function epochMinute(local: string): number {
   // a plan asks for the same start many thousand times
@@ -64,30 +52,9 @@ export function localOf(epochMin: number): string {
 }
 
 /** 0 (Monday) … 6 (Sunday). 1970-01-01 was a Thursday. */
-function weekdayIndex(epochMin: number): number {
+export function weekdayIndex(epochMin: number): number {
   const day = Math.floor(epochMin / DAY_MIN)
   return (((day + 3) % 7) + 7) % 7
-}
-
-/** The name of the day, such as "Friday". */
-export function weekdayName(epochMin: number): string {
-  return WEEKDAY_NAMES[weekdayIndex(epochMin)]
-}
-
-/**
- * A moment of the outage on the clock.
- * @param startsAt local start of the outage
- * @param minutes elapsed since then, rounded to `stepMin`
- * @example formatMoment('2027-02-05T18:00', 1183, 10) // "Saturday 13:40"
- */
-export function formatMoment(
-  startsAt: string,
-  minutes: number,
-  stepMin = 1,
-  style: ClockStyle = '24 h',
-): string {
-  const at = Math.round((epochMinute(startsAt) + minutes) / stepMin) * stepMin
-  return `${weekdayName(at)} ${formatClock(clockOf(at % DAY_MIN), style)}`
 }
 
 /** Intervals in minutes since the outage began, in order and not touching; the shape schedules compile to. */

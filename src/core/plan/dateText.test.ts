@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
-import { formatDate, parseDate } from './dateText'
+import { inWords } from '../../../tests/support/saidTold'
+import { parseDate } from './dateText'
+import { formatDate } from '@/words/clock'
 
 describe('dates as people write them', () => {
   test.each([
@@ -16,7 +18,7 @@ describe('dates as people write them', () => {
     ['17/2/2027', '2027-02-17'],
     ['3/3/2027', '2027-03-03'],
     ['29 Feb 2028', '2028-02-29'],
-  ])('%s', (text, date) => expect(parseDate(text)).toEqual({ ok: true, date }))
+  ])('%s', (text, date) => expect(inWords(parseDate(text))).toEqual({ ok: true, date }))
 
   test.each([
     '',
@@ -29,11 +31,14 @@ describe('dates as people write them', () => {
     '2100-01-01',
     '0 Jan 2027',
   ])('%s is refused with what would be right', (text) =>
-    expect(parseDate(text)).toMatchObject({ ok: false, message: expect.stringMatching(/7 Feb 2027/) }),
+    expect(inWords(parseDate(text))).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/7 Feb 2027/),
+    }),
   )
 
   test('two numbers that may both be the month are asked', () =>
-    expect(parseDate('2/7/2027')).toEqual({
+    expect(inWords(parseDate('2/7/2027'))).toEqual({
       ok: false,
       message: '“2/7/2027” is 7 Feb 2027 for some and 2 Jul 2027 for others. Write the month as a word.',
     }))
@@ -43,7 +48,7 @@ describe('dates as people write them', () => {
     fc.assert(
       fc.property(day, (one) => {
         const date = one.toISOString().slice(0, 10)
-        expect(parseDate(formatDate(date))).toEqual({ ok: true, date })
+        expect(inWords(parseDate(formatDate(date)))).toEqual({ ok: true, date })
       }),
     )
   })

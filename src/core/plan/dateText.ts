@@ -1,11 +1,24 @@
+import { type Told, told } from '../quantity/told'
 import { epochMinute } from './clock'
 
 /** A date read, or what is wrong. */
-export type DateReading = { ok: true; date: string } | { ok: false; message: string }
+export type DateReading = { ok: true; date: string } | { ok: false; message: Told }
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec']
-const SHOWN = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-const SAMPLE = '7 Feb 2027'
+/** Months by the letters that tell them apart. */
+export const MONTHS = [
+  'jan',
+  'feb',
+  'mar',
+  'apr',
+  'may',
+  'jun',
+  'jul',
+  'aug',
+  'sep',
+  'oct',
+  'nov',
+  'dec',
+] as const
 
 /**
  * Reads a date as people write it: "2027-02-07", "7 Feb 2027", "February 7, 2027", "7.2.2027", "2/17/2027". Of two numbers below
@@ -31,25 +44,23 @@ export function parseDate(text: string): DateReading {
   if (two > 12 || one === two) return dateOf(text, year, one, two)
   return {
     ok: false,
-    message: `“${text.trim()}” is ${formatDate(isoOf(year, one, two))} for some and ${formatDate(isoOf(year, two, one))} for others. Write the month as a word.`,
+    message: told('field.dateForSome', {
+      said: text.trim(),
+      oneDate: isoOf(year, one, two),
+      otherDate: isoOf(year, two, one),
+    }),
   }
-}
-
-/** A date that reads the same everywhere. @example formatDate('2027-02-07') // "7 Feb 2027" */
-export function formatDate(date: string): string {
-  const [year, month, day] = date.split('-').map(Number)
-  return `${day} ${SHOWN[month - 1]} ${year}`
 }
 
 const isoOf = (year: number, month: number, day: number) =>
   `${year}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
 
 /** 1 to 12; 0 where it is no month. */
-const monthOf = (word: string) => MONTHS.indexOf(word.slice(0, 3)) + 1
+const monthOf = (word: string) => MONTHS.findIndex((month) => month === word.slice(0, 3)) + 1
 
 const wrong = (text: string): DateReading => ({
   ok: false,
-  message: `“${text.trim().slice(0, 20)}” is not a date. Write one such as ${SAMPLE}, from 2000 to 2099.`,
+  message: told('field.noDate', { said: text.trim().slice(0, 20) }),
 })
 
 function dateOf(text: string, year: number, month: number, day: number): DateReading {

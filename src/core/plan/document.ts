@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { told } from '../quantity/told'
 import { bankFaults } from './bankFaults'
 import { type Fault, faultsOf } from './fault'
 import { migrate } from './migrate'
@@ -61,7 +62,7 @@ function loadFaults(plan: Plan): Fault[] {
         : [
             {
               path: `loads[${i}].sourceId`,
-              message: `names no source; one of ${[...known].join(', ')} would be right`,
+              message: told('document.noSourceAmong', { choices: [...known] }),
             },
           ],
     ),
@@ -75,7 +76,7 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
     `${at}.sources`,
   )
   if (system.sources.every(({ isAway }) => isAway))
-    faults.push({ path: `${at}.sources`, message: 'all of them are away; at least one must be here' })
+    faults.push({ path: `${at}.sources`, message: told('document.allAway') })
   const byId = new Map(system.sources.map((source) => [source.id, source]))
   const followed = new Set<string>()
   system.sources.forEach((source, i) => {
@@ -83,25 +84,23 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
     if (source.surgeW.value < source.continuousW.value)
       faults.push({
         path: `${at}.sources[${i}].surgeW`,
-        message: 'surge watts must be at least the continuous watts',
+        message: told('document.surgeBelow'),
       })
     if (source.bank) faults.push(...bankFaults(source.bank, `${at}.sources[${i}].bank`))
     const solar = source.outfit?.input.solar
     if (solar && solar.lowV >= solar.highV)
       faults.push({
         path: `${at}.sources[${i}].outfit.input.solar`,
-        message: 'the lowest volts of the window must be below the highest',
+        message: told('document.windowUpsideDown'),
       })
     if (source.afterSourceId === null) return
-    if (!byId.has(source.afterSourceId))
-      faults.push({ path, message: 'names no source of this power system' })
-    if (followed.has(source.afterSourceId))
-      faults.push({ path, message: 'another source already takes over there; only one can' })
+    if (!byId.has(source.afterSourceId)) faults.push({ path, message: told('document.noSource') })
+    if (followed.has(source.afterSourceId)) faults.push({ path, message: told('document.takenOver') })
     followed.add(source.afterSourceId)
     let next: string | null | undefined = source.afterSourceId
     for (let hops = 0; next; hops++, next = byId.get(next)?.afterSourceId) {
       if (next !== source.id && hops <= byId.size) continue
-      faults.push({ path, message: 'takes over from itself in a circle; the first source must follow none' })
+      faults.push({ path, message: told('document.sourceCircle') })
       break
     }
   })
@@ -110,8 +109,6 @@ export function powerFaults(system: Plan['powerSystem'], at: string): Fault[] {
 
 function duplicates(ids: string[], at: string): Fault[] {
   return ids.flatMap((id, i) =>
-    ids.indexOf(id) < i
-      ? [{ path: `${at}[${i}].id`, message: `“${id}” is used twice; every id must be its own` }]
-      : [],
+    ids.indexOf(id) < i ? [{ path: `${at}[${i}].id`, message: told('document.usedTwice', { id }) }] : [],
   )
 }

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { EVIDENCE_STEPS, type Unit } from '../quantity/quantity'
 import { isBuiltIn } from './builtInIds'
 import { LIMITS } from './limits'
+import { shape } from './shape'
 
 /** Fields that several parts of the plan document share. */
 
@@ -18,15 +19,15 @@ export function quantityOf<U extends Unit>(unit: U, low: number, high: number) {
     spread,
     evidence: z.enum(EVIDENCE_STEPS),
     source: z.string().max(200).optional(),
-    testedOn: z.iso.date({ error: 'a day such as "2027-02-05"' }).optional(),
+    testedOn: z.iso.date({ error: shape('day') }).optional(),
   })
 }
 
 export const idSchema = z
   .string()
-  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'letters, digits, “-” and “_” only, 64 at most')
+  .regex(/^[A-Za-z0-9_-]{1,64}$/, shape('id'))
   .refine((id) => !isBuiltIn(id), {
-    error: 'is a word the program needs itself; choose another, such as one with “-1” behind it',
+    error: shape('notBuiltIn'),
   })
 /** One line: a line end inside becomes a blank. */
 export const name = z

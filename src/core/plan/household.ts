@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { told } from '../quantity/told'
 import { powerFaults } from './document'
 import { equipmentSchema } from './equipment'
 import { type Fault, faultsOf } from './fault'
@@ -55,14 +56,13 @@ export function readHousehold(input: unknown): HouseholdReading {
   })) {
     const seen = new Set<string>()
     list.forEach(({ id }, i) => {
-      if (seen.has(id))
-        faults.push({ path: `${key}[${i}].id`, message: `“${id}” is used twice; every id must be its own` })
+      if (seen.has(id)) faults.push({ path: `${key}[${i}].id`, message: told('document.usedTwice', { id }) })
       seen.add(id)
     })
   }
   if (!household.scenarios.some(({ id }) => id === household.chosen.scenarioId))
-    faults.push({ path: 'chosen.scenarioId', message: 'names no scenario of this household' })
+    faults.push({ path: 'chosen.scenarioId', message: told('document.noScenario') })
   if (!household.powerSystems.some(({ id }) => id === household.chosen.powerSystemId))
-    faults.push({ path: 'chosen.powerSystemId', message: 'names no power system of this household' })
+    faults.push({ path: 'chosen.powerSystemId', message: told('document.noPowerSystem') })
   return faults.length ? { ok: false, faults } : { ok: true, household }
 }

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { changesBetween, isUnchanged } from './householdChanges'
 import { householdFile, readHouseholdFile } from './householdFile'
 
 describe('a household as a file', () => {
   test('comes back as it was', () => {
-    const read = readHouseholdFile(JSON.parse(JSON.stringify(householdFile(demoHousehold()))))
+    const read = inWords(readHouseholdFile(JSON.parse(JSON.stringify(householdFile(demoHousehold())))))
     expect(read).toEqual({ ok: true, household: demoHousehold() })
   })
 
@@ -22,7 +23,7 @@ describe('a household as a file', () => {
     ['no version', '{"format":"yotrope-household","household":{}}', 'version', /must be a whole number/],
     ['half a household', '{"format":"yotrope-household","version":7,"household":{}}', 'profile', /./],
   ])('%s: says what is wrong', (_, text, path, message) => {
-    const read = readHouseholdFile(JSON.parse(text))
+    const read = inWords(readHouseholdFile(JSON.parse(text)))
     if (read.ok) throw new Error('was read')
     expect(read.faults[0].path).toBe(path)
     expect(read.faults[0].message).toMatch(message)

@@ -1,3 +1,4 @@
+import { type Told, told } from '../quantity/told'
 import { type Household, type HouseholdReading, readHousehold } from './household'
 import { HOUSEHOLD_FORMAT } from './householdFormat'
 import { PLAN_VERSION } from './limits'
@@ -22,29 +23,25 @@ export const householdFile = (household: Household): HouseholdFile => ({
  */
 export function readHouseholdOf(version: unknown, household: unknown): HouseholdReading {
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 0)
-    return fault('version', `must be a whole number, ${PLAN_VERSION} in this release`)
+    return fault('version', told('document.noVersion', { current: PLAN_VERSION }))
   if (version > PLAN_VERSION)
-    return fault('version', `is ${version}, made by a newer release; this one reads up to ${PLAN_VERSION}`)
+    return fault('version', told('document.newer', { version, current: PLAN_VERSION }))
   return readHousehold(household)
 }
 
 /** Reads what a file of a whole household holds; every fault says what is wrong and what would be right. */
 export function readHouseholdFile(input: unknown): HouseholdReading {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
-    return fault('file', 'must hold one JSON object')
+    return fault('file', told('document.oneObject'))
   const { format, version, household } = input as Partial<HouseholdFile>
-  if ((format as string) === 'yotrope-plan')
-    return fault(
-      'format',
-      'is a plan, one outage and one power system; a file of the whole household is wanted',
-    )
-  if ((format as string) === 'yotrope-run')
-    return fault('format', 'is a run; read it on the page Test run, under “Runs so far”')
-  if (format !== HOUSEHOLD_FORMAT) return fault('format', `must be "${HOUSEHOLD_FORMAT}"`)
+  if ((format as string) === 'yotrope-plan') return fault('format', told('document.isAPlan'))
+  if ((format as string) === 'yotrope-run') return fault('format', told('document.isARun'))
+  if (format !== HOUSEHOLD_FORMAT)
+    return fault('format', told('document.mustBe', { choices: [JSON.stringify(HOUSEHOLD_FORMAT)] }))
   return readHouseholdOf(version, household)
 }
 
-const fault = (path: string, message: string): HouseholdReading => ({
+const fault = (path: string, message: Told): HouseholdReading => ({
   ok: false,
   faults: [{ path, message }],
 })

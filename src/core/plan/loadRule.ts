@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { bounded } from './bounded'
 import { idSchema } from './fields'
+import { shape } from './shape'
 
 /** A rule by which a load is shed and comes back by itself, looked at every quarter hour. */
 export const loadRuleSchema = z.discriminatedUnion('kind', [
@@ -13,10 +14,7 @@ export const loadRuleSchema = z.discriminatedUnion('kind', [
       dropBelow: bounded('rule.charge'),
       backAbove: bounded('rule.charge'),
     })
-    .refine(
-      ({ dropBelow, backAbove }) => backAbove > dropBelow,
-      'it must come back above the charge it is dropped at',
-    ),
+    .refine(({ dropBelow, backAbove }) => backAbove > dropBelow, shape('comesBackAbove')),
   /** never while another one runs: that one goes first */
   z.strictObject({ kind: z.literal('not with'), loadId: idSchema }),
 ])

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { cycling, loadOf, planWith } from '../../../tests/support/samplePlan'
 import { readPlan } from './document'
@@ -23,7 +24,7 @@ function olderPlan() {
 
 describe('a plan of version 2', () => {
   test('is read: its loads follow nothing, its scenario is dry and indoors at 20 °C', () => {
-    const reading = readPlan(olderPlan())
+    const reading = inWords(readPlan(olderPlan()))
     expect(reading).toMatchObject({
       ok: true,
       plan: { version: PLAN_VERSION, scenario: { indoorC: 20, rain: 'dry' } },
@@ -33,7 +34,7 @@ describe('a plan of version 2', () => {
   test('damaged, is refused with what it lacks', () => {
     const { loads, ...damaged } = olderPlan()
     void loads
-    expect(readPlan(damaged)).toMatchObject({
+    expect(inWords(readPlan(damaged))).toMatchObject({
       ok: false,
       faults: [{ path: 'document', message: expect.stringContaining('version 2') }],
     })
@@ -69,7 +70,7 @@ describe('what the new fields refuse', () => {
   const faultsOf = (change: (plan: ReturnType<typeof planWith>) => void) => {
     const plan = planWith([loadOf(cycling(150, 60, 40))])
     change(plan)
-    const reading = readPlan(plan)
+    const reading = inWords(readPlan(plan))
     return reading.ok ? [] : reading.faults.map(({ path }) => path)
   }
   test.each([
@@ -105,7 +106,7 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])('a plan that version %d wrote is read as 
   const path = join(__dirname, `../../../tests/fixtures/plans/version-${version}.json`)
   const written = JSON.parse(readFileSync(path, 'utf8'))
   expect(written.version).toBe(version)
-  const reading = readPlan(written)
+  const reading = inWords(readPlan(written))
   expect(reading.ok ? [] : reading.faults).toEqual([])
   if (!reading.ok) return
   expect(reading.plan.version).toBe(PLAN_VERSION)

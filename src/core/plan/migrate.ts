@@ -1,3 +1,4 @@
+import { type Told, told } from '../quantity/told'
 import type { Fault } from './fault'
 import { USUAL_INDOOR_C } from './limits'
 import { NO_REFILL } from './noRefill'
@@ -113,20 +114,20 @@ export type Migrated = { ok: true; document: unknown } | { ok: false; faults: Fa
  * @returns the document at `current`, or one fault: no such format, a version nobody knows, or an older one that is damaged
  */
 export function migrate(input: unknown, format: string, current: number, steps = MIGRATIONS): Migrated {
-  const fault = (path: string, message: string): Migrated => ({ ok: false, faults: [{ path, message }] })
+  const fault = (path: string, message: Told): Migrated => ({ ok: false, faults: [{ path, message }] })
   if (typeof input !== 'object' || input === null || Array.isArray(input))
-    return fault('document', 'must be a JSON object')
+    return fault('document', told('document.oneObject'))
   let document = input as Json
-  if (document.format !== format) return fault('format', `must be "${format}"`)
+  if (document.format !== format)
+    return fault('format', told('document.mustBe', { choices: [JSON.stringify(format)] }))
   const { version } = document
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return fault('version', `must be a whole number, ${current} in this release`)
-  if (version > current)
-    return fault('version', `is ${version}, made by a newer release; this one reads up to ${current}`)
+    return fault('version', told('document.noVersion', { current }))
+  if (version > current) return fault('version', told('document.newer', { version, current }))
   try {
     for (let at = version; at < current; at++) document = steps[at](document)
   } catch {
-    return fault('document', `says version ${version} but does not have that version's fields`)
+    return fault('document', told('document.otherFields', { version }))
   }
   return { ok: true, document }
 }

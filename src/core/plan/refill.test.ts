@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { arrayOf, generatorOf } from '@/catalog/refill'
 import { readPlan } from './document'
@@ -9,7 +10,7 @@ import { NO_REFILL } from './noRefill'
 
 const plan = planOf(demoHousehold())
 const faultsOf = (refill: unknown) => {
-  const reading = readPlan({ ...plan, refill })
+  const reading = inWords(readPlan({ ...plan, refill }))
   return reading.ok ? [] : reading.faults.map(({ path, message }) => `${path}: ${message}`)
 }
 const panels = (more: object, panel: object = {}): Refill => {
@@ -36,7 +37,7 @@ describe('a refill that cannot be', () => {
     [
       'a controller upside down',
       panels({ controller: { kind: 'MPPT', lowV: 60, highV: 30, amps: 20, watts: 400 } }),
-      /controller\.lowV: must be below/,
+      /controller\.lowV: the lowest volts of the window must be below/,
     ],
     ['an unknown field', { ...NO_REFILL, wind: true }, /wind/],
   ])('%s is refused, with its path', (_, refill, message) => {
@@ -65,6 +66,6 @@ describe('a refill that cannot be', () => {
 test('a household without refill, as older ones are, is read; its plan has none', () => {
   const { refill, ...older } = demoHousehold()
   void refill
-  const reading = readHousehold(older)
+  const reading = inWords(readHousehold(older))
   expect(reading.ok && planOf(reading.household).refill).toEqual(NO_REFILL)
 })

@@ -1,4 +1,4 @@
-import { formatNumber } from '../quantity/format'
+import { told } from '../quantity/told'
 import type { Fault } from './fault'
 import type { Refill } from './refill'
 
@@ -10,25 +10,25 @@ export function refillFaults({ panels, generator }: Refill, at: string): Fault[]
     if (panel.vmpV > panel.vocV)
       faults.push({
         path: `${path}.panel.vmpV`,
-        message: `${formatNumber(panel.vmpV, 1)} V at full power is above the open circuit’s ${formatNumber(panel.vocV, 1)} V; Vmp is about 0.83 of Voc`,
+        message: told('document.panelVolts', { powerVolts: panel.vmpV, openVolts: panel.vocV }),
       })
     if (panel.impA > panel.iscA)
       faults.push({
         path: `${path}.panel.impA`,
-        message: `${formatNumber(panel.impA, 1)} A at full power is above the short circuit’s ${formatNumber(panel.iscA, 1)} A`,
+        message: told('document.panelAmps', { powerAmperes: panel.impA, shortAmperes: panel.iscA }),
       })
     if (controller && controller.lowV >= controller.highV)
       faults.push({
         path: `${path}.controller.lowV`,
-        message: 'must be below the highest volts of the window',
+        message: told('document.windowUpsideDown'),
       })
   })
   if (generator && generator.fullLPerH < generator.idleLPerH)
     faults.push({
       path: `${at}.generator.fullLPerH`,
-      message: 'must be at least what it burns without load',
+      message: told('document.burnsLessLoaded'),
     })
   if (generator && generator.surgeW < generator.ratedW)
-    faults.push({ path: `${at}.generator.surgeW`, message: 'surge watts must be at least the rated watts' })
+    faults.push({ path: `${at}.generator.surgeW`, message: told('document.surgeBelowRated') })
   return faults
 }

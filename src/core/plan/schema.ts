@@ -8,6 +8,7 @@ import { loadRuleSchema } from './loadRule'
 import { chargingTimesSchema } from './refill'
 import { UNIT_CHOICES } from '../quantity/units'
 import { skySchema } from './weather'
+import { shape } from './shape'
 
 /**
  * The parts of the plan document. Every object is strict: a field nobody knows is refused, not dropped.
@@ -152,7 +153,7 @@ const startSchema = z.strictObject({
       z.strictObject({
         kind: z.literal('code letter'),
         hp: bounded('load.hp'),
-        letter: z.string().regex(/^[A-HJ-NPR-V]$/, 'a code letter from A to V, without I, O and Q'),
+        letter: z.string().regex(/^[A-HJ-NPR-V]$/, shape('codeLetter')),
       }),
       z.strictObject({
         kind: z.literal('full-load amps'),
@@ -207,9 +208,7 @@ export const householdLoadSchema = z.strictObject({
 export const scenarioSchema = z.strictObject({
   id: idSchema,
   name,
-  startsAt: z
-    .string()
-    .refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2027-02-05T18:00"'),
+  startsAt: z.string().refine((text) => !Number.isNaN(epochMinute(text)), shape('dateTime')),
   durationH: bounded('scenario.durationH'),
   place: z.strictObject({
     name: z.string().max(LIMITS.nameLength),
@@ -247,7 +246,7 @@ export const profileSchema = z.strictObject({
     clock: z.enum(UNIT_CHOICES.clock),
     decimal: z.enum(UNIT_CHOICES.decimal),
   }),
-  currency: z.string().regex(/^[A-Z]{3}$/, 'a currency code of three capitals, such as "USD"'),
+  currency: z.string().regex(/^[A-Z]{3}$/, shape('currency')),
   /** how starts are added up: the peak with the largest motor start of everything running, or all starts at once */
   surgeSchool: z.enum(['largest-start', 'sum-of-starts']),
   /** what a spoiled refrigerator and freezer would cost, in the household's currency */

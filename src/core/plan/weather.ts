@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { bounded } from './bounded'
 import { LIMITS, SKY_CLASSES } from './limits'
+import { shape } from './shape'
 
 const MOST_HOURS = 24 * 16
 const hoursOf = (low: number, high: number) => z.array(z.number().min(low).max(high)).min(1).max(MOST_HOURS)
@@ -27,7 +28,7 @@ export const skySchema = z.discriminatedUnion('kind', [
     .refine(
       (sky) =>
         [sky.globalW, sky.directW, sky.diffuseW].every(({ length }) => length === sky.temperatureC.length),
-      'every column must have as many hours',
+      shape('evenHours'),
     ),
 ])
 

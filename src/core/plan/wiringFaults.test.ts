@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { readHousehold } from './household'
 import type { Cord, Wiring } from './wiring'
@@ -11,7 +12,7 @@ const cord = (id: string, more: Partial<Cord> = {}): Cord => ({
   ...more,
 })
 const faultsOf = (wiring: unknown) => {
-  const reading = readHousehold({ ...demoHousehold(), wiring: wiring as Wiring })
+  const reading = inWords(readHousehold({ ...demoHousehold(), wiring: wiring as Wiring }))
   return reading.ok ? [] : reading.faults.map(({ path, message }) => `${path}: ${message}`)
 }
 

@@ -1,3 +1,4 @@
+import { told } from '../quantity/told'
 import type { Fault } from './fault'
 import type { Wiring } from './wiring'
 
@@ -13,7 +14,7 @@ export function wiringFaults(wiring: Wiring | undefined, at: string): Fault[] {
       if (seen.has(key))
         faults.push({
           path: `${at}.${list}[${i}].${field}`,
-          message: `“${key}” is there twice; once is enough`,
+          message: told('document.thereTwice', { id: key }),
         })
       seen.add(key)
     })
@@ -31,17 +32,17 @@ export function wiringFaults(wiring: Wiring | undefined, at: string): Fault[] {
   cords.forEach(({ id, fromCordId }, i) => {
     if (fromCordId === undefined) return
     const path = `${at}.cords[${i}].fromCordId`
-    if (!byId.has(fromCordId)) faults.push({ path, message: 'names no cord of this household' })
+    if (!byId.has(fromCordId)) faults.push({ path, message: told('document.noCord') })
     let next: string | undefined = fromCordId
     for (let hops = 0; next !== undefined; hops++, next = byId.get(next)?.fromCordId) {
       if (next !== id && hops <= byId.size) continue
-      faults.push({ path, message: 'is plugged into itself in a circle; one cord must go into the source' })
+      faults.push({ path, message: told('document.cordCircle') })
       break
     }
   })
   ;(wiring.loads ?? []).forEach(({ cordId }, i) => {
     if (cordId !== undefined && !byId.has(cordId))
-      faults.push({ path: `${at}.loads[${i}].cordId`, message: 'names no cord of this household' })
+      faults.push({ path: `${at}.loads[${i}].cordId`, message: told('document.noCord') })
   })
   return faults
 }

@@ -1,4 +1,4 @@
-import { formatNumber } from '../quantity/format'
+import { told } from '../quantity/told'
 import type { Phrase, Sight } from './facts'
 import { reworded } from './facts'
 import { isMark, isWord, past, plain, quantity, wordNumber } from './pieces'
@@ -10,7 +10,7 @@ export const negative: Phrase = (sight, at) => {
   const token = sight.tokens[at]
   if ((token?.kind !== 'quantity' && token?.kind !== 'number') || !token.isNegative) return null
   if (token.kind === 'quantity' && token.dimension === 'temperature') return null
-  sight.facts.faults.push(`${token.text} is below zero. A load draws nothing or more; leave out the minus.`)
+  sight.facts.faults.push(told('line.belowZero', { said: token.text }))
   return at + 1
 }
 
@@ -75,19 +75,23 @@ export const amount: Phrase = (sight, at) => {
       facts.watts = token.pair ? Math.max(...token.pair) : token.value
       if (token.pair)
         facts.questions.push({
-          message: `“${token.text}” are two figures. Which does it run at?`,
+          message: told('line.twoFigures', { said: token.text }),
           meant: [...token.pair]
             .sort((a, b) => b - a)
             .map((watts) => ({
-              words: `${formatNumber(watts, 3)} W`,
+              words: told('line.watts', { figure: watts }),
               text: reworded(sight, at, at + 1, `${plain(watts)} W`),
             })),
         })
       if (token.other !== null && token.other <= 50_000)
         facts.questions.push({
-          message: `“${token.text}” can be read in two ways: ${plain(token.value)} W or ${formatNumber(token.other)} W.`,
+          message: told('line.twoWays', {
+            said: token.text,
+            oneFigure: token.value,
+            otherFigure: token.other,
+          }),
           meant: [token.other, token.value].map((watts) => ({
-            words: `${formatNumber(watts, 3)} W`,
+            words: told('line.watts', { figure: watts }),
             text: reworded(sight, at, at + 1, `${plain(watts)} W`),
           })),
         })
@@ -177,7 +181,7 @@ export const powerFactor: Phrase = (sight, at) => {
   const number = tokens[place]
   if (number?.kind !== 'number') return null
   if (!(number.value > 0 && number.value <= 1))
-    facts.faults.push(`A power factor lies between 0 and 1; ${plain(number.value)} cannot be one.`)
+    facts.faults.push(told('line.noPowerFactor', { figure: number.value }))
   facts.powerFactor = number.value
   return place + 1
 }
@@ -189,8 +193,7 @@ export const codeLetter: Phrase = (sight, at) => {
   const token = sight.tokens[place]
   if (token?.kind !== 'word' || !/^[a-z]$/.test(token.word)) return null
   const letter = token.word.toUpperCase()
-  if (/[IOQW-Z]/.test(letter))
-    sight.facts.faults.push(`There is no code letter ${letter}; A to V without I, O and Q are.`)
+  if (/[IOQW-Z]/.test(letter)) sight.facts.faults.push(told('line.noCodeLetter', { letter }))
   sight.facts.codeLetter = letter
   return place + 1
 }

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { parseClock } from './clock'
 
 describe('times of day', () => {
@@ -14,14 +15,17 @@ describe('times of day', () => {
     ['noon', '12:00'],
     ['midnight', '00:00'],
   ])('%s', (text, clock) => {
-    expect(parseClock(text)).toEqual({ ok: true, clock })
+    expect(inWords(parseClock(text))).toEqual({ ok: true, clock })
   })
 
   test.each(['0:00', 'midnight', '24:00'])('%s ends a day as 24:00', (text) => {
-    expect(parseClock(text, true)).toEqual({ ok: true, clock: '24:00' })
+    expect(inWords(parseClock(text, true))).toEqual({ ok: true, clock: '24:00' })
   })
 
   test.each(['25:00', '12:75', '13 pm', 'soon', '24:10', ''])('“%s” is refused', (text) => {
-    expect(parseClock(text)).toMatchObject({ ok: false, message: expect.stringMatching(/not a time of day/) })
+    expect(inWords(parseClock(text))).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/not a time of day/),
+    })
   })
 })

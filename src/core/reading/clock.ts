@@ -1,5 +1,7 @@
+import { type Told, told } from '../quantity/told'
+
 /** A time of day read, or what is wrong. */
-export type ClockReading = { ok: true; clock: string } | { ok: false; message: string }
+export type ClockReading = { ok: true; clock: string } | { ok: false; message: Told }
 
 /**
  * Reads a time of day as people write it: "18:30", "6:30 pm", "7", "0630", "18.15", "18h30", "noon", "midnight".
@@ -10,7 +12,7 @@ export type ClockReading = { ok: true; clock: string } | { ok: false; message: s
 export function parseClock(text: string, endOfDay = false): ClockReading {
   const wrong = {
     ok: false,
-    message: `“${text.trim().slice(0, 20)}” is not a time of day. Write one such as 18:30 or 6:30 pm.`,
+    message: told('field.noClock', { said: text.trim().slice(0, 20) }),
   } as const
   const plain = text.trim().toLowerCase()
   if (plain === 'noon' || plain === 'midday') return { ok: true, clock: '12:00' }

@@ -1,3 +1,4 @@
+import { told } from '../quantity/told'
 import type { DayName, PartOfDay, Phrase, Sight } from './facts'
 import { type Found, isMark, isWord, past, quantity } from './pieces'
 
@@ -38,8 +39,8 @@ function clock(sight: Sight, at: number, bare: boolean, isHour = false): Found<C
   }
 }
 
-const NO_CLOCK = (sight: Sight, from: number, to: number) =>
-  `“${sight.text.slice(sight.tokens[from].from, sight.tokens[to - 1].to)}” is not a time of day. Write one such as 18:30 or 6:30 pm.`
+const noClock = (sight: Sight, from: number, to: number) =>
+  told('field.noClock', { said: sight.text.slice(sight.tokens[from].from, sight.tokens[to - 1].to) })
 
 /** "at 07:00, 12 and 18:30"; a clock alone is an hour too. */
 export const atClocks: Phrase = (sight, at) => {
@@ -50,7 +51,7 @@ export const atClocks: Phrase = (sight, at) => {
     const one = clock(sight, place, isSaid)
     if (!one) break
     if (Number.isNaN(one.value.minute)) {
-      sight.facts.faults.push(NO_CLOCK(sight, place, one.to))
+      sight.facts.faults.push(noClock(sight, place, one.to))
       return one.to
     }
     found.push(one.value.minute % 1440)
@@ -89,7 +90,7 @@ export const stretches: Phrase = (sight, at) => {
     // "2 to 4" of a line may be a number of things: bare numbers want "from" or a dash between hours
     if (!isSaid && !isDash && !first.value.isSure && !second.value.isSure && endsOdd(sight, second.to)) break
     if (Number.isNaN(first.value.minute) || Number.isNaN(second.value.minute)) {
-      sight.facts.faults.push(NO_CLOCK(sight, place, second.to))
+      sight.facts.faults.push(noClock(sight, place, second.to))
       return second.to
     }
     let from = first.value.minute % 1440
@@ -123,7 +124,7 @@ export const oneEnd: Phrase = (sight, at) => {
   const found = clock(sight, at + 1, true, true)
   if (!found || (!isUntil && !found.value.isSure && isWord(sight, found.to, ['to']))) return null
   if (Number.isNaN(found.value.minute)) {
-    sight.facts.faults.push(NO_CLOCK(sight, at + 1, found.to))
+    sight.facts.faults.push(noClock(sight, at + 1, found.to))
     return found.to
   }
   // a bare number of four digits after "from" is a year: "from 2015"

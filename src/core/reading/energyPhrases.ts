@@ -1,3 +1,4 @@
+import { told } from '../quantity/told'
 import { type Period, type Phrase, type Sight, reworded } from './facts'
 import { duration, isMark, isWord, past, perPeriod, plain, quantity } from './pieces'
 
@@ -9,21 +10,30 @@ export const wattsPerHour: Phrase = (sight, at) => {
   const per = watts && perPeriod(sight, at + 1)
   if (!watts || !per || per.value !== 60) return null
   const said = `${plain(watts.value)} W`
-  const meant = [{ words: `${said} while it runs`, text: reworded(sight, at, per.to, said) }]
+  const meant = [
+    {
+      words: told('line.whileItRuns', { figure: watts.value }),
+      text: reworded(sight, at, per.to, said),
+    },
+  ]
   const elsewhere = lengthElsewhere(sight, at, per.to)
   if (elsewhere !== null && elsewhere < 60) {
-    const all = `${plain((watts.value * 60) / elsewhere)} W`
+    const allW = (watts.value * 60) / elsewhere
     meant.push({
-      words: `${plain(watts.value)} Wh in those ${plain(elsewhere)} min: ${all} while it runs`,
-      text: reworded(sight, at, per.to, all),
+      words: told('line.inThoseMinutes', {
+        energyFigure: watts.value,
+        minutesFigure: elsewhere,
+        wattsFigure: allW,
+      }),
+      text: reworded(sight, at, per.to, `${plain(allW)} W`),
     })
   } else
     meant.push({
-      words: `${plain(watts.value)} Wh in each hour, on and off: ${said} on average, all the time`,
+      words: told('line.inEachHour', { figure: watts.value }),
       text: reworded(sight, at, per.to, `${said} all the time`),
     })
   sight.facts.questions.push({
-    message: `Watts are already a rate: ${said} for an hour are ${plain(watts.value)} Wh. There are no watts per hour.`,
+    message: told('line.alreadyARate', { figure: watts.value }),
     meant,
   })
   sight.facts.watts ??= watts.value

@@ -1,3 +1,4 @@
+import type { Told } from '../quantity/told'
 import type { Token } from './token'
 
 /** Where a period's energy or sessions belong. */
@@ -5,8 +6,8 @@ export type Period = 'day' | 'week' | 'month' | 'year' | 'cycle'
 
 /** A likely confusion: what is wrong, and what was probably meant, the likeliest first, as text to read instead. */
 export interface Question {
-  message: string
-  meant: { words: string; text: string }[]
+  message: Told
+  meant: { words: Told; text: string }[]
 }
 
 /** A stretch of the day, minutes since midnight; it reaches over midnight where it ends before it begins. */
@@ -66,7 +67,7 @@ export interface Facts {
   /** output of a device beside its input */
   output: { watts: number | null; volts: number | null; amps: number | null } | null
   questions: Question[]
-  faults: string[]
+  faults: Told[]
 }
 
 export const noFacts = (): Facts => ({

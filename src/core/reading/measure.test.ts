@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { inWords } from '../../../tests/support/saidTold'
 import { type MeasureKind, type MeasureSurroundings, parseMeasure } from './measure'
 
 const value = (text: string, kind: MeasureKind, around?: MeasureSurroundings) => {
-  const parsed = parseMeasure(text, kind, around)
+  const parsed = inWords(parseMeasure(text, kind, around))
   return parsed.ok ? parsed.value : parsed.message
 }
 
@@ -61,7 +62,7 @@ describe('what people write is understood', () => {
   })
 
   test('what was understood is said with its unit', () => {
-    expect(parseMeasure('1.2k', 'power')).toEqual({ ok: true, value: 1200, understood: '1,200 W' })
+    expect(inWords(parseMeasure('1.2k', 'power'))).toEqual({ ok: true, value: 1200, understood: '1,200 W' })
   })
 })
 

@@ -1,4 +1,4 @@
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { type KindRule, type MeasureKind, RULES } from './measureRules'
 import { motorWatts } from './motor'
 import { type WrittenNumber, numberAt } from './number'
@@ -6,7 +6,7 @@ import type { ShownUnit } from './shownUnit'
 import { tokensOf } from './token'
 
 export type { MeasureKind } from './measureRules'
-export type Parsed = { ok: true; value: number; understood: string } | { ok: false; message: string }
+export type Parsed = { ok: true; value: number; understood: Told } | { ok: false; message: Told }
 
 /** What else is known of the field a text stands in. */
 export interface MeasureSurroundings {
@@ -34,7 +34,14 @@ const MULTIPLIED: readonly MeasureKind[] = [
   'fuel',
 ]
 
-const shownNumber = (value: number, digits = 3) => formatNumber(Number(value.toPrecision(6)), digits)
+/** A number as text that is read again. */
+const plain = (value: number) => String(Number(value.toPrecision(6)))
+
+/** What a field wants and an example of it. */
+const wanted = (kind: MeasureKind) => ({
+  noun: told(`field.noun.${kind}`),
+  example: told(`field.example.${kind}`),
+})
 
 /**
  * Reads what a person typed into a field and says what was understood.
@@ -47,19 +54,19 @@ const shownNumber = (value: number, digits = 3) => formatNumber(Number(value.toP
  */
 export function parseMeasure(text: string, kind: MeasureKind, around: MeasureSurroundings = {}): Parsed {
   const rule = RULES[kind]
-  const fault = (what: string): Parsed => ({
+  const fault = (what: Told): Parsed => ({
     ok: false,
-    message: `${what}. Write ${rule.noun}, such as ${rule.example}.`,
+    message: told('field.write', { what, ...wanted(kind) }),
   })
   const trimmed = text.trim()
-  if (trimmed === '') return fault('Nothing is written here')
-  if (trimmed.length > MOST_LETTERS) return fault('That is too long to be a number')
+  if (trimmed === '') return fault(told('field.empty'))
+  if (trimmed.length > MOST_LETTERS) return fault(told('field.tooLong'))
   const found = TIME_KINDS.includes(kind)
     ? (timeOf(trimmed, kind) ?? amountOf(trimmed, kind, around))
     : amountOf(trimmed, kind, around)
-  if (typeof found === 'string') return { ok: false, message: found }
-  if (!found) return fault(`“${trimmed}” is not a number`)
-  if ('unit' in found) return fault(`“${found.unit}” is not a unit for this`)
+  if (!found) return fault(told('field.noNumber', { said: trimmed }))
+  if ('what' in found) return { ok: false, message: found }
+  if ('unit' in found) return fault(told('field.noUnit', { said: found.unit }))
   return within(found, kind, rule, around, trimmed, fault)
 }
 
@@ -75,7 +82,7 @@ function within(
   rule: KindRule,
   around: MeasureSurroundings,
   text: string,
-  fault: (what: string) => Parsed,
+  fault: (what: Told) => Parsed,
 ): Parsed {
   const scale = kind === 'fraction' ? 100 : 1
   const low = around.low === undefined ? rule.range[0] : around.low * scale
@@ -84,29 +91,32 @@ function within(
   if (other !== null && fits(first) && fits(other))
     return {
       ok: false,
-      message: `“${text}” can be read in two ways. Write ${shownNumber(first).replace(/,/g, '')} or ${shownNumber(other).replace(/,/g, '')}.`,
+      message: told('field.twoWays', { said: text, one: plain(first), other: plain(other) }),
     }
   const value = other !== null && !fits(first) && fits(other) ? other : first
   const { shownIn } = around
   const unit = shownIn ? ` ${shownIn.unit}` : rule.unit ? ` ${rule.unit}` : ''
-  const number = (kept: number) => shownNumber(shownIn ? shownIn.ofKept(kept) : kept)
-  const shown = `${number(value)}${unit}`
-  const bounds = `${number(low)} to ${number(high)}${unit}`
+  const figure = (kept: number) => (shownIn ? shownIn.ofKept(kept) : kept)
+  const shown = told('field.amount', { figure: figure(value), unit })
+  const lowFigure = figure(low)
+  const highFigure = figure(high)
   if (value < low)
     return fault(
-      value < 0 && low >= 0 ? `${shown} is below zero` : `${shown} is too little to be meant; from ${bounds}`,
+      value < 0 && low >= 0
+        ? told('field.belowZero', { shown })
+        : told('field.tooLittle', { shown, lowFigure, highFigure, unit }),
     )
-  if (value > high) return fault(`${shown} is more than this can be (${number(high)}${unit} at most)`)
-  if (around.isWhole && !Number.isInteger(value)) return fault(`${shown} is not a whole number`)
+  if (value > high) return fault(told('field.tooMuch', { shown, highFigure, unit }))
+  if (around.isWhole && !Number.isInteger(value)) return fault(told('field.notWhole', { shown }))
   return { ok: true, value: kind === 'fraction' ? value / 100 : value, understood: shown }
 }
 
-/** A number, its sign and its unit; a message where a usual confusion stands there; null where it is no number. */
+/** A number, its sign and its unit; what to say where a usual confusion stands there; null where it is no number. */
 function amountOf(
   text: string,
   kind: MeasureKind,
   around: MeasureSurroundings,
-): Amount | { unit: string } | string | null {
+): Amount | { unit: string } | Told | null {
   const rule = RULES[kind]
   const signed = text.match(/^([-−+]?)\s*(.*)$/s)!
   const sign = /[-−]/.test(signed[1]) ? -1 : 1
@@ -114,7 +124,7 @@ function amountOf(
   const several = MULTIPLIED.includes(kind) && body.match(/^(\d{1,4})\s*[x×*]\s*(.+)$/i)
   if (several) {
     const one = amountOf(several[2], kind, around)
-    if (one === null || typeof one === 'string' || 'unit' in one) return one
+    if (one === null || 'what' in one || 'unit' in one) return one
     return { value: sign * Number(several[1]) * one.value, other: null }
   }
   const product = kind === 'power' || kind === 'energy' ? productOf(body, kind, around) : null
@@ -132,13 +142,13 @@ function amountOf(
     .replace(/\s/g, '')
     .replace(/\.$/, '')
   const confusion = Object.hasOwn(rule.confusions, unit) ? rule.confusions[unit] : undefined
-  if (confusion) return `“${text}”: ${confusion}.`
+  if (confusion) return told('field.confused', { said: text, why: told(`field.confusion.${confusion}`) })
   const scaled = (factor: number): Amount => ({
     value: sign * number.value * factor,
     other: number.other === null ? null : sign * number.other * factor,
   })
   if (kind === 'power' && /^(a|amps?|amperes?)$/.test(unit)) {
-    if (!around.volts) return `“${text}”: amps need a voltage. Write ${rule.noun}, such as ${rule.example}.`
+    if (!around.volts) return told('field.ampsNeedVolts', { said: text, ...wanted(kind) })
     return scaled(around.volts)
   }
   if (kind === 'power' && /^(hp|horsepower|h\.p)$/.test(unit))
@@ -162,10 +172,9 @@ function fractionOf(
   unit: string,
   rule: KindRule,
   sign: number,
-): Amount | { unit: string } | string {
+): Amount | { unit: string } | Told {
   if (unit && !Object.hasOwn(rule.factors, unit)) return { unit }
-  if (!unit && number.value === 1 && !number.isShare)
-    return `“${text}” may be 1 % or all of it. Write 1 % or 100 %.`
+  if (!unit && number.value === 1 && !number.isShare) return told('field.onePercent', { said: text })
   const isShare = !unit && number.value < 1
   return { value: sign * number.value * (isShare ? 100 : 1), other: null }
 }
@@ -176,7 +185,7 @@ function placeOf(
   degrees: WrittenNumber,
   kind: 'latitude' | 'longitude',
   sign: number,
-): Amount | string | null {
+): Amount | Told | null {
   const rest = body.slice(degrees.to)
   const match = rest.match(
     /^\s*(?:°|deg\.?)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*['′m]?)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:["″]|''))?\s*([nsew](?:orth|outh|ast|est)?)?\s*$/i,
@@ -185,9 +194,7 @@ function placeOf(
   const side = match[3]?.[0].toLowerCase()
   const own = kind === 'latitude' ? 'ns' : 'ew'
   if (side && !own.includes(side))
-    return kind === 'latitude'
-      ? 'A latitude lies north or south, such as 44.5 N.'
-      : 'A longitude lies east or west, such as 71.6 W.'
+    return kind === 'latitude' ? told('field.latitudeSide') : told('field.longitudeSide')
   const part = (written: string | undefined) => Number((written ?? '0').replace(',', '.'))
   const value = degrees.value + part(match[1]) / 60 + part(match[2]) / 3600
   return { value: (side === 's' || side === 'w' ? -1 : 1) * sign * value, other: null }
@@ -198,7 +205,7 @@ function productOf(
   body: string,
   kind: 'power' | 'energy',
   around: MeasureSurroundings,
-): Amount | string | null {
+): Amount | Told | null {
   const tokens = tokensOf(body).filter((token) => !(token.kind === 'mark' && /^[×x*·,~=]$/i.test(token.text)))
   const of = (dimension: string) => {
     const found = tokens.filter((token) => token.kind === 'quantity' && token.dimension === dimension)
@@ -211,7 +218,13 @@ function productOf(
   if (volts === null || second === null) return null
   const isBattery = [12, 12.8, 24, 48].includes(volts) && (around.volts ?? 0) >= 100
   if (kind === 'power' && isBattery)
-    return `Amps count at their own voltage: ${second} A at ${around.volts} V are ${shownNumber(second * around.volts!)} W, at ${volts} V ${shownNumber(second * volts)} W. Write the watts that are meant.`
+    return told('field.batteryAmps', {
+      current: second,
+      volts: around.volts!,
+      wattsFigure: second * around.volts!,
+      batteryVolts: volts,
+      batteryFigure: second * volts,
+    })
   return { value: volts * second, other: null }
 }
 

@@ -1,4 +1,3 @@
-import { formatNumber } from '../quantity/format'
 import type { Sight } from './facts'
 import type { Dimension } from './unit'
 import type { QuantityToken } from './token'
@@ -6,7 +5,7 @@ import type { QuantityToken } from './token'
 /** Small pieces that many phrases are made of; each is looked for at a place and gives what it found and the place behind it. */
 
 /** A number as text that is read again: without commas. */
-export const plain = (value: number) => formatNumber(value, 3).replace(/,/g, '')
+export const plain = (value: number) => String(Number(value.toFixed(3)))
 
 export type Found<T> = { value: T; to: number } | null
 

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { inWords } from '../../../tests/support/saidTold'
 import { UNITS_OF } from '../quantity/units'
 import { parseMeasure } from './measure'
 import type { MeasureKind } from './measureRules'
 import { shownUnitOf } from './shownUnit'
 
 const read = (text: string, kind: MeasureKind, units = UNITS_OF.us) =>
-  parseMeasure(text, kind, { shownIn: shownUnitOf(kind, units) })
+  inWords(parseMeasure(text, kind, { shownIn: shownUnitOf(kind, units) }))
 
 describe('in the household’s units', () => {
   test.each([

@@ -1,3 +1,4 @@
+import { told } from '../quantity/told'
 import { type Phrase, type Sight, reworded } from './facts'
 import {
   adverb,
@@ -47,8 +48,7 @@ export const soLongEvery: Phrase = (sight, at) => {
   if (every.value === DAY || every.value === WEEK) {
     const isDay = every.value === DAY
     if (facts.perDayMin !== null || facts.perWeekMin !== null) return null
-    if (on.value > every.value)
-      facts.faults.push(`A ${isDay ? 'day has 24 h' : 'week has 168 h'}; less would be right.`)
+    if (on.value > every.value) facts.faults.push(isDay ? told('line.dayHas24') : told('line.weekHas168'))
     facts[isDay ? 'perDayMin' : 'perWeekMin'] = on.value
     if (isWord(sight, every.to - 1, ['night'])) facts.partOfDay ??= 'night'
     return every.to
@@ -175,8 +175,7 @@ export const share: Phrase = (sight, at) => {
   const { facts, tokens } = sight
   if (facts.dutyFraction !== null) return null
   const tell = (fraction: number, to: number) => {
-    if (!(fraction > 0 && fraction <= 1))
-      facts.faults.push('The share of time it is on must be between 0 and 100 %, such as 1/3 on or 30 % on.')
+    if (!(fraction > 0 && fraction <= 1)) facts.faults.push(told('line.noShare'))
     facts.dutyFraction = fraction
     return to
   }
@@ -217,10 +216,13 @@ export const bareShare: Phrase = (sight, at) => {
     return null
   const said = `${percent.value} %`
   sight.facts.questions.push({
-    message: `${said} of what? A share of the time it is on, or something else.`,
+    message: told('line.shareOfWhat', { figure: percent.value }),
     meant: [
-      { words: `on ${said} of the time`, text: reworded(sight, at, at + 1, `${said} of the time`) },
-      { words: 'something else: leave it out', text: reworded(sight, at, at + 1, '') },
+      {
+        words: told('line.onSoMuch', { figure: percent.value }),
+        text: reworded(sight, at, at + 1, `${said} of the time`),
+      },
+      { words: told('line.somethingElse'), text: reworded(sight, at, at + 1, '') },
     ],
   })
   return at + 1

@@ -1,8 +1,10 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { readWireSize } from './wireSize'
 
-const read = (text: string, system: 'AWG' | 'mm²' = 'AWG') => readWireSize(text, WIRING_TABLES.wires, system)
+const read = (text: string, system: 'AWG' | 'mm²' = 'AWG') =>
+  inWords(readWireSize(text, WIRING_TABLES.wires, system))
 
 describe('how thick a wire is', () => {
   test.each([

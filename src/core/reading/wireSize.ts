@@ -1,6 +1,7 @@
+import { type Told, told } from '../quantity/told'
 import type { Units } from '../quantity/units'
 
-export type WireReading = { ok: true; areaMm2: number; understood: string } | { ok: false; message: string }
+export type WireReading = { ok: true; areaMm2: number; understood: string } | { ok: false; message: Told }
 
 /** A size that is sold, as far as its reader needs to know it. */
 export interface SoldSize {
@@ -26,9 +27,7 @@ export function readWireSize(text: string, sold: readonly SoldSize[], system: Un
       .filter((size) => size.system === of)
       .map(({ name }) => name.replace(/ .*$/, ''))
       .join(', ')
-  const example = system === 'AWG' ? '“12 AWG” or “2.5 mm²”' : '“2.5 mm²” or “12 AWG”'
-  if (trimmed === '')
-    return { ok: false, message: `Nothing is written here. Write a wire’s size, such as ${example}.` }
+  if (trimmed === '') return { ok: false, message: told('field.noWire', { system }) }
   const gauge = GAUGE.exec(trimmed)
   const saysMetric = /mm|sq/i.test(trimmed)
   if (gauge && !saysMetric && (system === 'AWG' || IS_GAUGE.test(trimmed))) {
@@ -36,14 +35,13 @@ export function readWireSize(text: string, sold: readonly SoldSize[], system: Un
     const size = sold.find((one) => one.name === `${said} AWG`)
     return size
       ? { ok: true, areaMm2: size.areaMm2, understood: size.name }
-      : { ok: false, message: `${said} AWG is not sold here; ${listed('AWG')} AWG are.` }
+      : { ok: false, message: told('field.gaugeNotSold', { said, sold: listed('AWG') }) }
   }
   const metric = METRIC.exec(trimmed)
-  if (!metric)
-    return { ok: false, message: `“${trimmed.slice(0, 20)}” is no wire’s size. Write it as ${example}.` }
+  if (!metric) return { ok: false, message: told('field.notAWire', { said: trimmed.slice(0, 20), system }) }
   const areaMm2 = Number(metric[1].replace(',', '.'))
   const size = sold.find((one) => one.system === 'mm²' && one.areaMm2 === areaMm2)
   return size
     ? { ok: true, areaMm2, understood: size.name }
-    : { ok: false, message: `${areaMm2} mm² is not sold here; ${listed('mm²')} mm² are.` }
+    : { ok: false, message: told('field.areaNotSold', { said: String(areaMm2), sold: listed('mm²') }) }
 }

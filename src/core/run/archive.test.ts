@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { headOf, readingAt } from '../../../tests/calibration/runs/runOf'
 import { householdFile } from '../plan/householdFile'
@@ -20,14 +21,18 @@ const reasons = (reading: { ok: boolean; faults?: { path: string; message: strin
 describe('a household’s file with its runs', () => {
   const file = { ...householdFile(household), runs: [runFile(run)] }
   test('is read as it was written', () => {
-    expect(readArchive(JSON.stringify(file))).toEqual({ ok: true, household, runs: [run] })
+    expect(inWords(readArchive(JSON.stringify(file)))).toEqual({ ok: true, household, runs: [run] })
   })
   test('is read without any', () => {
-    expect(readArchive(JSON.stringify(householdFile(household)))).toEqual({ ok: true, household, runs: [] })
+    expect(inWords(readArchive(JSON.stringify(householdFile(household))))).toEqual({
+      ok: true,
+      household,
+      runs: [],
+    })
   })
   test('a fault of a run is told by its place', () => {
     const broken = { ...runFile(run), entries: [{ ...run.entries[0], chargeFraction: 1.4 }] }
-    expect(reasons(readArchive(JSON.stringify({ ...file, runs: [runFile(run), broken] })))).toEqual([
+    expect(reasons(inWords(readArchive(JSON.stringify({ ...file, runs: [runFile(run), broken] }))))).toEqual([
       expect.stringMatching(/^runs\[1\]\.entries\[0\]\.chargeFraction: /),
     ])
   })
@@ -35,13 +40,13 @@ describe('a household’s file with its runs', () => {
     ['no JSON', '{', /is not JSON/],
     ['runs that are no list', JSON.stringify({ ...file, runs: {} }), /runs: must be a list/],
     ['a run alone', JSON.stringify(runFile(run)), /is a run; read it on the page Test run/],
-  ])('%s is refused', (_, text, message) => expect(reasons(readArchive(text))[0]).toMatch(message))
+  ])('%s is refused', (_, text, message) => expect(reasons(inWords(readArchive(text)))[0]).toMatch(message))
 })
 
 describe('a run’s file', () => {
   test('with a plan of an earlier version is read', () => {
     const older = { ...runFile(run), version: 1, plan: { ...plan, version: 8 } }
-    expect(readRunFile(JSON.stringify(older))).toEqual({ ok: true, run })
+    expect(inWords(readRunFile(JSON.stringify(older)))).toEqual({ ok: true, run })
   })
   test.each([
     ['a household', { format: 'yotrope-household' }, /format: must be "yotrope-run"/],
@@ -49,5 +54,5 @@ describe('a run’s file', () => {
     ['a plan that is none', { ...runFile(run), plan: {} }, /^plan\./],
     ['a list', [], /must be one JSON object/],
     ['a photo that is no base64', { ...runFile(run), photos: [{ id: 'p', jpeg: '§' }] }, /photos\[0\]\.jpeg/],
-  ])('%s is refused', (_, input, message) => expect(reasons(readRun(input))[0]).toMatch(message))
+  ])('%s is refused', (_, input, message) => expect(reasons(inWords(readRun(input)))[0]).toMatch(message))
 })

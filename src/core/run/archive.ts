@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { type Told, told } from '../quantity/told'
 import { readPlan } from '../plan/document'
 import { type Fault, faultsOf } from '../plan/fault'
 import { idSchema } from '../plan/fields'
@@ -29,13 +30,14 @@ export type ArchiveReading =
 /** Reads a run from a file; its plan may be of an earlier version. */
 export function readRun(input: unknown): RunReading {
   if (typeof input !== 'object' || input === null || Array.isArray(input))
-    return fault('run', 'must be one JSON object')
+    return fault('run', told('document.oneObject'))
   const { format, version, plan, entries, photos, ...fields } = input as Record<string, unknown>
-  if (format !== RUN_FORMAT) return fault('format', `must be "${RUN_FORMAT}"`)
+  if (format !== RUN_FORMAT)
+    return fault('format', told('document.mustBe', { choices: [JSON.stringify(RUN_FORMAT)] }))
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return fault('version', `must be a whole number, ${RUN_VERSION} in this release`)
+    return fault('version', told('document.noVersion', { current: RUN_VERSION }))
   if (version > RUN_VERSION)
-    return fault('version', `is ${version}, made by a newer release; this one reads up to ${RUN_VERSION}`)
+    return fault('version', told('document.newer', { version, current: RUN_VERSION }))
   const planned = readPlan(plan)
   if (!planned.ok)
     return { ok: false, faults: planned.faults.map((one) => ({ ...one, path: `plan.${one.path}` })) }
@@ -49,12 +51,13 @@ export function readRun(input: unknown): RunReading {
 /** Reads the text of a file of a household, with its runs where it has some. */
 export function readArchive(text: string): ArchiveReading {
   const input = parsed(text)
-  if (input === undefined) return fault('file', 'is not JSON; a household saved by Yotrope would be right')
+  if (input === undefined) return fault('file', told('document.noHousehold'))
   const reading = readHouseholdFile(input)
   if (!reading.ok) return reading
   const { runs = [] } = input as { runs?: unknown }
-  if (!Array.isArray(runs)) return fault('runs', 'must be a list')
-  if (runs.length > RUN_LIMITS.runs) return fault('runs', `are ${runs.length}; ${RUN_LIMITS.runs} at most`)
+  if (!Array.isArray(runs)) return fault('runs', told('document.mustBeA', { type: 'array' }))
+  if (runs.length > RUN_LIMITS.runs)
+    return fault('runs', told('document.tooManyRuns', { runs: runs.length, most: RUN_LIMITS.runs }))
   const whole: WholeRun[] = []
   for (const [i, one] of runs.entries()) {
     const run = readRun(one)
@@ -71,9 +74,7 @@ export function readArchive(text: string): ArchiveReading {
 /** Reads the text of a file of one run. */
 export function readRunFile(text: string): RunReading {
   const input = parsed(text)
-  return input === undefined
-    ? fault('file', 'is not JSON; a run saved by Yotrope would be right')
-    : readRun(input)
+  return input === undefined ? fault('file', told('document.noRun')) : readRun(input)
 }
 
 function parsed(text: string): unknown {
@@ -101,7 +102,7 @@ export function householdJsonSchema(): object {
   return { title: 'Yotrope household file', ...z.toJSONSchema(file, { target: 'draft-2020-12' }) }
 }
 
-const fault = (path: string, message: string): { ok: false; faults: Fault[] } => ({
+const fault = (path: string, message: Told): { ok: false; faults: Fault[] } => ({
   ok: false,
   faults: [{ path, message }],
 })

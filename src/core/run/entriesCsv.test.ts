@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { headOf, readingAt } from '../../../tests/calibration/runs/runOf'
 import { constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
 import { CSV_HEADER, entriesOfRows, guessReadingColumns, rowsOfEntries } from './entriesCsv'
@@ -21,17 +22,19 @@ describe('a sheet of readings', () => {
   })
 
   test('clock times go past midnight; a line that cannot be read is told and the others are kept', () => {
-    const { entries, refused } = entriesOfRows(
-      head,
-      [
-        ['18:30', '97 %', ''],
-        ['23:00', '61', ''],
-        ['01:15', '48,5', 'dark'],
-        ['02:00', '140', ''],
-        ['half past', '40', ''],
-        ['', '', ''],
-      ],
-      ['clock', 'chargeFraction', 'note'],
+    const { entries, refused } = inWords(
+      entriesOfRows(
+        head,
+        [
+          ['18:30', '97 %', ''],
+          ['23:00', '61', ''],
+          ['01:15', '48,5', 'dark'],
+          ['02:00', '140', ''],
+          ['half past', '40', ''],
+          ['', '', ''],
+        ],
+        ['clock', 'chargeFraction', 'note'],
+      ),
     )
     expect(
       entries.map((entry) => entry.kind === 'reading' && [entry.local.slice(11), entry.chargeFraction]),
@@ -50,10 +53,8 @@ describe('a sheet of readings', () => {
       readingAt(plan, 0, { chargeFraction: 1, nowW: 210 }),
       readingAt(plan, 95, { chargeFraction: 0.83, outWh: 301, meterWh: 290, loadedV: 12.6 }),
     ]
-    const { entries, refused } = entriesOfRows(
-      head,
-      rowsOfEntries(head, written),
-      guessReadingColumns(CSV_HEADER),
+    const { entries, refused } = inWords(
+      entriesOfRows(head, rowsOfEntries(head, written), guessReadingColumns(CSV_HEADER)),
     )
     expect(refused).toEqual([])
     const bare = (entry: (typeof entries)[number]) => ({ ...entry, id: '', typedAt: '' })

@@ -1,4 +1,5 @@
 import { DAY_MIN, epochMinute, localOf, minuteOfDay } from '../plan/clock'
+import { type Told, told } from '../quantity/told'
 import { parseClock } from '../reading/clock'
 import { plainNumber } from '../reading/plainNumber'
 import type { Entry, Reading, RunHead } from './runDocument'
@@ -54,7 +55,7 @@ export function guessReadingColumns(header: readonly string[]): ReadingColumn[] 
 export interface ReadEntries {
   entries: Entry[]
   /** lines that could not be read: their number from 1, and what would be right */
-  refused: { line: number; message: string }[]
+  refused: { line: number; message: Told }[]
 }
 
 /**
@@ -78,11 +79,11 @@ export function entriesOfRows(
   rows.forEach((row, i) => {
     const line = firstLine + i
     if (row.every((cell) => cell.trim() === '')) return
-    const refuse = (message: string) => void refused.push({ line, message })
+    const refuse = (message: Told) => void refused.push({ line, message })
     const minute = momentOfRow(row, columns, start, before)
-    if (typeof minute === 'string') return refuse(minute)
+    if (typeof minute !== 'number') return refuse(minute)
     const reading = figuresOf(row, columns)
-    if (typeof reading === 'string') return refuse(reading)
+    if ('what' in reading) return refuse(reading)
     before = minute
     const local = localOf(start + Math.round(minute))
     const at = new Date((epochMinute(local) - utcOffsetMin) * 60_000).toISOString()
@@ -92,7 +93,7 @@ export function entriesOfRows(
     if (Object.keys(reading).length > 0)
       entries.push({ ...fields, kind: 'reading', sourceId: head.sourceId, ...reading })
     else if (note) entries.push({ ...fields, kind: 'note', text: note })
-    else refuse('no figure stands in it')
+    else refuse(told('reading.nothing'))
   })
   return { entries, refused }
 }
@@ -102,17 +103,18 @@ function momentOfRow(
   columns: readonly ReadingColumn[],
   start: number,
   before: number,
-): number | string {
+): number | Told {
   const cell = (column: ReadingColumn) => row[columns.indexOf(column)]?.trim()
   if (columns.includes('hours')) {
     const hours = plainNumber(cell('hours') ?? '')
-    return hours === null || hours < 0 ? `“${cell('hours')}” is no number of hours such as 1.5` : hours * 60
+    return hours === null || hours < 0 ? told('reading.noHours', { said: cell('hours') ?? '' }) : hours * 60
   }
   if (columns.includes('moment')) {
     const text = (cell('moment') ?? '').replace(' ', 'T').slice(0, 16)
     const at = epochMinute(text)
-    if (Number.isNaN(at)) return `“${cell('moment')}” is no date and time such as 2027-02-05 18:30`
-    return at < start ? `${cell('moment')} is before the run began` : at - start
+    const said = cell('moment') ?? ''
+    if (Number.isNaN(at)) return told('reading.noMoment', { said })
+    return at < start ? told('reading.tooEarly', { said }) : at - start
   }
   const read = parseClock(cell('clock') ?? '')
   if (!read.ok) return read.message
@@ -123,17 +125,16 @@ function momentOfRow(
   return minute
 }
 
-function figuresOf(row: readonly string[], columns: readonly ReadingColumn[]): Partial<Reading> | string {
+function figuresOf(row: readonly string[], columns: readonly ReadingColumn[]): Partial<Reading> | Told {
   const reading: Partial<Reading> = {}
   for (const [i, column] of columns.entries()) {
     const text = row[i]?.trim() ?? ''
     if (column === null || !(column in PER_UNIT) || text === '') continue
     const figure = column as ReadingFigure
     const value = plainNumber(text.replace(/\s*(?:%|V|Ah|Wh|kWh|W)$/i, ''))
-    if (value === null) return `“${text}” is no number`
-    if (value < 0) return `${text} is below zero`
-    if (figure === 'chargeFraction' && value > 100)
-      return `${text} % is more than full; 0 to 100 would be right`
+    if (value === null) return told('reading.noNumber', { said: text })
+    if (value < 0) return told('reading.belowZero', { said: text })
+    if (figure === 'chargeFraction' && value > 100) return told('reading.overFull', { said: text })
     reading[figure] = Math.round(value * PER_UNIT[figure] * 1e6) / 1e6
   }
   return reading

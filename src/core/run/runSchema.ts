@@ -2,16 +2,15 @@ import * as z from 'zod'
 import { planSchema } from '../plan/document'
 import { epochMinute } from '../plan/clock'
 import { idSchema, name, note } from '../plan/fields'
+import { shape } from '../plan/shape'
 import { RUN_LIMITS } from './runDocument'
 
 /** The checker of runs and their entries; pages use the types alone. */
 
 /** A moment in UTC, such as "2026-11-27T18:30:00.000Z". */
-const instant = z.iso.datetime({ error: 'a moment in UTC such as "2026-11-27T18:30:00.000Z"' })
+const instant = z.iso.datetime({ error: shape('moment') })
 /** The same moment as the clock on the wall had it. */
-const wallClock = z
-  .string()
-  .refine((text) => !Number.isNaN(epochMinute(text)), 'a date and time such as "2026-11-27T18:30"')
+const wallClock = z.string().refine((text) => !Number.isNaN(epochMinute(text)), shape('dateTime'))
 
 const entryFields = {
   /** made on the device: an entry that is sent twice is one entry */
@@ -134,9 +133,9 @@ export const runHeadSchema = z
   })
   .refine(({ plan, startsLocal }) => plan.scenario.startsAt === startsLocal, {
     path: ['plan', 'scenario', 'startsAt'],
-    error: 'must be the clock the run began at',
+    error: shape('startOfRun'),
   })
   .refine(({ plan, sourceId }) => plan.powerSystem.sources.some(({ id }) => id === sourceId), {
     path: ['sourceId'],
-    error: 'names no source of the plan',
+    error: shape('sourceOfRun'),
   })

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { inWords } from '../../../tests/support/saidTold'
 import { arrayOf } from '@/catalog/refill'
 import { constant, cycling, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
 import type { Plan } from '../plan/document'
@@ -160,7 +161,7 @@ describe('not together with another', () => {
 
 test('a rule that would never come back is refused', () => {
   const plan = planWith([ruled(50, [byCharge(0.6, 0.4)])])
-  const reading = readPlan(plan)
+  const reading = inWords(readPlan(plan))
   expect(reading.ok).toBe(false)
   if (!reading.ok)
     expect(JSON.stringify(reading.faults)).toContain('must come back above the charge it is dropped at')

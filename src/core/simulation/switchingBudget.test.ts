@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { cycling, loadOf, planWith } from '../../../tests/support/samplePlan'
-import { MOST_SWITCHINGS, busyFault, ensureComputable, tooBusy } from './switchingBudget'
+import { ensureComputable } from '@/words/reading/computable'
+import { MOST_SWITCHINGS, busyFault, tooBusy } from './switchingBudget'
 
 const busyPlan = (loads: number, periodMin: number, durationH = 336) =>
   planWith(

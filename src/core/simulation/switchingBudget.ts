@@ -3,7 +3,7 @@ import type { Household } from '../plan/household'
 import { planOf } from '../plan/planOf'
 import type { Plan } from '../plan/document'
 import type { Load, Scenario } from '../plan/schema'
-import { formatExactDuration, formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { horizonOf, hoursOf, leftOutWhy } from './compile'
 import { inflowByHour } from '../load/pump'
 import { cyclingPairs, pumpPairs } from './expectedPairs'
@@ -55,27 +55,29 @@ export function tooBusy(plan: Plan): TooBusy | null {
   }
 }
 
-/** What to say of a plan that is too busy. */
-function busyWords({ load, switchings, allSwitchings, enoughMin }: TooBusy, scenario: Scenario): string {
-  const right =
-    enoughMin === null
-      ? 'Longer cycles of the loads, or a shorter outage,'
-      : `Cycles of ${enoughMin} min or more, or a shorter outage,`
-  return `“${load.name}” switches ${formatNumber(switchings)} times in ${formatExactDuration(horizonOf(scenario.durationH))} (“${scenario.name}”), all loads ${formatNumber(allSwitchings)} times; ${formatNumber(MOST_SWITCHINGS)} are the most that is computed. ${right} would be right`
-}
+const busyFact = (busy: TooBusy, scenario: Scenario): Told =>
+  told('document.switchesTooOften', {
+    load: busy.load.name,
+    switchings: busy.switchings,
+    exactMin: horizonOf(scenario.durationH),
+    scenario: scenario.name,
+    all: busy.allSwitchings,
+    most: MOST_SWITCHINGS,
+    enough: busy.enoughMin,
+  })
 
 /** The first outage of a household in which its loads switch more often than is computed. */
 export function busyFault(household: Household): Fault | null {
   for (const scenario of household.scenarios) {
     const plan = planOf(household, scenario.id)
     const busy = tooBusy(plan)
-    if (busy) return { path: `loads[${busy.loadIndex}].behaviour`, message: busyWords(busy, scenario) }
+    if (busy) return { path: `loads[${busy.loadIndex}].behaviour`, message: busyFact(busy, scenario) }
   }
   return null
 }
 
-/** @throws RangeError for a plan that switches more often than is computed, naming the load */
-export function ensureComputable(plan: Plan): void {
+/** What is too much in a plan that switches more often than is computed; null where it does not. */
+export function tooBusyFact(plan: Plan): Told | null {
   const busy = tooBusy(plan)
-  if (busy) throw new RangeError(`${busyWords(busy, plan.scenario)}.`)
+  return busy && busyFact(busy, plan.scenario)
 }

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../tests/support/saidTold'
 import { bankOf } from '@/catalog/equipment'
 import { searchStock } from '@/catalog/searchStock'
 import { constant, loadOf, planWith } from '../../../tests/support/samplePlan'
@@ -29,6 +30,6 @@ describe('mains loads on a source of direct current', () => {
 
   test('the way that costs nothing says both', () => {
     const [opener] = openersOf(plan, gates, searchStock(120))
-    expect(opener.free).toBe('feed Fibre and router with 12 V direct current and leave Freezer off')
+    expect(said(opener.free)).toBe('feed Fibre and router with 12 V direct current and leave Freezer off')
   })
 })

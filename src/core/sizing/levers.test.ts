@@ -11,7 +11,8 @@ import {
   planWith,
   session,
 } from '../../../tests/support/samplePlan'
-import { findLevers, pauseWords, withChange } from './levers'
+import { pauseWords } from '@/words/momentOf'
+import { findLevers, withChange } from './levers'
 import { sayLever } from '@/words/levers/sayLever'
 import { rankLevers } from './tryLevers'
 import { runtimesOf } from './runtimes'

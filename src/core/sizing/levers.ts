@@ -1,4 +1,3 @@
-import { momentOf } from '../plan/momentOf'
 import type { Plan } from '../plan/document'
 import type { ChargingTimes, Refill } from '../plan/refill'
 import type { Load, Source, Steering } from '../plan/schema'
@@ -191,12 +190,4 @@ export function withChange(plan: Plan, change: LeverChange): Plan {
         : load,
     ),
   }
-}
-
-/** A stretch of a pause in words. @example pauseWords(plan, { fromMin: 300, toMin: 420 }) // "Friday 23:00 – Saturday 01:00" */
-export function pauseWords(
-  plan: Pick<Plan, 'scenario' | 'household'>,
-  { fromMin, toMin }: { fromMin: number; toMin: number },
-): string {
-  return `${momentOf(plan, fromMin)} – ${momentOf(plan, toMin)}`
 }

@@ -28,13 +28,13 @@ describe('what would open a shut gate', () => {
     )
     const found = opened(plan)
     expect(found[0]).toMatchObject({ gate: 'carries', free: 'do not run Kettle together with the rest' })
-    expect(found[0].bought).toMatch(/USD$/)
+    expect(said(found[0].bought)).toMatch(/USD$/)
   })
 
   test('too few hours: the cheapest of all that hold them, as a search finds it', () => {
     const [found] = opened(planWith([loadOf(constant(60), { name: 'Pump' })], [small], 40))
     expect(found).toMatchObject({ gate: 'lasts', free: null })
-    expect(found.bought).toMatch(/LiFePO4|station/)
+    expect(said(found.bought)).toMatch(/LiFePO4|station/)
   })
 
   test('the wrong voltage: the load that wants it', () => {

@@ -1,13 +1,13 @@
 import type { Plan } from '../plan/document'
 import { peakRunningW } from '../load/peak'
 import type { Load } from '../plan/schema'
-import { formatNumber } from '../quantity/format'
+import { type Told, told } from '../quantity/told'
 import { expectedW } from '../simulation/expected'
 import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import type { Gates } from './gates'
 import { dcOnly } from './dcOnly'
-import { type SearchStock, candidatesOf, usualConstraints } from './search/candidates'
+import { type SearchCandidate, type SearchStock, candidatesOf, usualConstraints } from './search/candidates'
 import { Search, ranked } from './search/search'
 import { carryStrains, startStrains } from './strains'
 
@@ -15,10 +15,10 @@ import { carryStrains, startStrains } from './strains'
 export interface Opener {
   gate: 'carries' | 'starts' | 'lasts'
   /** nothing to pay; null where no single load does it */
-  free: string | null
+  free: Told | null
   /** two loads that taking turns would bring under the limit: the first waits while the second runs */
   turns: Turns | null
-  bought: string | null
+  bought: Told | null
 }
 
 /** Two loads that take turns, and the hours a day they need one after the other. */
@@ -46,19 +46,17 @@ export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[
   const byPrice = candidatesOf(stock, want)
     .filter(({ price }) => price !== null)
     .sort((a, b) => a.price! - b.price!)
-  const bought = new Map<Opener['gate'], string>()
-  const words = (name: string, price: number) =>
-    price === 0
-      ? `${name}, which is there already`
-      : `${name}, ${formatNumber(price)} ${plan.household.currency}`
+  const bought = new Map<Opener['gate'], Told>()
+  const what = ({ name, expansions, price }: SearchCandidate) =>
+    told('opener.bought', { name, expansions, price: price!, currency: plan.household.currency })
   for (const candidate of byPrice) {
     const judged = search.judge(candidate)
     if (!judged.carries) continue
     for (const gate of ['carries', 'starts'] as const)
-      if (!bought.has(gate)) bought.set(gate, words(candidate.name, candidate.price!))
+      if (!bought.has(gate)) bought.set(gate, what(candidate))
     const [winner] = ranked([judged], 'cheapest')
     if (!winner) continue
-    bought.set('lasts', words(candidate.name, candidate.price!))
+    bought.set('lasts', what(candidate))
     break
   }
   return shut.map((gate) => ({
@@ -68,8 +66,6 @@ export function openersOf(plan: Plan, gates: Gates, stock: SearchStock): Opener[
     bought: bought.get(gate) ?? null,
   }))
 }
-
-const namesOf = (loads: readonly Load[]) => loads.map(({ name }) => name).join(' and ')
 
 const rank = { notOnBattery: 0, optional: 1, flexible: 2, critical: 3 }
 
@@ -114,15 +110,13 @@ function runningHoursADay(load: Load, plan: Plan): number {
 }
 
 /** The least important load, then the smallest, whose leaving off alone brings the watts under the limit. */
-function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): string | null {
+function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): Told | null {
   if (gate === 'lasts') return null
   const { source, wrongVoltage } = gates[gate]
   if (wrongVoltage.length > 0) {
     const { forDc, others } = dcOnly(gates[gate])
-    return [
-      ...(forDc.length ? [`feed ${namesOf(forDc)} with 12 V direct current`] : []),
-      ...(others.length ? [`leave ${namesOf(others)} off`] : []),
-    ].join(' and ')
+    const namesOf = (loads: readonly Load[]) => (loads.length > 0 ? loads.map(({ name }) => name) : null)
+    return told('opener.otherFeed', { forDc: namesOf(forDc), others: namesOf(others) })
   }
   const loads = plan.loads.filter((load) => load.sourceId === source.id && leftOutWhy(load, plan) === null)
   const strains = gate === 'carries' ? carryStrains : startStrains
@@ -137,5 +131,5 @@ function freeWay(plan: Plan, gates: Gates, gate: Opener['gate']): string | null 
   const found = loads
     .filter((load) => !load.medical && opens(load))
     .sort((a, b) => rank[a.tier] - rank[b.tier] || a.behaviour.runningW.value - b.behaviour.runningW.value)[0]
-  return found ? `do not run ${found.name} together with the rest` : null
+  return found ? told('opener.notTogether', { name: found.name }) : null
 }

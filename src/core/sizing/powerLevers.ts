@@ -1,7 +1,6 @@
 import { BANK_LIMITS } from '../plan/limits'
 import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
-import { formatNumber } from '../quantity/format'
 import { leftOutWhy } from '../simulation/compile'
 import { sourceOfBank } from '../storage/bank'
 import { withExpansions } from '../storage/expansion'
@@ -102,7 +101,7 @@ function smallerInverter(plan: Plan, source: Source): Source | null {
     ...source.bank,
     inverter: {
       ...inverter,
-      name: `${formatNumber(watts)} W inverter`,
+      name: `${watts} W inverter`,
       continuousVa: inverter.continuousVa * share,
       continuousW: scaled(inverter.continuousW),
       surgeW: scaled(inverter.surgeW),

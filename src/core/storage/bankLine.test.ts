@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { arrangement, readBankLine } from './bankLine'
 
 const read = (text: string) => {
-  const reading = readBankLine(text)
+  const reading = inWords(readBankLine(text))
   return reading.ok ? reading.line : reading.message
 }
 
@@ -11,8 +12,13 @@ describe('batteries in one line', () => {
     expect(read('4 × 12 V 100 Ah AGM')).toMatchObject({
       count: 4,
       series: null,
-      understood: '4 × 12 V 100 Ah AGM',
-      battery: { chemistry: 'agm', volts: 12, rateH: 20, capacityAh: { value: 100 } },
+      battery: {
+        name: '12 V 100 Ah AGM',
+        chemistry: 'agm',
+        volts: 12,
+        rateH: 20,
+        capacityAh: { value: 100 },
+      },
     })
     expect(read('2 x 12.8V 200Ah')).toMatchObject({ count: 2, battery: { chemistry: 'lifepo4' } })
     expect(read('6 V 225 Ah deep-cycle')).toMatchObject({ count: 1, battery: { chemistry: 'flooded' } })

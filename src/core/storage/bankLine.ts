@@ -1,7 +1,7 @@
 import { BANK_LIMITS, type Chemistry } from '../plan/limits'
 import type { Battery } from '../plan/power'
-import { formatNumber } from '../quantity/format'
 import { quantity } from '../quantity/quantity'
+import { type Told, told } from '../quantity/told'
 import { tokensOf } from '../reading/token'
 
 /** Batteries as one typed line describes them. */
@@ -11,12 +11,10 @@ export interface BankLine {
   series: number | null
   parallel: number | null
   count: number
-  understood: string
 }
 
-export type BankLineReading = { ok: true; line: BankLine } | { ok: false; message: string }
+export type BankLineReading = { ok: true; line: BankLine } | { ok: false; message: Told }
 
-const EXAMPLE = '4 × 12 V 100 Ah AGM, or 2S2P 12.8 V 200 Ah LiFePO4'
 const MOST_AH = 5000
 
 /** What is usual of a chemistry: rate, Peukert, mΩ of a 100 Ah block, cycles, spread. From memory. */
@@ -37,44 +35,38 @@ const USUAL: Record<
  * @example readBankLine('2S2P 12.8 V 200 Ah LiFePO4') // series 2, parallel 2
  */
 export function readBankLine(text: string): BankLineReading {
-  const wrong = (message: string): BankLineReading => ({ ok: false, message })
-  if (text.trim() === '') return wrong(`Write the batteries, such as ${EXAMPLE}.`)
+  const wrong = (message: Told): BankLineReading => ({ ok: false, message })
+  if (text.trim() === '') return wrong(told('bankLine.empty'))
   const { blocks, arranged, unread } = partsOf(text)
-  if (blocks.length === 0) return wrong(`Volts and amp-hours are wanted, such as ${EXAMPLE}.`)
+  if (blocks.length === 0) return wrong(told('bankLine.noBlock'))
   const [{ volts, ah }] = blocks
   const other = blocks.find((block) => block.volts !== volts || block.ah !== ah)
-  if (other)
-    return wrong(
-      `Unequal batteries: ${formatNumber(volts, 1)} V ${formatNumber(ah)} Ah beside ${formatNumber(other.volts, 1)} V ${formatNumber(other.ah)} Ah. The weakest would end the bank and be harmed; use equal ones of one age, or two banks with loads of their own.`,
-    )
-  if (!(ah >= 1)) return wrong('A battery has 1 Ah at least; 100 Ah is usual.')
-  if (ah > MOST_AH)
-    return wrong(`${formatNumber(ah)} Ah is more than any battery has; ${formatNumber(MOST_AH)} Ah at most.`)
-  if (volts < 1 || volts > 100) return wrong('A block has 1 to 100 V; 12 V is usual.')
+  if (other) return wrong(told('bankLine.unequal', { volts, ah, otherVolts: other.volts, otherAh: other.ah }))
+  if (!(ah >= 1)) return wrong(told('bankLine.leastAh'))
+  if (ah > MOST_AH) return wrong(told('bankLine.mostAh', { ah, most: MOST_AH }))
+  if (volts < 1 || volts > 100) return wrong(told('bankLine.blockVolts'))
   const series = arranged?.series ?? null
   const parallel = arranged?.parallel ?? null
   if ((series ?? 1) > BANK_LIMITS.series || (parallel ?? 1) > BANK_LIMITS.parallel)
-    return wrong(`At most ${BANK_LIMITS.series} in series and ${BANK_LIMITS.parallel} in parallel.`)
+    return wrong(told('bankLine.arranged', { series: BANK_LIMITS.series, parallel: BANK_LIMITS.parallel }))
   const chemistry = chemistryIn(text, volts)
   const usual = USUAL[chemistry]
   const counted = blocks.reduce((sum, block) => sum + (block.count ?? 1), 0)
   const count = series && parallel ? series * parallel : counted
-  if (count < 1) return wrong('One battery at least.')
-  if (count > BANK_LIMITS.series * BANK_LIMITS.parallel)
-    return wrong(`${count} batteries are more than a bank takes.`)
+  if (count < 1) return wrong(told('bankLine.none'))
+  if (count > BANK_LIMITS.series * BANK_LIMITS.parallel) return wrong(told('bankLine.tooMany', { count }))
   const words = { lifepo4: 'LiFePO4', agm: 'AGM', flooded: 'flooded' }[chemistry]
   if (unread.length)
     return wrong(
-      `${unread.map((piece) => `“${piece}”`).join(', ')} was not understood. Write the batteries, such as ${EXAMPLE}.`,
+      told('bankLine.notUnderstood', { pieces: unread.map((said) => told('bankLine.piece', { said })) }),
     )
-  const name = `${formatNumber(volts, 1)} V ${formatNumber(ah)} Ah ${words}`
+  const name = `${rounded(volts, 1)} V ${rounded(ah, 2)} Ah ${words}`
   return {
     ok: true,
     line: {
       series,
       parallel,
       count,
-      understood: `${count} × ${name}`,
       battery: {
         name,
         chemistry,
@@ -93,6 +85,8 @@ export function readBankLine(text: string): BankLineReading {
     },
   }
 }
+
+const rounded = (value: number, digits: number) => String(Number(value.toFixed(digits)))
 
 interface Block {
   count: number | null

@@ -2,6 +2,7 @@ import { bankFaults, usualCutOffV } from '../plan/bankFaults'
 import { BANK_LIMITS, CHEMISTRIES, type Chemistry } from '../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
+import { ToldError, told } from '../quantity/told'
 import { type EquipmentCells, type EquipmentRow, cellOf } from './equipmentCells'
 
 /** Surge and efficiency of an inverter where a file says nothing. Common practice, no source. */
@@ -12,7 +13,7 @@ const USUAL = { surgeTimes: 2, surgeS: 2, efficiency: 0.93, squareLoss: 0.02, po
  *
  * @param usualBattery of a chemistry: what the row does not say is taken from it
  * @param usualNoLoadW of an inverter by its rated watts
- * @throws RangeError with what is wrong and what would be right
+ * @throws ToldError with what is wrong and what would be right
  */
 export function bankOfCells(
   cells: EquipmentCells,
@@ -21,7 +22,7 @@ export function bankOfCells(
 ): Bank {
   const chemistry = (cells.text('chemistry') || 'lifepo4') as Chemistry
   if (!CHEMISTRIES.includes(chemistry))
-    throw new RangeError(`chemistry is “${chemistry}”; one of ${CHEMISTRIES.join(', ')} would be right`)
+    throw new ToldError(told('cell.kind', { column: 'chemistry', said: chemistry, choices: CHEMISTRIES }))
   const usual = usualBattery(chemistry)
   const volts = cells.needed('battery_v', 'battery.volts', '12.8')
   const ah = cells.needed('battery_ah', 'battery.capacityAh', '100')
@@ -48,7 +49,7 @@ export function bankOfCells(
     halfUsedSchool: 'at 12.05 V',
   }
   const [fault] = bankFaults(bank, '')
-  if (fault) throw new RangeError(fault.message)
+  if (fault) throw new ToldError(fault.message)
   return bank
 }
 
@@ -62,7 +63,7 @@ function inverterOf(
   const label = (value: number) => quantity(value, 'W', 'label', { times: 1 })
   const surgeW = cells.number('surge_w', 'source.watts', '3000')
   if (surgeW !== null && surgeW < watts)
-    throw new RangeError(`surge_w ${surgeW} is below continuous_w ${watts}`)
+    throw new ToldError(told('cell.surge', { surge: surgeW, rated: watts }))
   const dcVolts = bankV < 18 ? 12 : bankV < 36 ? 24 : Math.round(bankV / 12.5) * 12
   const noLoad = cells.number('no_load_w', 'source.noLoadW', '12')
   return {

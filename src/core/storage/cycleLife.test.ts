@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
+import { inWords } from '../../../tests/support/saidTold'
 import { bankOf } from '@/catalog/equipment'
 import { bankFaults } from '../plan/bankFaults'
 import { pathDetail } from '../conversion/loss'
@@ -52,10 +53,10 @@ describe('a battery’s own cut-off', () => {
   })
 
   test('above a full battery it is refused, with what would be right', () => {
-    expect(bankFaults(withOwn(14).bank, 'bank')[0]).toMatchObject({
+    expect(inWords(bankFaults(withOwn(14).bank, 'bank'))[0]).toMatchObject({
       path: 'bank.battery.ownCutOffV',
       message: expect.stringMatching(/off at 14 V.*full.*13.5 V.*about 10 V/),
     })
-    expect(bankFaults(withOwn(10).bank, 'bank')).toEqual([])
+    expect(inWords(bankFaults(withOwn(10).bank, 'bank'))).toEqual([])
   })
 })

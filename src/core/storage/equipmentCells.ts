@@ -1,3 +1,4 @@
+import { ToldError, told } from '../quantity/told'
 import { type BoundPath, boundOf } from '../plan/bounds'
 import type { Source } from '../plan/power'
 import { parseMeasure } from '../reading/measure'
@@ -62,7 +63,7 @@ export function cellOf(value: number | null | undefined): string {
   return /^-?[1-9]\d{0,2}\.\d{3}$/.test(text) ? `${text}0` : text
 }
 
-/** Reads the cells of one row; each throws a RangeError that says what would be right. */
+/** Reads the cells of one row; each throws a ToldError that says what would be right. */
 export class EquipmentCells {
   constructor(private readonly row: EquipmentRow) {}
 
@@ -78,15 +79,22 @@ export class EquipmentCells {
     const { kind, low, high, isWhole } = boundOf(path)
     const parsed = parseMeasure(text, kind, { low, high, isWhole })
     if (!parsed.ok)
-      throw new RangeError(
-        `${column} is “${text}”; a ${isWhole ? 'whole ' : ''}number from ${low} to ${high} would be right, such as ${example}`,
+      throw new ToldError(
+        told('cell.number', {
+          column,
+          said: text,
+          isWhole: isWhole ?? false,
+          low: String(low),
+          high: String(high),
+          example,
+        }),
       )
     return parsed.value
   }
 
   needed(column: EquipmentColumn, path: BoundPath, example: string): number {
     const value = this.number(column, path, example)
-    if (value === null) throw new RangeError(`${column} is empty; such as ${example}`)
+    if (value === null) throw new ToldError(told('cell.empty', { column, example }))
     return value
   }
 
@@ -112,9 +120,7 @@ export class EquipmentCells {
       .map((one) => Number(one.replace(/v$/i, '')))
     const known = volts.filter((one): one is Source['volts'][number] => [12, 120, 230, 240].includes(one))
     if (known.length === 0 || known.length !== volts.length)
-      throw new RangeError(
-        `volts is “${text}”; 12, 120, 230 or 240 would be right, several parted by a slash`,
-      )
+      throw new ToldError(told('cell.volts', { said: text }))
     return [...new Set(known)]
   }
 }

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { bankOf } from '@/catalog/equipment'
 import { equipmentBase } from '@/catalog/equipmentBase'
 import { equipmentSchema } from '../plan/equipment'
 import type { EquipmentRow } from './equipmentCells'
 import { equipmentOfRows, rowsOfEquipment } from './equipmentRows'
 
-const read = (rows: EquipmentRow[]) => equipmentOfRows(rows, equipmentBase())
+const read = (rows: EquipmentRow[]) => inWords(equipmentOfRows(rows, equipmentBase()))
 const row = (more: EquipmentRow = {}): EquipmentRow => ({
   name: 'Cellar station',
   capacity_wh: '2048',
@@ -55,7 +56,7 @@ describe('equipment from a table', () => {
   test('a header that lacks what is needed is said once', () => {
     expect(read([{ name: 'x', price: '3' }])).toMatchObject({
       equipment: [],
-      refused: [{ line: 1, message: expect.stringMatching(/lacks capacity_wh, continuous_w, volts/) }],
+      refused: [{ line: 1, message: expect.stringMatching(/lacks capacity_wh, continuous_w and volts/) }],
     })
   })
 
@@ -117,7 +118,7 @@ describe('banks of parts from a table', () => {
     [{ battery_v: '' }, /battery_v is empty/],
     [{ own_cut_off_v: '14' }, /switches itself off at 14 V/],
     [{ cycles: '0' }, /cycles is “0”/],
-    [{ chemistry: 'nickel' }, /chemistry is “nickel”; one of lifepo4/],
+    [{ chemistry: 'nickel' }, /chemistry is “nickel”; lifepo4, agm or flooded would be right/],
     [{ series: '1.5' }, /series is “1.5”; a whole number/],
     [{ cut_off_v: '40' }, /cuts off at 40 V.*never run/],
   ] as [EquipmentRow, RegExp][])('%j is refused and told', (more, message) => {

@@ -2,6 +2,7 @@ import type { Equipment } from '../plan/equipment'
 import { type Chemistry, SOURCE_KINDS, type SourceKind } from '../plan/limits'
 import type { Bank, Battery, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
+import { type Told, ToldError, told } from '../quantity/told'
 import { bankOfCells, cellsOfBank } from './bankRows'
 import {
   EQUIPMENT_COLUMNS,
@@ -14,7 +15,7 @@ import { cellsOfOutfit, hasFittings, outfitOfCells } from './outfitRows'
 
 export interface RefusedRow {
   line: number
-  message: string
+  message: Told
 }
 
 /** What a row does not say is taken from these. */
@@ -46,9 +47,7 @@ export function equipmentOfRows(
   if (missing.length)
     return {
       equipment,
-      refused: [
-        { line: 1, message: `the header lacks ${missing.join(', ')}; it is ${EQUIPMENT_COLUMNS.join(',')}` },
-      ],
+      refused: [{ line: 1, message: told('cell.header', { missing, columns: EQUIPMENT_COLUMNS.join(',') }) }],
     }
   rows.forEach((row, i) => {
     const line = i + 2
@@ -61,7 +60,8 @@ export function equipmentOfRows(
         source: sourceOfCells(cells, base),
       })
     } catch (error) {
-      refused.push({ line, message: (error as Error).message })
+      if (!(error instanceof RangeError)) throw error
+      refused.push({ line, message: error instanceof ToldError ? error.fact : told('cell.unreadable') })
     }
   })
   return { equipment, refused }
@@ -69,10 +69,10 @@ export function equipmentOfRows(
 
 function sourceOfCells(cells: EquipmentCells, base: EquipmentBase): Source {
   const name = cells.text('name')
-  if (name === '' || name.length > 80) throw new RangeError('name must have 1 to 80 letters')
+  if (name === '' || name.length > 80) throw new ToldError(told('cell.name'))
   const kind = (cells.text('kind') || 'station') as SourceKind
   if (!SOURCE_KINDS.includes(kind))
-    throw new RangeError(`kind is “${kind}”; one of ${SOURCE_KINDS.join(', ')} would be right`)
+    throw new ToldError(told('cell.kind', { column: 'kind', said: kind, choices: SOURCE_KINDS }))
   const reserve = cells.share('reserve', 'source.reserveFraction', '5')
   if (kind === 'bank') {
     const source = base.bankSource(bankOfCells(cells, base.battery, base.noLoadW), name)
@@ -84,7 +84,7 @@ function sourceOfCells(cells: EquipmentCells, base: EquipmentBase): Source {
   const continuousW = cells.needed('continuous_w', 'source.watts', '2400')
   const surgeW =
     cells.number('surge_w', 'source.watts', '4000') ?? Math.min(50_000, USUAL.surgeTimes * continuousW)
-  if (surgeW < continuousW) throw new RangeError(`surge_w ${surgeW} is below continuous_w ${continuousW}`)
+  if (surgeW < continuousW) throw new ToldError(told('cell.surge', { surge: surgeW, rated: continuousW }))
   const noLoad = cells.number('no_load_w', 'source.noLoadW', '12')
   const efficiency = cells.share('efficiency', 'source.efficiencyFraction', '91') ?? USUAL.efficiency
   const { outfit, ...plain } = base.station

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { equipmentBase } from '@/catalog/equipmentBase'
 import type { EquipmentRow } from './equipmentCells'
 import { equipmentOfRows, rowsOfEquipment } from './equipmentRows'
@@ -9,7 +10,7 @@ const needed: EquipmentRow = {
   continuous_w: '1800',
   volts: '120',
 }
-const read = (more: EquipmentRow) => equipmentOfRows([{ ...needed, ...more }], equipmentBase())
+const read = (more: EquipmentRow) => inWords(equipmentOfRows([{ ...needed, ...more }], equipmentBase()))
 const outfitOf = (more: EquipmentRow) => read(more).equipment[0].source.outfit!
 
 describe('fittings in a file of equipment', () => {
@@ -77,7 +78,7 @@ describe('fittings in a file of equipment', () => {
       leg_w: '900',
       passes_through: 'no',
     }).equipment
-    const [again] = equipmentOfRows(rowsOfEquipment(first), equipmentBase()).equipment
+    const [again] = inWords(equipmentOfRows(rowsOfEquipment(first), equipmentBase())).equipment
     expect(again.source.outfit).toEqual(first[0].source.outfit)
   })
 })

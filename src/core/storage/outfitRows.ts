@@ -1,3 +1,4 @@
+import { ToldError, told } from '../quantity/told'
 import type { Outfit } from '../plan/power'
 import { type EquipmentCells, type EquipmentColumn, type EquipmentRow, cellOf } from './equipmentCells'
 
@@ -11,7 +12,7 @@ export const hasFittings = (cells: EquipmentCells) => FITTINGS.some((column) => 
  * highest volts there is no input for panels.
  *
  * @param usual of a station of which a row says nothing
- * @throws RangeError for a cell that cannot be, or a window without its volts, upside down or without amps
+ * @throws ToldError for a cell that cannot be, or a window without its volts, upside down or without amps
  */
 export function outfitOfCells(cells: EquipmentCells, usual: Outfit, capacityWh: number): Outfit {
   const sleepBelowW = cells.number('sleep_below_w', 'outfit.sleepBelowW', '5')
@@ -54,16 +55,11 @@ function windowOf(cells: EquipmentCells): Outfit['input']['solar'] {
   const amps = cells.number('solar_a', 'window.amps', '15')
   const watts = cells.number('solar_w', 'window.watts', '500')
   if (highV === null) {
-    if (lowV !== null || amps !== null || watts !== null)
-      throw new RangeError(
-        'solar_high_v is empty: the highest volts of the input for panels are needed, such as 60',
-      )
+    if (lowV !== null || amps !== null || watts !== null) throw new ToldError(told('cell.noHighVolts'))
     return null
   }
-  if (lowV === null || lowV >= highV)
-    throw new RangeError(`solar_low_v must be given and below solar_high_v ${highV}, such as 11`)
-  if (amps === null || watts === null)
-    throw new RangeError('solar_a and solar_w are needed beside solar_high_v, such as 15 and 500')
+  if (lowV === null || lowV >= highV) throw new ToldError(told('cell.lowVolts', { high: highV }))
+  if (amps === null || watts === null) throw new ToldError(told('cell.noAmps'))
   return { lowV, highV, amps, watts }
 }
 

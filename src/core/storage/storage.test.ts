@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { said } from '../../../tests/support/saidTold'
 import fc from 'fast-check'
 import { bankOf } from '@/catalog/equipment'
@@ -149,15 +150,17 @@ describe('banks', () => {
 
   test('the wrong volts for the inverter, a cut-off above full and an alarm below the cut-off are refused', () => {
     const good = bank('agm-12-110', 2, 1, 'inverter-1500-24')
-    expect(bankFaults(good, 'bank')).toEqual([])
-    expect(bankFaults({ ...good, series: 1 }, 'bank')).toMatchObject([
+    expect(inWords(bankFaults(good, 'bank'))).toEqual([])
+    expect(inWords(bankFaults({ ...good, series: 1 }, 'bank'))).toMatchObject([
       { path: 'bank.series', message: expect.stringMatching(/makes 12 V.*2 in series would be right/) },
     ])
     const inverter = (part: object) => ({ ...good, inverter: { ...good.inverter!, ...part } })
-    expect(bankFaults(inverter({ cutOffV: 27 }), 'bank')).toMatchObject([
+    expect(inWords(bankFaults(inverter({ cutOffV: 27 }), 'bank'))).toMatchObject([
       { path: 'bank.inverter.cutOffV', message: expect.stringMatching(/25.7 V.*never run.*21 V is usual/) },
     ])
-    expect(bankFaults(inverter({ alarmV: 20 }), 'bank')).toMatchObject([{ path: 'bank.inverter.alarmV' }])
+    expect(inWords(bankFaults(inverter({ alarmV: 20 }), 'bank'))).toMatchObject([
+      { path: 'bank.inverter.alarmV' },
+    ])
   })
 
   test('what speaks against a bank: many rows, modified sine, great currents, gas', () => {

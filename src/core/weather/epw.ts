@@ -1,3 +1,4 @@
+import { ToldError, told } from '../quantity/told'
 import type { Sky } from '../plan/weather'
 
 /**
@@ -35,32 +36,33 @@ const LONGEST_GAP_H = 24
 /**
  * Reads an EPW file.
  *
- * @throws RangeError that names the line, what is wrong and what would be right: no EPW header, a line cut
+ * @throws ToldError that names the line, what is wrong and what would be right: no EPW header, a line cut
  *   short, an hour missing, a value that is no number, a gap of more than a day
  */
 export function readEpw(text: string): EpwFile {
   // a mark of the byte order, lone carriage returns and quoted cells come from spreadsheets
   const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
   const location = cellsOf(lines[0] ?? '')
-  if (location[0]?.toUpperCase() !== 'LOCATION')
-    throw new RangeError('line 1 does not begin with LOCATION: this is no EPW weather file')
+  if (location[0]?.toUpperCase() !== 'LOCATION') throw new ToldError(told('weather.noEpw'))
   const place = {
     name: location[1]?.trim() ?? '',
     latitudeDeg: within(location[6], -90, 90, 'latitude'),
     longitudeDeg: within(location[7], -180, 180, 'longitude'),
-    utcOffsetH: within(location[8], -12, 14, 'time zone'),
+    utcOffsetH: within(location[8], -12, 14, 'zone'),
   }
   const rows = lines.slice(HEADER_LINES)
   while (rows.length > 0 && rows[rows.length - 1].trim() === '') rows.pop()
   const read = rows.map((row, i) => hourOf(row, i + HEADER_LINES + 1))
   if (read.length !== 8760 && read.length !== 8784)
-    throw new RangeError(
-      `the file has ${read.length} hours; a year has 8,760, a leap year 8,784. It may have been cut off`,
-    )
+    throw new ToldError(told('weather.hours', { hours: read.length }))
   read.forEach((hour, i) => {
     if (hour.hour !== (i % 24) + 1)
-      throw new RangeError(
-        `line ${i + HEADER_LINES + 1} is hour ${hour.hour}; hour ${(i % 24) + 1} should come there`,
+      throw new ToldError(
+        told('weather.otherHour', {
+          line: String(i + HEADER_LINES + 1),
+          hour: hour.hour,
+          expected: (i % 24) + 1,
+        }),
       )
   })
   const keys = ['temperatureC', 'globalW', 'directW', 'diffuseW'] as const
@@ -80,14 +82,12 @@ function cellsOf(row: string): string[] {
 function hourOf(row: string, line: number): EpwHour {
   const cells = cellsOf(row)
   if (cells.length <= COLUMNS.diffuse)
-    throw new RangeError(
-      `line ${line} has ${cells.length} columns; an EPW line has 35. It may have been cut off`,
-    )
+    throw new ToldError(told('weather.columns', { line: String(line), columns: cells.length }))
   const number = (column: number, missing: number) => {
     const value = Number(cells[column])
     if (cells[column].trim() === '' || !Number.isFinite(value))
-      throw new RangeError(
-        `line ${line}, column ${column + 1} is “${cells[column]}”; a number would be right`,
+      throw new ToldError(
+        told('weather.noNumber', { line: String(line), column: column + 1, said: cells[column] }),
       )
     return value >= missing ? NaN : value
   }
@@ -117,8 +117,12 @@ function fillGaps(
     while (before >= 0 && !known(before)) before--
     while (after < hours.length && !known(after)) after++
     if (after - before - 1 > LONGEST_GAP_H)
-      throw new RangeError(
-        `${key === 'temperatureC' ? 'temperature' : 'radiation'} is missing for ${after - before - 1} hours from line ${before + HEADER_LINES + 2}; a file without such gaps would be right`,
+      throw new ToldError(
+        told('weather.gap', {
+          what: key === 'temperatureC' ? 'temperature' : 'radiation',
+          hours: after - before - 1,
+          line: String(before + HEADER_LINES + 2),
+        }),
       )
     if (key !== 'temperatureC') {
       const other = [i - 24, i + 24].find(known)
@@ -135,10 +139,15 @@ function fillGaps(
   })
 }
 
-function within(text: string | undefined, low: number, high: number, what: string): number {
+function within(
+  text: string | undefined,
+  low: number,
+  high: number,
+  what: 'latitude' | 'longitude' | 'zone',
+): number {
   const value = Number(text)
   if (text === undefined || text.trim() === '' || !(value >= low && value <= high))
-    throw new RangeError(`line 1: ${what} is “${text ?? ''}”; a number from ${low} to ${high} would be right`)
+    throw new ToldError(told('weather.place', { what, said: text ?? '', low, high }))
   return value
 }
 

@@ -1,6 +1,6 @@
 import type { Severity } from '@/core/hazard/finding'
 import type { Plan } from '@/core/plan/document'
-import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatWatts } from '@/words/format'
 import { sourceWiringOf } from '@/core/wiring/batteryCircuit'
 import type { Branch, Hub } from '@/core/wiring/diagram'
 import type { Box } from '@/core/wiring/sheet'

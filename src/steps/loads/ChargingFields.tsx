@@ -1,7 +1,7 @@
 'use client'
 import { chargeMin } from '@/core/load/charging'
 import type { Charging } from '@/core/plan/schema'
-import { formatDuration } from '@/core/quantity/format'
+import { formatDuration } from '@/words/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { chargingFields } from '@/words/en/pages/behaviourFields'

@@ -1,7 +1,7 @@
 'use client'
 import { useCallback, useDeferredValue, useMemo } from 'react'
 import { planOf } from '@/core/plan/planOf'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockAxis } from '@/ui/chart/axes'

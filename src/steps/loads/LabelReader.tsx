@@ -8,6 +8,7 @@ import { LABEL_LENGTH, PLATE_KINDS, type PlateKind } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import fields from '@/ui/field/field.module.css'
 import { SelectField } from '@/ui/field/SelectField'
+import { useUnits } from '@/ui/field/units'
 import { useLoaded } from '@/ui/shell/useLoaded'
 import { labelReader } from '@/words/en/pages/loadFields'
 import { wordsOf } from '@/words/translate'
@@ -24,16 +25,13 @@ const KIND_WORDS: Record<PlateKind, string> = {
   'cold box': say('onARefrigeratorOrFreezer'),
 }
 
-const loadReader = () =>
-  Promise.all([import('@/core/load/label'), import('@/core/load/labelChanges')]).then(([label, changes]) => ({
-    readLabel: label.readLabel,
-    labelChanges: changes.labelChanges,
-  }))
+const loadReader = () => import('@/ui/household/labelReader')
 
 /** What the label says, in one line; what it changes, before and after; and a question where a usual confusion is likely. */
 export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial<HouseholdLoad>) => void }) {
   const { load, change } = props
   const id = useId()
+  const units = useUnits()
   const [text, setText] = useState<string | null>(null)
   const [kind, setKind] = useState<PlateKind>(
     () =>
@@ -41,7 +39,9 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
       plateKindOf({ name: load.name, behaviour: load.behaviour, hasStart: load.start !== null }),
   )
   const reader = useLoaded(loadReader)
-  const reading = (text !== null && reader?.readLabel(text, kind, load.volts)) || { kind: 'empty' as const }
+  const reading = (text !== null && reader?.readLabelInWords(text, kind, load.volts, units)) || {
+    kind: 'empty' as const,
+  }
   const changes = reading.kind === 'read' ? reader!.labelChanges(load, reading.result, kind) : null
   const take = ({ part }: LabelChanges) => {
     change({ ...part, label: { text: text!.trim().slice(0, LABEL_LENGTH), on: kind } })

@@ -1,14 +1,14 @@
 'use client'
 import Button from '@mui/material/Button'
-import type { Question } from '@/core/reading/facts'
 import { meant as meantWords } from '@/words/en/pages/loads'
+import type { SaidQuestion } from '@/words/reading/sayLine'
 import { wordsOf } from '@/words/translate'
 import styles from './Meant.module.css'
 
 const say = wordsOf(meantWords)
 
 /** A question about what was typed, with what was probably meant as keys; Enter takes the first. */
-export function Meant({ question, pick }: { question: Question; pick: (text: string) => void }) {
+export function Meant({ question, pick }: { question: SaidQuestion; pick: (text: string) => void }) {
   return (
     <div className={styles.question}>
       <p>{question.message}</p>

@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
-import type { LineReading } from '@/core/load/loadLine'
 import { LIMITS } from '@/core/plan/limits'
+import type { SaidLine } from '@/ui/household/lineReader'
 import { pastedLines } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import { Meant } from './Meant'
@@ -19,7 +19,7 @@ export interface PastedLine {
 
 interface PastedLinesProps {
   lines: readonly PastedLine[]
-  read: (text: string) => LineReading | null
+  read: (text: string) => SaidLine | null
   pick: (line: PastedLine, meant: string) => void
   close: () => void
 }

@@ -2,11 +2,12 @@
 import InputBase from '@mui/material/InputBase'
 import dynamic from 'next/dynamic'
 import { type ClipboardEvent, type KeyboardEvent, useId, useState } from 'react'
-import type { LineReading } from '@/core/load/loadLine'
 import type { Household } from '@/core/plan/household'
 import { LIMITS } from '@/core/plan/limits'
+import { useUnits } from '@/ui/field/units'
 import { addLoad } from '@/ui/household/edits'
 import { useHouseholdStore, useScenario } from '@/ui/household/HouseholdContext'
+import type { SaidLine } from '@/ui/household/lineReader'
 import { rich } from '@/ui/rich'
 import { useLoaded } from '@/ui/shell/useLoaded'
 import { quickLine } from '@/words/en/pages/loads'
@@ -31,14 +32,15 @@ type LoadMaker = Awaited<ReturnType<typeof loadMaker>>
 export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   const store = useHouseholdStore()
   const { indoorC } = useScenario()
+  const units = useUnits()
   const id = useId()
   const [text, setText] = useState('')
   const [pasted, setPasted] = useState<PastedLine[]>([])
   const reader = useLoaded(loadReader)
   useLoaded(loadMaker)
-  const readWith = ({ readLine }: LineReader, line: string): LineReading =>
-    readLine(line, store.getState().household.profile.mains === '230 V' ? 230 : 120, indoorC)
-  const read = (line: string): LineReading | null => reader && readWith(reader, line)
+  const readWith = ({ readLine }: LineReader, line: string): SaidLine =>
+    readLine(line, store.getState().household.profile.mains === '230 V' ? 230 : 120, indoorC, units)
+  const read = (line: string): SaidLine | null => reader && readWith(reader, line)
   const reading = text.trim() ? read(text) : null
 
   /** Adds what could be read; what must be asked or cannot be stays. */
@@ -122,12 +124,10 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
   )
 }
 
-function Said({ reading, pick }: { reading: LineReading; pick: (text: string) => void }) {
+function Said({ reading, pick }: { reading: SaidLine; pick: (text: string) => void }) {
   if (reading.status === 'refuse') return <p className={styles.refused}>{reading.message}</p>
   if (reading.status === 'ask') return <Meant question={reading.question} pick={pick} />
   return (
-    <p>
-      {rich(say, 'enterKeepsIt', { understood: reading.load.understood, kbd: (text) => <kbd>{text}</kbd> })}
-    </p>
+    <p>{rich(say, 'enterKeepsIt', { understood: reading.understood, kbd: (text) => <kbd>{text}</kbd> })}</p>
   )
 }

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Behaviour, HouseholdLoad } from '@/core/plan/schema'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { runningWatts } from '@/words/en/pages/loadFields'

@@ -1,6 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
-import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatWatts } from '@/words/format'
 import { expectedW } from '@/core/simulation/expected'
 import { requirementOf } from '@/core/sizing/requirement'
 import { changeProfile } from '@/ui/household/edits'

@@ -1,6 +1,6 @@
 'use client'
 import type { HouseholdLoad } from '@/core/plan/schema'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { startByBasis, fullLoadAmps, LOCKED_ROTOR_KVA_PER_HP } from '@/core/load/start'

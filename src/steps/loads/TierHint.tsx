@@ -1,6 +1,6 @@
 import type { Tier } from '@/core/plan/limits'
 import type { HouseholdLoad } from '@/core/plan/schema'
-import { formatEnergy, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatWatts } from '@/words/format'
 import { tierHint } from '@/words/en/pages/loads'
 import { wordsOf } from '@/words/translate'
 

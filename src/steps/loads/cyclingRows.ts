@@ -1,5 +1,5 @@
 import type { Cycling, Drive } from '@/core/plan/schema'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import { quantity } from '@/core/quantity/quantity'
 import type { ChoiceRow, FieldRow, QuantityRow } from '@/ui/field/fieldRows'
 import { cyclingRows as cyclingRowsWords } from '@/words/en/pages/loadFields'

@@ -1,5 +1,5 @@
 'use client'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { LIMITS } from '@/core/plan/limits'
 import type { Scenario } from '@/core/plan/schema'
 import { utcOffsetH } from '@/core/weather/sky'

@@ -1,5 +1,6 @@
 'use client'
-import { epochMinute, weekdayName } from '@/core/plan/clock'
+import { epochMinute } from '@/core/plan/clock'
+import { weekdayName } from '@/words/clock'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { DateField } from '@/ui/field/DateField'
 import fields from '@/ui/field/field.module.css'

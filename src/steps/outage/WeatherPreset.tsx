@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { CLIMATES, STORMS, presetWeather } from '@/catalog/climates'
 import type { Scenario } from '@/core/plan/schema'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { SelectField } from '@/ui/field/SelectField'
 import fields from '@/ui/field/field.module.css'
 import { weatherPreset } from '@/words/en/pages/outage'
@@ -12,7 +12,7 @@ import { sayTold } from '@/words/sayTold'
 import { climateName, skyName, stormName } from '@/words/weatherWords'
 import styles from './WeatherPreset.module.css'
 import { useUnits } from '@/ui/field/units'
-import { formatTemperatures } from '@/core/reading/inUnits'
+import { formatTemperatures } from '@/words/inUnits'
 
 const say = wordsOf(weatherPreset)
 

@@ -5,7 +5,7 @@ import { searchStock } from '@/catalog/searchStock'
 import type { Plan } from '@/core/plan/document'
 import { sourceWarnings } from '@/core/sizing/sourceWarnings'
 import { dcOnly } from '@/core/sizing/dcOnly'
-import { formatHours } from '@/core/quantity/format'
+import { formatHours } from '@/words/format'
 import type { Turns } from '@/core/sizing/openers'
 import { useUnits } from '@/ui/field/units'
 import { useTold } from '@/ui/household/useTold'
@@ -49,7 +49,7 @@ export function ChosenNotes() {
     <ul className={styles.notes} data-testid="chosen-notes">
       {(openers ?? []).map(({ gate, free, turns, bought }) => (
         <li key={gate}>
-          {GATE_WORDS[gate]}: {free ? say('costsNothingOr', { free }) : ''}
+          {GATE_WORDS[gate]}: {free ? say('costsNothingOr', { free: tell(free) }) : ''}
           {turns && (
             <>
               <Button variant="text" onClick={() => takeTurns(turns)}>
@@ -61,7 +61,7 @@ export function ChosenNotes() {
               })}{' '}
             </>
           )}
-          {bought ? say('theCheapestIs', { bought }) : say('nothingInTheCatalogueDoes')}.
+          {bought ? say('theCheapestIs', { bought: tell(bought) }) : say('nothingInTheCatalogueDoes')}.
         </li>
       ))}
       {forDc.map(({ id, name }) => (

@@ -13,16 +13,18 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { equipmentBase } from '@/catalog/equipmentBase'
 import { LIMITS } from '@/core/plan/limits'
-import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatWatts } from '@/words/format'
 import { EQUIPMENT_COLUMNS, type EquipmentRow } from '@/core/storage/equipmentCells'
 import { mergedEquipment } from '@/core/storage/mergedEquipment'
-import { type RefusedRow, equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
+import { equipmentOfRows, rowsOfEquipment } from '@/core/storage/equipmentRows'
 import { addPowerSystem, freshId, freshName, keepEquipment } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { rich } from '@/ui/rich'
 import { notify } from '@/ui/shell/notify'
 import { saveText } from '@/ui/keep/saveText'
 import { ownEquipment } from '@/words/en/pages/equipment'
+import { useUnits } from '@/ui/field/units'
+import { saySheet } from '@/words/reading/saySheet'
 import { wordsOf } from '@/words/translate'
 import styles from './PowerPage.module.css'
 
@@ -31,12 +33,19 @@ const say = wordsOf(ownEquipment)
 const NOTHING: never[] = []
 const MOST_BYTES = 2_000_000
 
+/** A line of a file that was left out, in words. */
+interface SaidRow {
+  line: number
+  message: string
+}
+
 /** The household's own equipment beside the catalogue, in and out as a table. */
 export function OwnEquipment() {
+  const units = useUnits()
   const store = useHouseholdStore()
   const equipment = useHousehold(({ household }) => household.equipment) ?? NOTHING
   const systems = useHousehold(({ household }) => household.powerSystems)
-  const [refused, setRefused] = useState<RefusedRow[]>([])
+  const [refused, setRefused] = useState<SaidRow[]>([])
   const [said, setSaid] = useState('')
   const { edit } = store.getState()
 
@@ -63,7 +72,7 @@ export function OwnEquipment() {
       }),
     )
     setRefused([
-      ...found.refused,
+      ...found.refused.map(({ line, message }) => ({ line, message: saySheet(message, units) })),
       ...(added > room
         ? [{ line: 0, message: say('piecesAtMostTheRestWas', { equipment: LIMITS.equipment }) }]
         : []),

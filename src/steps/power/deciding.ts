@@ -1,4 +1,4 @@
-import { formatDuration, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatPercent, formatWatts } from '@/words/format'
 import { deciding } from '@/words/en/pages/power'
 import { sourcePartWords } from '@/words/sourcePartWords'
 import { wordsOf } from '@/words/translate'

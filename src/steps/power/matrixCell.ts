@@ -1,4 +1,4 @@
-import { formatDuration } from '@/core/quantity/format'
+import { formatDuration } from '@/words/format'
 import { matrixCell } from '@/words/en/pages/power'
 import { wordsOf } from '@/words/translate'
 import styles from './PowerPage.module.css'

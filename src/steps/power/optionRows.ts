@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/plan/document'
 import type { PowerSystem, Source } from '@/core/plan/schema'
-import { formatDuration, formatExactDuration, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatExactDuration, formatNumber, formatWatts } from '@/words/format'
 import type { Quantity } from '@/core/quantity/quantity'
 import type { BoundPath } from '@/core/plan/bounds'
 import type { Working } from '@/words/workings/working'

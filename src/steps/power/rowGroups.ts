@@ -1,7 +1,7 @@
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
-import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { EnergyBalance } from '@/core/simulation/result'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
@@ -22,7 +22,7 @@ import {
   voltageRow,
   WAITING,
 } from './optionRows'
-import { formatMass, formatTemperature, formatTemperatures } from '@/core/reading/inUnits'
+import { formatMass, formatTemperature, formatTemperatures } from '@/words/inUnits'
 
 const say = wordsOf(rowGroups)
 

@@ -6,7 +6,7 @@ import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { CARS } from '@/catalog/refill'
 import type { Source } from '@/core/plan/power'
 import type { Car } from '@/core/plan/refill'
-import { formatEnergy, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import { alternatorIdleW } from '@/core/refill/alternator'
 import { carGivesWh, carReach, givesTwelveVolts, twelveVoltInputW } from '@/core/refill/carReach'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
@@ -20,7 +20,7 @@ import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
-import { formatVolume } from '@/core/reading/inUnits'
+import { formatVolume } from '@/words/inUnits'
 
 const say = wordsOf(carPanel)
 

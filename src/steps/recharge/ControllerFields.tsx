@@ -1,7 +1,7 @@
 'use client'
 import { usualController } from '@/catalog/refill'
 import type { PanelArray } from '@/core/plan/refill'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { SelectField } from '@/ui/field/SelectField'
 import { controllerFields } from '@/words/en/pages/array'

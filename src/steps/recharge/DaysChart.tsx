@@ -1,7 +1,7 @@
 'use client'
 import { useCallback } from 'react'
 import type { RefillCurves } from '@/core/simulation/refillLedger'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { plannedEnd } from '@/ui/chart/guideLine'

@@ -5,7 +5,7 @@ import { FieldScope } from '@/ui/field/FieldScope'
 import { FindingMarks } from '@/ui/hazard/FindingMarks'
 import { generatorOf } from '@/catalog/refill'
 import type { Generator } from '@/core/plan/refill'
-import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatWatts } from '@/words/format'
 import { LOW_LOAD_FRACTION, fuelHours, fuelLPerH, tankHours } from '@/core/refill/generator'
 import type { RefillLedger } from '@/core/simulation/refillLedger'
 import { CheckField } from '@/ui/field/CheckField'
@@ -19,7 +19,7 @@ import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
 import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
-import { formatVolume } from '@/core/reading/inUnits'
+import { formatVolume } from '@/words/inUnits'
 
 const say = wordsOf(generatorPanel)
 

@@ -1,7 +1,7 @@
 'use client'
 import { useMoment } from '@/ui/field/useMoment'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { formatPercent } from '@/core/quantity/format'
+import { formatPercent } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { hourBars } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'

@@ -3,7 +3,7 @@ import { BarController, BarElement, CategoryScale, Chart as ChartJs, LinearScale
 import Annotation from 'chartjs-plugin-annotation'
 import { useMemo } from 'react'
 import { Chart } from 'react-chartjs-2'
-import { formatEnergy, formatNumber } from '@/core/quantity/format'
+import { formatEnergy, formatNumber } from '@/words/format'
 import { guideLine } from '@/ui/chart/guideLine'
 import { useInk } from '@/ui/chart/useInk'
 import { monthBars } from '@/words/en/pages/recharge'

@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { formatEnergy } from '@/core/quantity/format'
+import { formatEnergy } from '@/words/format'
 import { monthChart } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'

@@ -1,6 +1,6 @@
 'use client'
 import type { Panel } from '@/core/plan/refill'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { panelLabel } from '@/words/en/pages/array'
 import { wordsOf } from '@/words/translate'

@@ -4,10 +4,12 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { clockOf, epochMinute, minuteOfDay } from '@/core/plan/clock'
 import type { ChargingTimes } from '@/core/plan/refill'
+import { ToldError } from '@/core/quantity/told'
 import { repeated } from '@/core/refill/repeated'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
+import { useTold } from '@/ui/household/useTold'
 import { repeatTool } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import own from './GivesWay.module.css'
@@ -38,6 +40,7 @@ export function RepeatTool(props: {
   onChange: (part: Partial<ChargingTimes>) => void
 }) {
   const { startsAt, outageMin, charging, has, onChange } = props
+  const tell = useTold()
   const startMin = epochMinute(startsAt)
   const [chosen, setWhat] = useState<What>('grid')
   const what = chosen === 'grid' || has[chosen] ? chosen : 'grid'
@@ -61,7 +64,8 @@ export function RepeatTool(props: {
   try {
     plan()
   } catch (error) {
-    trouble = (error as Error).message
+    if (!(error instanceof ToldError)) throw error
+    trouble = tell(error.fact)
   }
   return (
     <div className={own.editor} role="group" aria-label={say('whatComesBack')}>

@@ -1,6 +1,6 @@
 import type { ArrayCheck } from '@/core/refill/stringCheck'
 import type { InputWindow } from '@/core/plan/refill'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { windowDrawing } from '@/words/en/pages/array'
 import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'

@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import type { EntryOf } from '@/core/run/runDocument'
 import { runDevice } from '@/ui/runs/useRun'
 import { DialogFrame } from '@/ui/shell/DialogFrame'

@@ -12,8 +12,10 @@ import { useState } from 'react'
 import { doubtsOf } from '@/core/run/doubts'
 import { type ReadingColumn, entriesOfRows, guessReadingColumns } from '@/core/run/entriesCsv'
 import type { Entry, RunHead } from '@/core/run/runDocument'
+import { useUnits } from '@/ui/field/units'
 import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { sheetDialog } from '@/words/en/pages/runDialogs'
+import { saySheet } from '@/words/reading/saySheet'
 import { wordsOf } from '@/words/translate'
 import styles from './run.module.css'
 
@@ -24,7 +26,7 @@ const COLUMNS: Record<Exclude<ReadingColumn, null> | 'none', string> = {
   clock: say('timeOfDay'),
   moment: say('dateAndTime'),
   hours: say('hoursSinceTheStart'),
-  chargeFraction: 'charge, %',
+  chargeFraction: say('chargePercent'),
   nowW: say('wattsNow'),
   outWh: say('wattHoursOut'),
   outAh: say('ampHoursOut'),
@@ -46,6 +48,7 @@ interface SheetDialogProps {
 
 /** A sheet of readings: what each column holds is guessed and can be changed; what cannot be read is told before it is kept. */
 export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
+  const units = useUnits()
   const [header, ...data] = rows
   const [columns, setColumns] = useState<ReadingColumn[]>(() => guessReadingColumns(header))
   const [now] = useState(() => new Date().toISOString())
@@ -128,7 +131,7 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
       {refused.length > 0 && (
         <Alert severity="warning">
           {refused.slice(0, 6).map(({ line, message }) => (
-            <p key={line}>{say('lineIsLeftOut', { line, message })}</p>
+            <p key={line}>{say('lineIsLeftOut', { line, message: saySheet(message, units) })}</p>
           ))}
           {refused.length > 6 && <p>{say('andMore', { nRefused: refused.length - 6 })}</p>}
         </Alert>

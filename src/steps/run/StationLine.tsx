@@ -1,6 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import type { useStation } from '@/ui/runs/useStation'
 import { stationLine } from '@/words/en/pages/run'
 import { wordsOf } from '@/words/translate'

@@ -1,5 +1,5 @@
-import { formatNumber, formatPercent } from '@/core/quantity/format'
-import { formatTemperature } from '@/core/reading/inUnits'
+import { formatNumber, formatPercent } from '@/words/format'
+import { formatTemperature } from '@/words/inUnits'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { entryWords as entryWordsWords } from '@/words/en/pages/runDialogs'
 import { wordsOf } from '@/words/translate'

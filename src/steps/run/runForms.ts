@@ -1,6 +1,8 @@
 import * as z from 'zod'
 import { parseClock } from '@/core/reading/clock'
 import type { RunHead } from '@/core/run/runDocument'
+import { UNITS_OF } from '@/core/quantity/units'
+import { sayField } from '@/words/reading/sayField'
 import { type EventKind, eventEntry } from './eventEntry'
 import { READING_ROWS, type ReadingTexts, readReading } from './readingForm'
 
@@ -25,7 +27,8 @@ export const readingFormSchema = z
       for (const { field, message } of read.faults)
         addIssue({ code: 'custom', path: [field ?? 'root'], message })
     const clock = form.clock.trim() ? parseClock(form.clock) : null
-    if (clock && !clock.ok) addIssue({ code: 'custom', path: ['clock'], message: clock.message })
+    if (clock && !clock.ok)
+      addIssue({ code: 'custom', path: ['clock'], message: sayField(clock.message, UNITS_OF.metric) })
   })
 
 /** What the form of an event holds. */

@@ -58,11 +58,14 @@ export function useRuns(householdId: string) {
   }
   /** A run from a file. @returns why it cannot be read in; null where it is */
   const readIn = async (file: File): Promise<string | null> => {
-    const { readRunFile } = await import('@/core/run/archive')
+    const [{ readRunFile }, { sayDocument }] = await Promise.all([
+      import('@/core/run/archive'),
+      import('@/words/reading/sayDocument'),
+    ])
     const reading = readRunFile(await file.text())
     if (!reading.ok) {
       const [{ path, message }] = reading.faults
-      return say('cannotBeRead', { file: file.name, path, message })
+      return say('cannotBeRead', { file: file.name, path, message: sayDocument(message) })
     }
     const { putRuns } = await import('@/ui/runs/runArchive')
     const trouble = await putRuns(householdId, [reading.run])

@@ -1,6 +1,6 @@
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
-import { formatDuration, formatExactDuration } from '@/core/quantity/format'
+import { formatDuration, formatExactDuration } from '@/words/format'
 import { runsText } from '@/words/workings/runsAndBands'
 import type { SimulationResult } from '@/core/simulation/result'
 import { ends } from '@/words/en/pages/runtime'

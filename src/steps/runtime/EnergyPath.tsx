@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/document'
-import { formatEnergy } from '@/core/quantity/format'
+import { formatEnergy } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { energyPath } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'

@@ -1,10 +1,11 @@
 'use client'
 import Button from '@mui/material/Button'
-import { DAY_MIN, formatClock, formatWindow, minuteOfDay } from '@/core/plan/clock'
+import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
+import { formatClock, formatWindow } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Steering } from '@/core/plan/schema'
 import { offCost } from '@/core/sizing/offCost'
-import { pauseWords } from '@/core/sizing/levers'
+import { pauseWords } from '@/words/momentOf'
 import { ruleWords } from '@/words/levers/ruleWords'
 import { steerLoad } from '@/ui/household/edits'
 import { useTold } from '@/ui/household/useTold'
@@ -12,7 +13,7 @@ import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { inForce } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
 import styles from './RuntimePage.module.css'
-import { formatDegrees } from '@/core/reading/inUnits'
+import { formatDegrees } from '@/words/inUnits'
 
 const say = wordsOf(inForce)
 

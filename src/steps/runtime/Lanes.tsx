@@ -2,7 +2,7 @@
 import { useMemo } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { windowIntervals } from '@/core/plan/clock'
-import { formatEnergy, formatPercent } from '@/core/quantity/format'
+import { formatEnergy, formatPercent } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { POINT_MIN } from '@/core/simulation/sweep'
 import type { LoadTrace } from '@/core/simulation/trace'

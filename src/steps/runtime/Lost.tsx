@@ -1,6 +1,6 @@
 'use client'
 import Link from 'next/link'
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import { isWithin, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { nothingLostMin } from '@/core/risk/nothingLost'

@@ -1,6 +1,6 @@
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
-import { formatPercent } from '@/core/quantity/format'
+import { formatPercent } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { onTheWay } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'

@@ -1,5 +1,5 @@
-import { formatDegrees } from '@/core/reading/inUnits'
-import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatDegrees } from '@/words/inUnits'
+import { formatPercent, formatWatts } from '@/words/format'
 import type { Units } from '@/core/quantity/units'
 import { WORSE, type WorseKind } from '@/core/sizing/worseCases'
 import { worseWords as worseWordsWords } from '@/words/en/pages/runtime'

@@ -14,7 +14,7 @@ import { COMMON_THINGS, type StartAnswers } from '@/catalog/startHousehold'
 import { averageW } from '@/core/load/average'
 import { LIMITS } from '@/core/plan/limits'
 import type { Household } from '@/core/plan/household'
-import { formatWatts } from '@/core/quantity/format'
+import { formatWatts } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { loadOfLine } from '@/ui/household/loadOfLine'
 import { thingsList } from '@/words/en/pages/start'
@@ -56,12 +56,12 @@ export function ThingsList(props: {
   const readLine = async (line: string) => {
     const mains = answers.mains === '230 V' ? 230 : 120
     const { indoorC } = household.scenarios[0]
-    const reading = (await lineReader()).readLine(line, mains, indoorC)
+    const reading = (await lineReader()).readLine(line, mains, indoorC, household.profile.units)
     if (reading.status === 'read') {
       const load = loadOfLine(reading.load, household)
       const standings = { [household.chosen.scenarioId]: { on: true, tier: 'flexible' as const } }
       change({ written: [...written, { ...load, standings: load.medical ? load.standings : standings }] })
-      setSaid(`${load.name}: ${reading.load.understood}`)
+      setSaid(`${load.name}: ${reading.understood}`)
       return setText('')
     }
     setSaid(reading.status === 'refuse' ? reading.message : say('canMeanSeveralThingsWriteIts', { line }))

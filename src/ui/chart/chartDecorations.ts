@@ -1,5 +1,6 @@
 import type { Chart, Plugin, Tick } from 'chart.js'
-import { type ClockStyle, DAY_MIN, clockOf, epochMinute, formatClock, weekdayName } from '@/core/plan/clock'
+import { type ClockStyle, DAY_MIN, clockOf, epochMinute } from '@/core/plan/clock'
+import { formatClock, weekdayName } from '@/words/clock'
 import { chartDecorations } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import type { ChargeCurve } from './chargeCurve'

@@ -1,6 +1,6 @@
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
-import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatPercent, formatWatts } from '@/words/format'
 import type { LoadTrace } from '@/core/simulation/trace'
 import { readout } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'

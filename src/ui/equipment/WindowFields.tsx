@@ -1,6 +1,6 @@
 'use client'
 import type { InputWindow } from '@/core/plan/refill'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { windowFields } from '@/words/en/ui/fields'
 import { wordsOf } from '@/words/translate'

@@ -2,9 +2,10 @@
 import Schedule from '@mui/icons-material/ScheduleOutlined'
 import dynamic from 'next/dynamic'
 import { clockInput } from '@/words/en/ui/fields'
+import { sayField } from '@/words/reading/sayField'
 import { wordsOf } from '@/words/translate'
 import { useUnits } from './units'
-import { formatClock } from '@/core/plan/clock'
+import { formatClock } from '@/words/clock'
 import { parseClock } from '@/core/reading/clock'
 import { PickerKey } from './PickerKey'
 import { TypedInput } from './TypedInput'
@@ -27,15 +28,17 @@ interface ClockInputProps {
 
 /** A time of day, typed as people write it. */
 export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInputProps) {
-  const { clock } = useUnits()
+  const units = useUnits()
   const field = useTyped<string>({
     label,
     // the end of the day has no other name
-    shown: value === '24:00' ? value : formatClock(value, clock),
+    shown: value === '24:00' ? value : formatClock(value, units.clock),
     value,
     read: (text) => {
       const reading = parseClock(text, endOfDay)
-      return reading.ok ? { ok: true, value: reading.clock } : reading
+      return reading.ok
+        ? { ok: true, value: reading.clock }
+        : { ok: false, message: sayField(reading.message, units) }
     },
     onChange,
     local,
@@ -54,7 +57,7 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
           panel={() => (
             <ClockPanel
               value={value}
-              clock={clock}
+              clock={units.clock}
               put={(picked) => onChange(endOfDay && picked === '00:00' ? '24:00' : picked)}
             />
           )}

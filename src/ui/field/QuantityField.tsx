@@ -1,12 +1,13 @@
 'use client'
 import { type BoundPath, boundOf } from '@/core/plan/bounds'
 import type { Units } from '@/core/quantity/units'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import type { MeasureKind } from '@/core/reading/measureRules'
 import { RULES } from '@/core/reading/measureRules'
 import { parseMeasure } from '@/core/reading/measure'
 import { shownUnitOf } from '@/core/reading/shownUnit'
 import { quantityField } from '@/words/en/ui/fields'
+import { sayField } from '@/words/reading/sayField'
 import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useTyped } from './useTyped'
@@ -87,10 +88,11 @@ export function QuantityField(props: QuantityFieldProps) {
         isWhole,
         shownIn: shownUnitOf(kind, units),
       })
-      if (!parsed.ok) return parsed
+      if (!parsed.ok) return { ok: false, message: sayField(parsed.message, units) }
       const objection = check?.(parsed.value) ?? null
       if (objection) return { ok: false, message: objection }
-      return { ...parsed, understood: parsed.understood === text.trim() ? undefined : parsed.understood }
+      const understood = sayField(parsed.understood, units)
+      return { ...parsed, understood: understood === text.trim() ? undefined : understood }
     },
     onChange: (next) => {
       if (next !== null) onChange(next)

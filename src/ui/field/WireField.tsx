@@ -3,6 +3,7 @@ import { WIRING_TABLES } from '@/catalog/wires'
 import { readWireSize } from '@/core/reading/wireSize'
 import { wireOf } from '@/core/wiring/wire'
 import { wireField } from '@/words/en/ui/fields'
+import { sayField } from '@/words/reading/sayField'
 import { wordsOf } from '@/words/translate'
 import { TypedInput } from './TypedInput'
 import { useUnits } from './units'
@@ -21,7 +22,7 @@ export function WireField(props: {
   onChange: (areaMm2: number | null) => void
 }) {
   const { label, areaMm2, isCord, onChange } = props
-  const { wire: system } = useUnits()
+  const units = useUnits()
   const sold = WIRING_TABLES.wires.filter(({ cordA }) => !isCord || cordA !== null)
   const shown = areaMm2 === null ? NOT_BOUGHT : (wireOf(sold, areaMm2)?.name ?? `${areaMm2} mm²`)
   const field = useTyped<number | null>({
@@ -31,8 +32,8 @@ export function WireField(props: {
     value: areaMm2,
     read: (text) => {
       if (text.trim() === '' || text.trim().toLowerCase() === NOT_BOUGHT) return { ok: true, value: null }
-      const reading = readWireSize(text, sold, system)
-      if (!reading.ok) return reading
+      const reading = readWireSize(text, sold, units.wire)
+      if (!reading.ok) return { ok: false, message: sayField(reading.message, units) }
       return {
         ok: true,
         value: reading.areaMm2,

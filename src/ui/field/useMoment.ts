@@ -1,4 +1,4 @@
-import { formatMoment } from '@/core/plan/clock'
+import { formatMoment } from '@/words/clock'
 import { useUnits } from './units'
 
 /** Says moments of an outage on the clock as the household reads it, see `formatMoment`. */

@@ -33,12 +33,15 @@ export function FilePanel({ onClose }: { onClose: () => void }) {
     setTrouble(null)
     setOpened(null)
     if (file.size > MOST_BYTES) return setTrouble(say('isLargerThanAnyHousehold200', { file: file.name }))
-    const { readArchive } = await import('@/core/run/archive')
+    const [{ readArchive }, { sayDocument }] = await Promise.all([
+      import('@/core/run/archive'),
+      import('@/words/reading/sayDocument'),
+    ])
     const reading = readArchive(await file.text())
     if (reading.ok) setOpened({ name: file.name, ...reading })
     else {
       const [{ path, message }] = reading.faults
-      setTrouble(say('cannotBeOpened', { file: file.name, path, message }))
+      setTrouble(say('cannotBeOpened', { file: file.name, path, message: sayDocument(message) }))
     }
   }
   /** @returns whether all of them are kept */

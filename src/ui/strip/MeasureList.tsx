@@ -1,6 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
-import { formatDuration } from '@/core/quantity/format'
+import { formatDuration } from '@/words/format'
 import type { MeasureNext } from '@/core/sizing/measureNext'
 import { measureList } from '@/words/en/ui/answer'
 import { wordsOf } from '@/words/translate'

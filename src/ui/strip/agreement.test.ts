@@ -3,7 +3,7 @@ import { said } from '../../../tests/support/saidTold'
 import * as fc from 'fast-check'
 import { anyHousehold } from '../../../tests/support/anyHousehold'
 import { gateFigures } from './gateFigures'
-import { formatDuration, formatEnergy, formatExactDuration, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatEnergy, formatExactDuration, formatWatts } from '@/words/format'
 import { answerText } from '@/words/answer/answerParts'
 import { runsText } from '@/words/workings/runsAndBands'
 import { evaluate } from '../../../tests/support/saidEvaluation'
@@ -103,6 +103,7 @@ describe('every figure that is told twice is the same', () => {
           pieces: 1,
           owned: true,
           fittings: [],
+          expansions: 0,
         }
         const search = new Search([plan], NO_CONSTRAINTS, confidence, null, RUNS.runs)
         const judged = search.judge(candidate)

@@ -5,7 +5,7 @@ import {
   formatNumber,
   formatPercent,
   formatWatts,
-} from '@/core/quantity/format'
+} from '@/words/format'
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { LastsGate, PowerGate, RefillsGate, Verdict } from '@/core/sizing/gates'
 import type { WorkingKey } from '@/words/workings/answerWorkings'

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
-import { DAY_MIN, epochMinute, weekdayName } from '@/core/plan/clock'
+import { DAY_MIN, epochMinute } from '@/core/plan/clock'
+import { weekdayName } from '@/words/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { dayOf, usualSky } from '@/core/weather/sky'

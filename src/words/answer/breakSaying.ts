@@ -1,4 +1,4 @@
-import { formatDuration, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatWatts } from '@/words/format'
 import type { Break } from '@/core/sizing/breaks'
 import type { PowerGate } from '@/core/sizing/gates'
 import { NONE } from '../factWords'

@@ -1,5 +1,5 @@
 import type { Units } from '@/core/quantity/units'
-import { formatTemperature } from '@/core/reading/inUnits'
+import { formatTemperature } from '@/words/inUnits'
 import { coldGuessText as coldGuessTextWords } from '../en/facts'
 import { wordsOf } from '../translate'
 

@@ -1,12 +1,6 @@
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
-import {
-  formatDuration,
-  formatExactDuration,
-  formatHours,
-  formatNumber,
-  formatPercent,
-} from '@/core/quantity/format'
+import { formatDuration, formatExactDuration, formatHours, formatNumber, formatPercent } from '@/words/format'
 import { bandText, runsText } from '../workings/runsAndBands'
 import type { AnswerFacts, Outcome, RefillFacts } from '@/core/sizing/answer'
 import type { Evaluation as Judged } from '@/core/sizing/evaluate'

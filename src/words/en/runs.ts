@@ -26,6 +26,7 @@ export const compareWords = {
 
 export const listed = {
   and: '{names} and {at}',
+  or: '{names} or {at}',
 }
 
 export const outlookWords = {

@@ -54,6 +54,21 @@ export const told = {
     flooded:
       'Flooded batteries give off hydrogen and can spill acid: outside the living space, vented to the open air, no sparks.',
   },
+  /** what would open a shut gate */
+  opener: {
+    bought:
+      '{name}{expansionsN, plural, =0 {} one { with one expansion} other { with # expansions}}, {priceN, plural, =0 {which is there already} other {{price} {currency}}}',
+    otherFeed:
+      '{forDc, select, none {} other {feed {forDc} with 12 V direct current}}{forDc, select, none {} other {{others, select, none {} other { and }}}}{others, select, none {} other {leave {others} off}}',
+    notTogether: 'do not run {name} together with the rest',
+  },
+  /** what comes back by itself */
+  repeat: {
+    noLength: 'it must run for some minutes each time',
+    neverStops: 'it would never stop: the time from one to the next must be longer than it runs',
+    afterTheEnd: 'the first begins after the outage has ended',
+    tooOften: 'that makes {count} times; {most} at most, so less often or a shorter outage',
+  },
   pump: {
     neverStops:
       'As much flows in as the pump lifts ({rateFraction} of its rate): it never stops, and the water rises.',

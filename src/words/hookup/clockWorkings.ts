@@ -1,6 +1,6 @@
-import { formatMoment } from '@/core/plan/clock'
+import { formatMoment } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
-import { formatDuration, formatNumber } from '@/core/quantity/format'
+import { formatDuration, formatNumber } from '@/words/format'
 import type { Working, WorkingStep, WorkingValue } from '../workings/working'
 import { timeConstantOf } from '@/core/risk/coolingHouse'
 import type { RiskClock } from '@/core/risk/riskClock'

@@ -1,5 +1,5 @@
 import type { AnsweredFinding } from '@/core/hazard/hazards'
-import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { LeverLoss } from '@/core/risk/byLosses'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'

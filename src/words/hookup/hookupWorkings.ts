@@ -1,4 +1,4 @@
-import { formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { Working, WorkingStep, WorkingValue } from '../workings/working'
 import { bankAh, bankOhm } from '@/core/storage/bank'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'

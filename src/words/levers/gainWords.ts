@@ -1,4 +1,4 @@
-import { formatDuration } from '@/core/quantity/format'
+import { formatDuration } from '@/words/format'
 import type { Gain } from '@/core/sizing/gain'
 import { gains } from '../en/gains'
 import { wordsOf } from '../translate'

@@ -1,6 +1,6 @@
-import { formatWindow } from '@/core/plan/clock'
+import { formatWindow } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
-import { formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatPercent, formatWatts } from '@/words/format'
 import type { GivesWay } from '@/core/sizing/givesWay'
 import { rules } from '../en/rules'
 import { wordsOf } from '../translate'

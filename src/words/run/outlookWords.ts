@@ -1,6 +1,6 @@
 import type { Plan } from '@/core/plan/document'
-import { momentOf } from '@/core/plan/momentOf'
-import { formatNumber, formatPercent } from '@/core/quantity/format'
+import { momentOf } from '@/words/momentOf'
+import { formatNumber, formatPercent } from '@/words/format'
 import { type LatestStop, latestStop } from '@/core/run/latestStop'
 import { nightAhead } from '@/core/run/nightAhead'
 import type { RunHead } from '@/core/run/runDocument'

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/document'
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import {
   formatDuration,
   formatExactDuration,
@@ -7,9 +7,9 @@ import {
   formatNumber,
   formatPercent,
   formatWatts,
-} from '@/core/quantity/format'
+} from '@/words/format'
 import type { Units } from '@/core/quantity/units'
-import { formatTemperature } from '@/core/reading/inUnits'
+import { formatTemperature } from '@/words/inUnits'
 import { contradiction } from '@/core/run/contradiction'
 import type { RunCaution } from '@/core/run/cautions'
 import type { Assumption } from '@/core/run/assumptions'

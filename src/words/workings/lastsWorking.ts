@@ -1,7 +1,7 @@
 import { dcEfficiency } from '@/core/conversion/dc'
 import { deliverableWh, middlePath, steadyHours } from '@/core/conversion/loss'
 import type { Plan } from '@/core/plan/document'
-import { momentOf } from '@/core/plan/momentOf'
+import { momentOf } from '@/words/momentOf'
 import type { Source } from '@/core/plan/schema'
 import {
   formatDuration,
@@ -10,7 +10,7 @@ import {
   formatNumber,
   formatPercent,
   formatWatts,
-} from '@/core/quantity/format'
+} from '@/words/format'
 import { interval80 } from '@/core/quantity/quantity'
 import type { ChainResult, SimulationResult } from '@/core/simulation/result'
 import { type LastsGate, runtimeAt } from '@/core/sizing/gates'

@@ -1,7 +1,7 @@
 import { deliverableWh, middlePath } from '@/core/conversion/loss'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/power'
-import { formatEnergy, formatHours, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatHours, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { Working, WorkingStep } from './working'
 import type { SimulationResult } from '@/core/simulation/result'
 import { bankAh, chargerAmps } from '@/core/storage/bank'

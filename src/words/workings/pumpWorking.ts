@@ -1,6 +1,6 @@
 import { inflowByHour, knownCycle } from '@/core/load/pump'
 import type { Pump, Scenario } from '@/core/plan/schema'
-import { formatNumber, formatPercent } from '@/core/quantity/format'
+import { formatNumber, formatPercent } from '@/words/format'
 import type { Working } from './working'
 import { pumpWorking as pumpWorkingWords } from '../en/workings/load'
 import { wordsOf } from '../translate'

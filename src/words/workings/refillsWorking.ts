@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/document'
-import { formatEnergy, formatNumber, formatPercent } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatPercent } from '@/words/format'
 import type { Working, WorkingStep } from './working'
 import type { RefillsGate } from '@/core/sizing/gates'
 import { runsText } from './runsAndBands'

@@ -1,4 +1,4 @@
-import { formatHours } from '@/core/quantity/format'
+import { formatHours } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { runsAndBands } from '../en/facts'
 import { wordsOf } from '../translate'

@@ -1,9 +1,10 @@
-import { formatDuration, formatExactDuration, formatNumber, formatPercent } from '@/core/quantity/format'
+import { formatDuration, formatExactDuration, formatNumber, formatPercent } from '@/words/format'
 import type { Working, WorkingStep, WorkingValue } from './working'
 import { bankUnits } from '@/core/storage/bank'
 import { type Judged, SEARCH_RUNS } from '@/core/sizing/search/search'
 import { searchWorking as searchWorkingWords } from '../en/workings/option'
 import type { Saying } from '../factWords'
+import { candidateName } from '../candidateName'
 import { sayTold } from '../sayTold'
 import { wordsOf } from '../translate'
 
@@ -32,7 +33,7 @@ export function searchWorking(
   }))
   const { price, owned } = candidate
   return {
-    title: candidate.name,
+    title: candidateName(candidate),
     steps: [
       ...hours,
       {

@@ -13,6 +13,7 @@ import { overLimit } from '@/server/limits'
 import { forVisitor, readJson } from '@/server/request'
 import { answer, refuse } from '@/server/respond'
 import { householdsRoute } from '@/words/en/server/requests'
+import { sayDocument } from '@/words/reading/sayDocument'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(householdsRoute)
@@ -44,7 +45,7 @@ export const POST = forVisitor(
       return refuse(
         422,
         'bad-request',
-        say('notMade', { path: household.faults[0].path, message: household.faults[0].message }),
+        say('notMade', { path: household.faults[0].path, message: sayDocument(household.faults[0].message) }),
         household.faults.slice(0, 20),
       )
     const id = randomUUID()

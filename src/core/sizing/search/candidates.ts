@@ -90,6 +90,8 @@ export const NO_CONSTRAINTS: SearchConstraints = {
 export interface SearchCandidate {
   id: string
   name: string
+  /** expansion batteries with it */
+  expansions: number
   source: Source
   /** what is still to be paid; null when not known */
   price: number | null
@@ -114,8 +116,7 @@ export function candidatesOf(stock: SearchStock, want: SearchConstraints): Searc
     const most = owned || source.bank ? 0 : (source.outfit?.expansion?.most ?? 0)
     for (let count = 0; count <= most; count++) {
       const made = most > 0 ? withExpansions(source, count) : source
-      const words = count > 0 ? ` with ${count === 1 ? 'one expansion' : `${count} expansions`}` : ''
-      add(candidateOf(count > 0 ? `${id}-${count}` : id, `${source.name}${words}`, made, owned))
+      add({ ...candidateOf(count > 0 ? `${id}-${count}` : id, made, owned), expansions: count })
     }
   }
   if (want.banks)
@@ -141,7 +142,7 @@ export function candidatesOf(stock: SearchStock, want: SearchConstraints): Searc
             chargerA,
             fittingsPrice: fittings.reduce((sum, { price }) => sum + price, 0),
           }
-          add({ ...candidateOf(id.slice(0, 64), name, sourceOfBank(base, fitted), false), fittings })
+          add({ ...candidateOf(id.slice(0, 64), sourceOfBank(base, fitted), false), fittings })
         }
   return [...found.values()]
 }
@@ -165,11 +166,12 @@ function banksOf(battery: Battery, inverter: Inverter): Bank[] {
   return banks
 }
 
-function candidateOf(id: string, name: string, source: Source, owned: boolean): SearchCandidate {
+function candidateOf(id: string, source: Source, owned: boolean): SearchCandidate {
   return {
     id,
-    name,
-    source: { ...source, id: 'main', name: name.slice(0, 80) },
+    name: source.name,
+    expansions: 0,
+    source: { ...source, id: 'main', name: source.name.slice(0, 80) },
     price: owned ? 0 : source.price,
     totalKg: totalWeightKg(source),
     pieces: piecesOf(source),

@@ -12,9 +12,11 @@ import Button from '@mui/material/Button'
 import { useEffect, useRef, useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import type { ColumnMapping } from '@/core/meter/columns'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { SelectField } from '@/ui/field/SelectField'
+import { useUnits } from '@/ui/field/units'
 import { fileLog } from '@/words/en/pages/meter'
+import { sayMeter } from '@/words/reading/sayMeter'
 import { wordsOf } from '@/words/translate'
 import { MeterClient } from '@/worker/meterClient'
 import type { MeterFile, MeterPreview } from '@/worker/meterJobs'
@@ -32,10 +34,13 @@ const VALUES = [
   { value: 'kWh each', words: say('energyOfEachIntervalKwh') },
   { value: 'Wh each', words: say('energyOfEachIntervalWh') },
 ] as const
+/** Stands for a date that is in the time's own column. */
+const WITH_TIME = 'with the time'
 const PREVIEWED = 6
 
 /** A file from a plug-in meter or smart plug: what its columns hold, what was read, what was found. */
 export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
+  const units = useUnits()
   const client = useRef<MeterClient | null>(null)
   const [file, setFile] = useState<File | null>(null)
   const [preview, setPreview] = useState<MeterPreview | null>(null)
@@ -108,9 +113,9 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
           />
           <SelectField
             label={say('dateIn')}
-            value={mapping.date === null ? say('withTheTime') : String(mapping.date)}
-            options={[{ value: say('withTheTime'), words: say('theSameColumnAsTheTime') }, ...columns]}
-            onChange={(value) => put({ date: value === 'with the time' ? null : Number(value) })}
+            value={mapping.date === null ? WITH_TIME : String(mapping.date)}
+            options={[{ value: WITH_TIME, words: say('theSameColumnAsTheTime') }, ...columns]}
+            onChange={(value) => put({ date: value === WITH_TIME ? null : Number(value) })}
           />
           <SelectField
             label={say('readingIn')}
@@ -198,7 +203,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
               <AccordionDetails>
                 <ul>
                   {read.refused.map(({ line, text, message }) => (
-                    <li key={line}>{say('line', { line, text, message })}</li>
+                    <li key={line}>{say('line', { line, text, message: sayMeter(message, units) })}</li>
                   ))}
                 </ul>
               </AccordionDetails>

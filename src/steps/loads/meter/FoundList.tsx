@@ -1,6 +1,6 @@
 import type { MeterFindings } from '@/core/meter/analyse'
 import type { MeterSamples } from '@/core/meter/samples'
-import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/core/quantity/format'
+import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import { foundList } from '@/words/en/pages/meter'
 import { wordsOf } from '@/words/translate'
 import styles from './MeterLog.module.css'

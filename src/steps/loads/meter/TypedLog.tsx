@@ -9,10 +9,12 @@ import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
 import { type TypedReading, readTyped } from '@/core/meter/typedReadings'
-import { formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatNumber, formatWatts } from '@/words/format'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import fields from '@/ui/field/field.module.css'
+import { useUnits } from '@/ui/field/units'
 import { typedLog } from '@/words/en/pages/meter'
+import { sayMeter } from '@/words/reading/sayMeter'
 import { wordsOf } from '@/words/translate'
 import styles from './MeterLog.module.css'
 
@@ -27,6 +29,7 @@ const typed = new Map<string, TypedReading[]>()
 
 /** Readings written down from a plug-in meter. */
 export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: MeterFindings) => void }) {
+  const units = useUnits()
   const runningW = load.behaviour.runningW.value
   const [rows, setRows] = useState<TypedReading[]>(() => typed.get(load.id) ?? [{ ...EMPTY }, { ...EMPTY }])
   useEffect(() => {
@@ -79,7 +82,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
       </Table>
       {read && !read.ok && filled.length > 1 && (
         <p role="alert" className={styles.trouble}>
-          {say('reading2', { row: read.row + 1, message: read.message })}
+          {say('reading2', { row: read.row + 1, message: sayMeter(read.message, units) })}
         </p>
       )}
       {read?.ok && (

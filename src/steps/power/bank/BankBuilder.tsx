@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { bankFaults } from '@/core/plan/bankFaults'
 import type { Bank, PowerSystem, Source } from '@/core/plan/power'
-import { formatEnergy, formatNumber, formatWatts } from '@/core/quantity/format'
+import { formatEnergy, formatNumber, formatWatts } from '@/words/format'
 import { bankAh, bankVolts, bankWarnings, bankWh, chargerAmps, refillHours } from '@/core/storage/bank'
 import { type BankLine as Line, arrangement } from '@/core/storage/bankLine'
 import { FieldScope } from '@/ui/field/FieldScope'
@@ -12,6 +12,7 @@ import { FieldTable } from '@/ui/field/FieldTable'
 import { changePowerSystem, changeSource } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { bankBuilder } from '@/words/en/pages/bank'
+import { sayDocument } from '@/words/reading/sayDocument'
 import { wordsOf } from '@/words/translate'
 import { BankDrawing } from './BankDrawing'
 import { BankNeeds } from './BankNeeds'
@@ -92,9 +93,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
                 })}
               .
             </p>
-            {faults.map(({ message }) => (
-              <p key={message} className={styles.trouble} role="alert">
-                {say('notTakenYet', { message })}
+            {faults.map(({ path, message }) => (
+              <p key={path} className={styles.trouble} role="alert">
+                {say('notTakenYet', { message: sayDocument(message) })}
               </p>
             ))}
             {draft && (

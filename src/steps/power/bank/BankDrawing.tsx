@@ -1,5 +1,5 @@
 import type { Bank } from '@/core/plan/power'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { bankAh, bankVolts } from '@/core/storage/bank'
 import { bankDrawing } from '@/words/en/pages/bank'
 import { wordsOf } from '@/words/translate'

@@ -3,6 +3,8 @@ import MuiTextField from '@mui/material/TextField'
 import { type KeyboardEvent, useState } from 'react'
 import { type BankLine as Line, readBankLine } from '@/core/storage/bankLine'
 import fields from '@/ui/field/field.module.css'
+import { useUnits } from '@/ui/field/units'
+import { sayBankLine } from '@/words/reading/sayBankLine'
 import { bankLine } from '@/words/en/pages/bank'
 import { wordsOf } from '@/words/translate'
 import styles from './bank.module.css'
@@ -11,6 +13,7 @@ const say = wordsOf(bankLine)
 
 /** A bank in one line, such as "4 × 12 V 100 Ah AGM": what is understood is said while it is typed, Enter takes it. */
 export function BankLine({ take }: { take: (line: Line) => void }) {
+  const units = useUnits()
   const [text, setText] = useState('')
   const reading = text.trim() ? readBankLine(text) : null
   const onKeyDown = (event: KeyboardEvent) => {
@@ -45,7 +48,9 @@ export function BankLine({ take }: { take: (line: Line) => void }) {
           aria-live="polite"
           data-testid="bank-line-said"
         >
-          {reading?.ok ? say('enterTakesIt', { understood: reading.line.understood }) : reading?.message}
+          {reading?.ok
+            ? say('enterTakesIt', { count: reading.line.count, battery: reading.line.battery.name })
+            : reading && sayBankLine(reading.message, units)}
         </span>
       </span>
     </div>

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { said } from '../../../../tests/support/saidTold'
 import { bankOf } from '@/catalog/equipment'
 import { BATTERIES } from '@/catalog/batteries'
 import type { Bank, PowerSystem } from '@/core/plan/power'
@@ -46,7 +47,7 @@ describe('a bank that is changed', () => {
 
   test('by a typed line keeps price and weight', () => {
     const reading = readBankLine('2S2P 12.8 V 200 Ah LiFePO4')
-    if (!reading.ok) throw new Error(reading.message)
+    if (!reading.ok) throw new Error(said(reading.message))
     expect(
       batteryOfLine(
         { ...reading.line, battery: { ...reading.line.battery, price: null, weightKg: null } },

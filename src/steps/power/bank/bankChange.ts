@@ -1,6 +1,6 @@
 import { bankSource } from '@/catalog/equipment'
 import type { Bank, PowerSystem, Source } from '@/core/plan/power'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { bankAh, bankVolts, sourceOfBank, usualReserve } from '@/core/storage/bank'
 import type { BankLine } from '@/core/storage/bankLine'
 import { bankChange } from '@/words/en/pages/bank'

@@ -1,11 +1,11 @@
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { bears } from '@/words/en/pages/equipment'
 import { wordsOf } from '@/words/translate'
 import type { FittingProps } from './FittingProps'
 import { useUnits } from '@/ui/field/units'
-import { formatTemperature } from '@/core/reading/inUnits'
+import { formatTemperature } from '@/words/inUnits'
 
 const say = wordsOf(bears)
 

@@ -3,7 +3,7 @@ import { Chart as ChartJs, type ChartOptions, LinearScale, PointElement, Scatter
 import Annotation from 'chartjs-plugin-annotation'
 import { useMemo, useRef } from 'react'
 import { Chart } from 'react-chartjs-2'
-import { formatNumber } from '@/core/quantity/format'
+import { formatNumber } from '@/words/format'
 import type { Judged } from '@/core/sizing/search/search'
 import type { Ink } from '@/ui/chart/chartInk'
 import { guideLine } from '@/ui/chart/guideLine'

@@ -8,7 +8,7 @@ import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { LIMITS } from '@/core/plan/limits'
-import { formatExactDuration, formatNumber, formatPercent } from '@/core/quantity/format'
+import { formatExactDuration, formatNumber, formatPercent } from '@/words/format'
 import { searchWorking } from '@/words/workings/searchWorking'
 import { madeOrBuilt } from '@/core/sizing/search/madeOrBuilt'
 import { type Goal, type Judged, frontOf, nearMisses, ranked } from '@/core/sizing/search/search'
@@ -18,12 +18,13 @@ import { rich } from '@/ui/rich'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { notify } from '@/ui/shell/notify'
 import { searchResults } from '@/words/en/pages/search'
+import { candidateName } from '@/words/candidateName'
 import { wordsOf } from '@/words/translate'
 import type { SearchState } from './useSearch'
 import styles from './search.module.css'
 import { useUnits } from '@/ui/field/units'
 import { useTold } from '@/ui/household/useTold'
-import { formatMass } from '@/core/reading/inUnits'
+import { formatMass } from '@/words/inUnits'
 
 const say = wordsOf(searchResults)
 
@@ -59,14 +60,15 @@ export function SearchResults(
   const money = (price: number | null) =>
     price === null ? say('priceNotKnown') : `${formatNumber(price, 0)} ${currency}`
   const hoursOf = ({ isBeyond, runtimeMin }: Judged) =>
-    `${isBeyond ? 'over ' : ''}${formatNumber(runtimeMin / 60, 1)} h`
+    say(isBeyond ? 'overSoManyHours' : 'soManyHours', { number: formatNumber(runtimeMin / 60, 1) })
   const keep = ({ candidate }: Judged) => {
-    const name = freshName(candidate.name.slice(0, LIMITS.nameLength), systems)
+    const found = candidateName(candidate).slice(0, LIMITS.nameLength)
+    const name = freshName(found, systems)
     store.getState().edit(
       addPowerSystem({
         id: freshId(name, systems),
         name,
-        sources: [{ ...candidate.source, name: candidate.name.slice(0, LIMITS.nameLength) }],
+        sources: [{ ...candidate.source, name: found }],
         note: say('foundByTheSearch'),
       }),
     )
@@ -79,7 +81,7 @@ export function SearchResults(
           <>
             {rich(say, 'isTheThatHoldsWithConfidence', {
               stage: stage === 'running' ? 'yes' : 'no',
-              candidate: best.candidate.name,
+              candidate: candidateName(best.candidate),
               b: (text) => <b>{text}</b>,
               goal: GOALS[goal],
               exactDuration: formatExactDuration(neededH * 60),
@@ -117,7 +119,7 @@ export function SearchResults(
       {picked && (
         <div className={styles.act}>
           <span>
-            <b>{picked.candidate.name}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
+            <b>{candidateName(picked.candidate)}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
             {picked.why && <span className={styles.short}>, {tell(picked.why)}</span>}
           </span>
           <span className={styles.lead} data-testid="buyer-must">
@@ -196,7 +198,7 @@ function JudgedTable(
           <TableRow key={one.candidate.id} data-picked={one === picked}>
             <TableCell>
               <Button variant="text" aria-pressed={one === picked} onClick={() => pick(one)}>
-                {one.candidate.name}
+                {candidateName(one.candidate)}
               </Button>
               {one.why && <div className={styles.short}>{tell(one.why)}</div>}
             </TableCell>
@@ -220,7 +222,7 @@ function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
   const facts = madeOrBuilt(candidate.source)
   return (
     <div>
-      <h4>{candidate.name}</h4>
+      <h4>{candidateName(candidate)}</h4>
       <dl className={styles.compare}>
         <dt>{say('price')}</dt>
         <dd>{money(candidate.price)}</dd>

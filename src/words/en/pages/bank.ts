@@ -25,7 +25,7 @@ export const bankDrawing = {
 export const bankLine = {
   inOneLine: 'In one line',
   text412V100AhAgm: '4 × 12 V 100 Ah AGM',
-  enterTakesIt: '{understood} · Enter takes it',
+  enterTakesIt: '{count} × {battery} · Enter takes it',
 }
 
 export const bankNeeds = {

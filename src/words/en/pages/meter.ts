@@ -15,7 +15,6 @@ export const fileLog = {
   meterFile: 'Meter file',
   timeIn: 'Time in',
   dateIn: 'Date in',
-  withTheTime: 'with the time',
   theSameColumnAsTheTime: 'the same column as the time',
   readingIn: 'Reading in',
   itIs: 'It is',

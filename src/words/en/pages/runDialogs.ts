@@ -91,6 +91,7 @@ export const readingDialog = {
 }
 
 export const sheetDialog = {
+  chargePercent: 'charge, %',
   notRead: 'not read',
   timeOfDay: 'time of day',
   dateAndTime: 'date and time',

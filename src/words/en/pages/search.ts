@@ -52,6 +52,8 @@ export const searchPanel = {
 }
 
 export const searchResults = {
+  soManyHours: '{number} h',
+  overSoManyHours: 'over {number} h',
   cheapest: 'cheapest',
   lightest: 'lightest',
   priceNotKnown: 'price not known',

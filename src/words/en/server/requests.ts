@@ -75,3 +75,10 @@ export const weatherRoute = {
   aForecastNeedsLatitude90To:
     'A forecast needs latitude (−90 to 90), longitude (−180 to 180), startsAt such as 2027-02-05T18:00, and hours (1 to 384).',
 }
+
+export const photoRoute = {
+  noId: 'The id of the photo could not be read.',
+  tooLarge: 'a photo is made smaller before it is sent',
+  noRun: 'There is no such run here. It may have been deleted.',
+  full: 'The household has {photos} photos or {megabytes} MB of them, which is the most. Delete an old run first.',
+}

@@ -10,6 +10,7 @@ import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { saveStored, storedHousehold } from '@/server/storedHousehold'
 import { isOf } from '@/server/visitor'
 import { householdRoute } from '@/words/en/server/requests'
+import { sayDocument } from '@/words/reading/sayDocument'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(householdRoute)
@@ -36,13 +37,18 @@ export const PUT = forVisitor<Params>(async ({ visitor, params, request }) => {
     return refuse(
       422,
       'bad-request',
-      say('notSaved', { path: first.path, message: first.message }),
+      say('notSaved', { path: first.path, message: sayDocument(first.message) }),
       household.faults.slice(0, 20),
     )
   }
   const busy = busyFault(household.household)
   if (busy)
-    return refuse(422, 'bad-request', say('notSaved', { path: busy.path, message: busy.message }), [busy])
+    return refuse(
+      422,
+      'bad-request',
+      say('notSaved', { path: busy.path, message: sayDocument(busy.message) }),
+      [busy],
+    )
   const outcome = await saveStored(
     visitor.userId,
     params.householdId,

@@ -7,6 +7,10 @@ import { photoFault } from '@/server/photo'
 import { forVisitor, readBytes } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
 import { isOf } from '@/server/visitor'
+import { photoRoute } from '@/words/en/server/requests'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(photoRoute)
 
 type Params = { householdId: string; runId: string; photoId: string }
 
@@ -27,19 +31,17 @@ export const GET = forVisitor<Params>(async ({ visitor, params: { householdId, r
 export const PUT = forVisitor<Params>(async ({ visitor, params, request }) => {
   const { householdId, runId, photoId } = params
   if (!isOf(visitor, householdId)) return refuse(404, 'not-found', NOT_FOUND)
-  if (!idSchema.safeParse(photoId).success)
-    return refuse(422, 'bad-request', 'The id of the photo could not be read.')
-  const reading = await readBytes(request, RUN_LIMITS.photoBytes, 'a photo is made smaller before it is sent')
+  if (!idSchema.safeParse(photoId).success) return refuse(422, 'bad-request', say('noId'))
+  const reading = await readBytes(request, RUN_LIMITS.photoBytes, say('tooLarge'))
   if (!reading.ok) return reading.refusal
   const fault = photoFault(reading.bytes)
   if (fault) return refuse(422, 'bad-request', fault)
-  if (!(await findRun(database(), householdId, runId)))
-    return refuse(404, 'not-found', 'There is no such run here. It may have been deleted.')
+  if (!(await findRun(database(), householdId, runId))) return refuse(404, 'not-found', say('noRun'))
   if (!(await keepPhoto(database(), householdId, runId, photoId, reading.bytes, new Date())))
     return refuse(
       409,
       'limit',
-      `The household has ${RUN_LIMITS.photos} photos or ${RUN_LIMITS.photosBytes / 1e6} MB of them, which is the most. Delete an old run first.`,
+      say('full', { photos: RUN_LIMITS.photos, megabytes: RUN_LIMITS.photosBytes / 1e6 }),
     )
   return answer({ kept: photoId })
 })

@@ -1,7 +1,7 @@
-import { formatNumber } from '../quantity/format'
-import type { Units } from '../quantity/units'
-import type { MeasureKind } from './measureRules'
-import { shownUnitOf } from './shownUnit'
+import { formatNumber } from './format'
+import type { Units } from '@/core/quantity/units'
+import type { MeasureKind } from '@/core/reading/measureRules'
+import { shownUnitOf } from '@/core/reading/shownUnit'
 
 const KEPT = { temperature: '°C', weight: 'kg', volume: 'L', fuel: 'L', length: 'm' } as const
 

@@ -1,11 +1,19 @@
+import { findThing, isKnownWord } from '@/catalog/appliances/findThing'
 import { averageAtRoomW } from '@/core/load/averageAtRoom'
 import { coldBoxBehaviour } from '@/core/load/coldBox'
 import { readLabel } from '@/core/load/label'
 import { type LineLoad, type LineReading, readLoadLine } from '@/core/load/loadLine'
 import { PLATE_KINDS, type PlateKind } from '@/core/plan/limits'
 import type { Behaviour } from '@/core/plan/schema'
+import { UNITS_OF } from '@/core/quantity/units'
 import type { Question } from '@/core/reading/facts'
-import { findThing, isKnownWord } from './findThing'
+import { understood } from '../en/understood'
+import { wordsOf } from '../translate'
+import { sayLine, sayQuestion } from './sayLine'
+import { understoodLine } from './understoodLine'
+
+const say = wordsOf(understood)
+const UNITS = UNITS_OF.metric
 
 /** What was understood of a line or a label, as one flat record; null where nothing was. */
 export interface Understood {
@@ -50,9 +58,9 @@ const hundredth = (value: number) => Math.round(value * 100) / 100
  * Reads one row: a load's line, `line<TAB>text`, or a label, `plate:motor<TAB>text`. Where it asks, the figures are those of
  * its first proposal.
  *
- * @example understoodLine('line\tlamp 9.5W 18:00-24:00', { mainsVolts: 120, roomC: 20 }).whDay // 57
+ * @example understoodRow('line\tlamp 9.5W 18:00-24:00', { mainsVolts: 120, roomC: 20 }).whDay // 57
  */
-export function understoodLine(row: string, around: Around): Understood {
+export function understoodRow(row: string, around: Around): Understood {
   const tab = row.indexOf('\t')
   const as = tab < 0 ? 'line' : row.slice(0, tab).trim()
   const text = tab < 0 ? row : row.slice(tab + 1)
@@ -61,7 +69,7 @@ export function understoodLine(row: string, around: Around): Understood {
   if (kind && PLATE_KINDS.includes(kind)) return ofLabel(text, kind, around)
   return {
     ...NOTHING,
-    message: `“${as}” is not known; “line” or “plate:” and one of ${PLATE_KINDS.join(', ')} would be right.`,
+    message: say('unknownRow', { said: as, kinds: PLATE_KINDS.join(', ') }),
   }
 }
 
@@ -69,19 +77,21 @@ function ofLine(text: string, { mainsVolts, roomC }: Around): Understood {
   const read = (line: string): LineReading =>
     readLoadLine(line, { mainsVolts, roomC, find: findThing, isKnownWord })
   const reading = read(text)
-  if (reading.status === 'refuse') return { ...NOTHING, unread: reading.unread, message: reading.message }
+  if (reading.status === 'refuse')
+    return { ...NOTHING, unread: reading.unread, message: sayLine(reading.message, UNITS) }
   if (reading.status === 'read') return { ...ofLoad(reading.load, roomC), status: 'read' }
   const meant = reading.question.meant[0]
   const proposal = meant && read(meant.text)
   return {
     ...(proposal?.status === 'read' ? ofLoad(proposal.load, roomC) : { ...NOTHING, name: reading.name }),
     status: 'ask',
-    unread: reading.unread,
+    unread: [...reading.unread, ...(reading.left ?? []).map((one) => sayLine(one, UNITS))],
     question: worded(reading.question),
   }
 }
 
-function ofLoad({ name, count, behaviour, start, medical, understood }: LineLoad, roomC: number): Understood {
+function ofLoad(load: LineLoad, roomC: number): Understood {
+  const { name, count, behaviour, start, medical } = load
   return {
     ...NOTHING,
     name,
@@ -92,14 +102,14 @@ function ofLoad({ name, count, behaviour, start, medical, understood }: LineLoad
     startW: start && hundredth(start.watts.value),
     defrostW: behaviour.kind === 'cycling' && behaviour.defrost ? behaviour.defrost.watts.value : null,
     medical,
-    message: understood,
+    message: understoodLine(load, roomC, UNITS),
   }
 }
 
 function ofLabel(text: string, kind: PlateKind, { mainsVolts, roomC }: Around): Understood {
   const reading = readLabel(text, kind, mainsVolts)
-  if (reading.kind === 'empty') return { ...NOTHING, message: 'Nothing is written here.' }
-  if (reading.kind === 'refused') return { ...NOTHING, message: reading.message }
+  if (reading.kind === 'empty') return { ...NOTHING, message: say('nothing') }
+  if (reading.kind === 'refused') return { ...NOTHING, message: sayLine(reading.message, UNITS) }
   if (reading.kind === 'question') {
     const meant = reading.question.meant[0]
     const proposal = meant && readLabel(meant.text, kind, mainsVolts)
@@ -115,7 +125,7 @@ function ofLabel(text: string, kind: PlateKind, { mainsVolts, roomC }: Around): 
         ...found,
         status: 'ask',
         unread: reading.unread,
-        question: `${reading.unread.map((piece) => `“${piece}”`).join(', ')} not understood. Use the rest?`,
+        question: say('notUnderstood', { pieces: reading.unread.map((piece) => `“${piece}”`).join(', ') }),
       }
     : { ...found, status: 'read' }
 }
@@ -143,5 +153,7 @@ function inRoomW(averageW: number, kind: PlateKind, roomC: number): number {
   return averageAtRoomW({ ...box, averageW: { ...box.averageW, value: averageW } }, roomC)
 }
 
-const worded = ({ message, meant }: Question) =>
-  [message, ...meant.map(({ words, text }) => `${words}: “${text}”`)].join(' · ')
+function worded(question: Question): string {
+  const { message, meant } = sayQuestion(question, UNITS)
+  return [message, ...meant.map(({ words, text }) => `${words}: “${text}”`)].join(' · ')
+}

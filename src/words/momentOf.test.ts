@@ -1,9 +1,9 @@
 import { expect, test } from '@jest/globals'
-import { planWith, constant, exactSource, loadOf } from '../../../tests/support/samplePlan'
+import { planWith, constant, exactSource, loadOf } from '../../tests/support/samplePlan'
 import { answerText } from '@/words/answer/answerParts'
-import { evaluate } from '../../../tests/support/saidEvaluation'
-import { UNITS_OF } from '../quantity/units'
-import { formatClock } from './clock'
+import { evaluate } from '../../tests/support/saidEvaluation'
+import { UNITS_OF } from '@/core/quantity/units'
+import { formatClock } from '@/words/clock'
 import { momentOf } from './momentOf'
 
 test.each([

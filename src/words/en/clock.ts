@@ -1,0 +1,30 @@
+/** Times and dates. */
+export const clockWords = {
+  am: '{clock} am',
+  pm: '{clock} pm',
+  moment: '{day} {clock}',
+  date: '{day} {month} {year}',
+  days: {
+    mon: 'Monday',
+    tue: 'Tuesday',
+    wed: 'Wednesday',
+    thu: 'Thursday',
+    fri: 'Friday',
+    sat: 'Saturday',
+    sun: 'Sunday',
+  },
+  months: {
+    jan: 'Jan',
+    feb: 'Feb',
+    mar: 'Mar',
+    apr: 'Apr',
+    may: 'May',
+    jun: 'Jun',
+    jul: 'Jul',
+    aug: 'Aug',
+    sep: 'Sep',
+    oct: 'Oct',
+    nov: 'Nov',
+    dec: 'Dec',
+  },
+} as const
