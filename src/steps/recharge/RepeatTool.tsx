@@ -9,8 +9,9 @@ import { repeated } from '@/core/refill/repeated'
 import { ClockInput } from '@/ui/field/ClockInput'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { useTold } from '@/ui/household/useTold'
+import { useUnits } from '@/ui/field/units'
 import { repeatTool } from '@/words/en/pages/recharge'
+import { sayTold } from '@/words/sayTold'
 import { wordsOf } from '@/words/translate'
 import own from './GivesWay.module.css'
 import styles from './recharge.module.css'
@@ -40,7 +41,7 @@ export function RepeatTool(props: {
   onChange: (part: Partial<ChargingTimes>) => void
 }) {
   const { startsAt, outageMin, charging, has, onChange } = props
-  const tell = useTold()
+  const units = useUnits()
   const startMin = epochMinute(startsAt)
   const [chosen, setWhat] = useState<What>('grid')
   const what = chosen === 'grid' || has[chosen] ? chosen : 'grid'
@@ -65,7 +66,7 @@ export function RepeatTool(props: {
     plan()
   } catch (error) {
     if (!(error instanceof ToldError)) throw error
-    trouble = tell(error.fact)
+    trouble = sayTold(error.fact, { units, startsAt })
   }
   return (
     <div className={own.editor} role="group" aria-label={say('whatComesBack')}>

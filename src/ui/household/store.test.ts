@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { inWords } from '../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { equipmentClass, sourceOf } from '@/catalog/equipment'
 import { planOf } from '@/core/plan/planOf'
@@ -162,7 +163,7 @@ describe('edits leave a valid household', () => {
     const copy = structuredClone(before)
     const next = edit(before)
     expect(before).toEqual(copy)
-    expect(readHousehold(next)).toMatchObject({ ok: true })
+    expect(inWords(readHousehold(next))).toMatchObject({ ok: true })
     return next
   }
 
@@ -221,7 +222,7 @@ describe('several sources in a power system', () => {
     const one = removeSource(id, 'second')(two)
     expect(sourcesOf(one)).toHaveLength(1)
     expect(sourceIdOf(one)).toBe('main')
-    expect(readHousehold(one).ok).toBe(true)
+    expect(inWords(readHousehold(one)).ok).toBe(true)
   })
 
   test('what followed the removed one follows what it followed; the last source stays', () => {
@@ -229,7 +230,7 @@ describe('several sources in a power system', () => {
       id,
       third(),
     )(addSource(id, { ...second(), afterSourceId: 'main' })(demoHousehold()))
-    expect(readHousehold(three).ok).toBe(true)
+    expect(inWords(readHousehold(three)).ok).toBe(true)
     const two = removeSource(id, 'second')(three)
     expect(sourcesOf(two).map(({ afterSourceId }) => afterSourceId)).toEqual([null, 'main'])
     const household = demoHousehold()
@@ -240,7 +241,10 @@ describe('several sources in a power system', () => {
   test('own equipment is kept beside the catalogue; none leaves no trace', () => {
     const mine = { ...equipmentClass('station-2000'), id: 'mine', owned: true }
     const kept = keepEquipment([mine])(demoHousehold())
-    expect(readHousehold(kept)).toMatchObject({ ok: true, household: { equipment: [{ id: 'mine' }] } })
+    expect(inWords(readHousehold(kept))).toMatchObject({
+      ok: true,
+      household: { equipment: [{ id: 'mine' }] },
+    })
     expect(keepEquipment([])(kept)).toEqual(demoHousehold())
   })
 
@@ -250,7 +254,7 @@ describe('several sources in a power system', () => {
     const bank = household.powerSystems.find(({ sources }) => sources[0].bank)!
     bank.sources[0].bank!.series = 5
     household.powerSystems[1].sources[0].outfit!.input.solar!.lowV = 90
-    const reading = readHousehold(household)
+    const reading = inWords(readHousehold(household))
     expect(reading.ok ? [] : reading.faults.map(({ message }) => message)).toEqual([
       expect.stringMatching(/all of them are away/),
       expect.stringMatching(/lowest volts of the window/),

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals'
+import { candidateName } from '@/words/candidateName'
 import { said } from '../../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { searchStock } from '@/catalog/searchStock'
@@ -23,7 +24,7 @@ describe('candidates', () => {
   const all = candidatesOf(stock, NO_CONSTRAINTS)
 
   test('stations with each number of expansions, and every bank whose volts fit its inverter', () => {
-    const names = all.map(({ name }) => name)
+    const names = all.map(candidateName)
     expect(names).toContain('2 kWh station with 2 expansions')
     expect(names).toContain('2S1P 12.8 V 200 Ah LiFePO4, 3 kVA inverter-charger, 24 V, 120/240 V')
     expect(names.filter((name) => name.startsWith('1S') && name.includes('12 V 110 Ah AGM'))).not.toContain(

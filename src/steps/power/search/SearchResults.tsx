@@ -60,7 +60,9 @@ export function SearchResults(
   const money = (price: number | null) =>
     price === null ? say('priceNotKnown') : `${formatNumber(price, 0)} ${currency}`
   const hoursOf = ({ isBeyond, runtimeMin }: Judged) =>
-    say(isBeyond ? 'overSoManyHours' : 'soManyHours', { number: formatNumber(runtimeMin / 60, 1) })
+    isBeyond
+      ? say('overSoManyHours', { number: formatNumber(runtimeMin / 60, 1) })
+      : say('soManyHours', { number: formatNumber(runtimeMin / 60, 1) })
   const keep = ({ candidate }: Judged) => {
     const found = candidateName(candidate).slice(0, LIMITS.nameLength)
     const name = freshName(found, systems)
