@@ -8,7 +8,7 @@ import {
 } from '@/words/format'
 import type { Units } from '@/core/quantity/units'
 import { formatLength, formatMass, formatOpening, formatTemperature, formatVolume } from '@/words/inUnits'
-import { eitherOf, listed } from './run/listed'
+import { eitherOf, listed } from './listed'
 import { formatDate } from './clock'
 import { formatMoment } from '@/words/clock'
 import { factWords } from './en/facts'

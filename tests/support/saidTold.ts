@@ -8,7 +8,7 @@ import { meter } from '@/words/en/reading/meter'
 import { plate } from '@/words/en/reading/plate'
 import { sheet } from '@/words/en/reading/sheet'
 import { told } from '@/words/en/told'
-import { sayToldFrom } from '@/words/sayTold'
+import { sayToldFrom } from '@/words/sayToldFrom'
 
 /** The messages of every fact of the core. */
 export const FACTS = {

@@ -1,26 +1,15 @@
 'use client'
 import Tooltip from '@mui/material/Tooltip'
-import { term as termWords } from '@/words/en/ui/help'
-import { wordsOf } from '@/words/translate'
-import { entryOf } from './glossary'
+import { Meaning } from '../shell/lazy'
 import styles from './help.module.css'
-
-const say = wordsOf(termWords)
+import { termOf } from './terms'
 
 /** A label; where its word may be new, it is dotted and says what it means under the pointer or a long touch. */
 export function Term({ label }: { label: string }) {
-  const entry = entryOf(label)
-  if (!entry) return <>{label}</>
+  const id = termOf(label)
+  if (!id) return <>{label}</>
   return (
-    <Tooltip
-      describeChild
-      enterDelay={400}
-      title={
-        <>
-          {entry.meaning} <em>{say('forExample', { example: entry.example })}</em>
-        </>
-      }
-    >
+    <Tooltip describeChild enterDelay={400} title={<Meaning id={id} />}>
       <span className={styles.term}>{label}</span>
     </Tooltip>
   )

@@ -1,32 +1,20 @@
-import { glossary } from '@/words/en/ui/glossary'
+import { meanings } from '@/words/en/ui/meanings'
 import { wordsOf } from '@/words/translate'
+import { TERMS, type Term, type TermId } from './terms'
 
-const say = wordsOf(glossary)
+const say = wordsOf(meanings)
 
 /** A word of the field: what it means in one sentence, and an example. */
-export interface GlossaryEntry {
-  term: string
+export interface GlossaryEntry extends Term {
   meaning: string
   example: string
-  /** labels on the pages that mean this, beside the term itself */
-  labels: readonly string[]
 }
 
+/** What a term means, with an example. */
+export const meaningOf = (id: TermId): Pick<GlossaryEntry, 'meaning' | 'example'> => ({
+  meaning: say(`${id}.meaning`),
+  example: say(`${id}.example`),
+})
+
 /** The words a newcomer may not know, in the order of the alphabet. */
-export const GLOSSARY: readonly GlossaryEntry[] = (Object.keys(glossary) as (keyof typeof glossary)[]).map(
-  (id) => ({
-    term: say(`${id}.term`),
-    meaning: say(`${id}.meaning`),
-    example: say(`${id}.example`),
-    labels: say(`${id}.labels`).split('|').filter(Boolean),
-  }),
-)
-
-const byLabel = new Map(
-  GLOSSARY.flatMap((entry) =>
-    [entry.term, ...entry.labels].map((label): [string, GlossaryEntry] => [label.toLowerCase(), entry]),
-  ),
-)
-
-/** What a label of a page means, where it may be new; null where everybody knows. */
-export const entryOf = (label: string): GlossaryEntry | null => byLabel.get(label.toLowerCase()) ?? null
+export const GLOSSARY: readonly GlossaryEntry[] = TERMS.map((entry) => ({ ...entry, ...meaningOf(entry.id) }))

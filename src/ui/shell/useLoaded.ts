@@ -1,7 +1,11 @@
 import { useEffect, useState } from 'react'
+import { whenSettled } from './whenIdle'
+
+/** It is there by then, however busy the page is, ms. */
+const LATEST_MS = 1500
 
 /**
- * A part of the program that the first paint does without, fetched as soon as the page stands.
+ * A part of the program that the first paint does without, fetched when the page stands and rests.
  *
  * @param load a constant of the caller
  * @returns null until it is there
@@ -10,11 +14,14 @@ export function useLoaded<T extends object>(load: () => Promise<T>): T | null {
   const [loaded, setLoaded] = useState<T | null>(null)
   useEffect(() => {
     let isGone = false
-    void load().then((part) => {
-      if (!isGone) setLoaded(part)
-    })
+    const takeBack = whenSettled(() => {
+      void load().then((part) => {
+        if (!isGone) setLoaded(part)
+      })
+    }, LATEST_MS)
     return () => {
       isGone = true
+      takeBack()
     }
   }, [load])
   return loaded

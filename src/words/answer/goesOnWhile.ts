@@ -1,6 +1,6 @@
 import type { HangsOn } from '@/core/sizing/answer'
 import { goesOnWhile as goesOnWhileWords } from '../en/facts'
-import { listed } from '../run/listed'
+import { listed } from '../listed'
 import { wordsOf } from '../translate'
 
 const say = wordsOf(goesOnWhileWords)

@@ -24,11 +24,6 @@ export const compareWords = {
   loads: 'Loads',
 }
 
-export const listed = {
-  and: '{names} and {at}',
-  or: '{names} or {at}',
-}
-
 export const outlookWords = {
   itIsOverWithinTheHour: 'It is over within the hour: run it to its end.',
   hToAbout: '{number} h to about ±{percent}',

@@ -1,7 +1,7 @@
 import type { Told } from '@/core/quantity/told'
 import { type Units } from '@/core/quantity/units'
 import { bankLine } from '../en/reading/bankLine'
-import { sayToldFrom } from '../sayTold'
+import { sayToldFrom } from '../sayToldFrom'
 
 const say = sayToldFrom(bankLine)
 

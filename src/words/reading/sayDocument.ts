@@ -2,7 +2,7 @@ import type { Fault } from '@/core/plan/fault'
 import type { Told } from '@/core/quantity/told'
 import { UNITS_OF } from '@/core/quantity/units'
 import { document } from '../en/reading/document'
-import { sayToldFrom } from '../sayTold'
+import { sayToldFrom } from '../sayToldFrom'
 
 const say = sayToldFrom(document)
 

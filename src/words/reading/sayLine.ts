@@ -4,7 +4,7 @@ import type { Question } from '@/core/reading/facts'
 import { field } from '../en/reading/field'
 import { line } from '../en/reading/line'
 import { plate } from '../en/reading/plate'
-import { sayToldFrom } from '../sayTold'
+import { sayToldFrom } from '../sayToldFrom'
 
 const say = sayToldFrom({ ...field, ...line, ...plate })
 

@@ -2,7 +2,7 @@ import type { Told } from '@/core/quantity/told'
 import type { Units } from '@/core/quantity/units'
 import { field } from '../en/reading/field'
 import { meter } from '../en/reading/meter'
-import { sayToldFrom } from '../sayTold'
+import { sayToldFrom } from '../sayToldFrom'
 
 const say = sayToldFrom({ ...field, ...meter })
 

@@ -3,7 +3,7 @@ import type { Units } from '@/core/quantity/units'
 import { document } from '../en/reading/document'
 import { field } from '../en/reading/field'
 import { sheet } from '../en/reading/sheet'
-import { sayToldFrom } from '../sayTold'
+import { sayToldFrom } from '../sayToldFrom'
 
 const say = sayToldFrom({ ...document, ...field, ...sheet })
 

@@ -9,7 +9,7 @@ import { told } from '@/core/quantity/told'
 import type { Units } from '@/core/quantity/units'
 import { understood } from '../en/understood'
 import { NONE } from '../factWords'
-import { listed } from '../run/listed'
+import { listed } from '../listed'
 import { wordsOf } from '../translate'
 import { sayLine } from './sayLine'
 

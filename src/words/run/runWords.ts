@@ -19,7 +19,7 @@ import { chargeOfBand } from '@/core/run/runBand'
 import { type EntryOf, type RunHead, minuteOf } from '@/core/run/runDocument'
 import type { Unknown } from '@/core/run/unknowns'
 import { AT } from '@/core/simulation/places'
-import { listed } from './listed'
+import { listed } from '../listed'
 import { runWords } from '../en/runs'
 import { wordsOf } from '../translate'
 

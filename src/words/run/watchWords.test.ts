@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { planOf } from '@/core/plan/planOf'
 import { constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
-import { listed } from './listed'
+import { listed } from '../listed'
 import { watchWords } from './watchWords'
 
 test('what is on the battery, and what to look at', () => {

@@ -1,7 +1,7 @@
 import { servesFor } from '@/core/load/servesFor'
 import type { Plan } from '@/core/plan/document'
 import { leftOutWhy } from '@/core/simulation/compile'
-import { listed } from './listed'
+import { listed } from '../listed'
 import { watchWords as watchWordsWords } from '../en/runs'
 import { wordsOf } from '../translate'
 

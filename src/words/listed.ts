@@ -1,5 +1,5 @@
-import { listed as listedWords } from '../en/runs'
-import { wordsOf } from '../translate'
+import { listed as listedWords } from './en/listed'
+import { wordsOf } from './translate'
 
 const say = wordsOf(listedWords)
 

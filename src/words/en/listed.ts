@@ -1,0 +1,5 @@
+/** Names in a row. */
+export const listed = {
+  and: '{names} and {at}',
+  or: '{names} or {at}',
+}
