@@ -23,6 +23,7 @@ import {
 } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { useAdvice } from '@/ui/household/useAdvice'
+import { useSeen } from '@/ui/household/useSeen'
 import { usePageKeys } from '@/ui/shell/useShortcuts'
 import { wordsOf } from '@/words/translate'
 import type { SimulationClient } from '@/worker/simulationClient'
@@ -46,7 +47,8 @@ const ORDERS = { hours: byHours<SaidLever>, losses: byLosses<SaidLever> }
  */
 export function BuysHours({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
-  const tried = useAdvice(ask)
+  const { element, isSeen } = useSeen<HTMLElement>()
+  const tried = useAdvice(ask, isSeen)
   const [wanted, setWanted] = useState<Aim>('hours')
   const losesNothing = !tried?.some(({ loss }) => loss !== null)
   const aim = losesNothing ? 'hours' : wanted
@@ -78,7 +80,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
       : !('loadId' in change) || known.has(change.loadId),
   )
   return (
-    <section aria-label={say('whatAddsHours')}>
+    <section ref={element} aria-label={say('whatAddsHours')}>
       <h2>{say('whatAddsHours')}</h2>
       {!losesNothing && (
         <ToggleButtonGroup

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { startTransition, useEffect, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
@@ -36,13 +36,14 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
       if (isBusy) client.dispose()
       isBusy = true
       const show = (found: T) => {
-        if (mine === asked) setAdvice(found)
+        // what is known so far never holds a key up
+        if (mine === asked) startTransition(() => setAdvice(found))
       }
       const found = await ask(client, planOf(store.getState().household), show).catch(() => null)
       if (mine !== asked) return
       isBusy = false
       // advice that could not be computed must not leave that of the plan before on show
-      setAdvice(found)
+      startTransition(() => setAdvice(found))
     }
     // at first the answer itself and its curves have the machine to themselves
     let isFirst = !hasAnswer(store.getState())
