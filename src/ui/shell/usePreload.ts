@@ -1,11 +1,16 @@
 import { useEffect } from 'react'
 import { whenIdle } from './whenIdle'
 
-/** A page is at rest so long after it was drawn, even where it never gets quite still. */
-const AT_REST_MS = 2500
+/** Nobody has touched anything for so long: what comes now is in nobody's way. */
+const AT_REST_MS = 7000
+/** After a first touch the page's answer to it comes first. */
+const AFTER_TOUCH_MS = 600
 const LATEST_MS = 6000
 
-/** Fetches what will soon be opened while the page has nothing else to do, one after the other, so that it opens at the key. */
+/**
+ * Fetches what will soon be opened, one after the other, so that it opens at the key: from somebody's first touch on, or when the
+ * page has long been at rest.
+ */
 export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
   useEffect(() => {
     let isOver = false
@@ -13,9 +18,21 @@ export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
       if (isOver || i === loaders.length) return
       whenIdle(() => void loaders[i]().finally(() => next(i + 1)), LATEST_MS)
     }
-    const timer = setTimeout(() => next(0), AT_REST_MS)
+    let timer = setTimeout(() => next(0), AT_REST_MS)
+    const touched = new AbortController()
+    for (const kind of ['pointerdown', 'pointermove', 'keydown'])
+      addEventListener(
+        kind,
+        () => {
+          touched.abort()
+          clearTimeout(timer)
+          timer = setTimeout(() => next(0), AFTER_TOUCH_MS)
+        },
+        { passive: true, signal: touched.signal },
+      )
     return () => {
       isOver = true
+      touched.abort()
       clearTimeout(timer)
     }
     // the loaders are constants of the caller
