@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, readdirSync, statSync, statfsSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { hintFirstScripts } from './compileHints.mjs'
+import { hintScripts } from './compileHints.mjs'
 import { ROOT } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
@@ -32,7 +32,14 @@ export async function ensureModules() {
   writeFileSync(stamp, lock)
 }
 
-const SOURCES = ['src', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
+const SOURCES = [
+  'src',
+  'next.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+  'cli/messageLoader.cjs',
+  'cli/compileHints.mjs',
+]
 
 /** What the server works out in threads of its own: src/server/*.thread.ts. */
 const THREADS = ['firstAnswer', 'powerStation']
@@ -57,7 +64,7 @@ export async function ensureBuild() {
     },
   )
   if (status === 0) {
-    hintFirstScripts(join(ROOT, '.next'))
+    hintScripts(join(ROOT, '.next'))
     return bundleThreads()
   }
   console.error(`${stdout}\n${stderr}`)

@@ -4,10 +4,10 @@ import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 
-/** Runs it as the build does. @returns how many scripts pages begin with */
-function hintFirstScripts(next: string): number {
+/** Runs it as the build does. @returns how many scripts got the hint */
+function hintScripts(next: string): number {
   const script = join(__dirname, '../../cli/compileHints.mjs')
-  const code = `import { hintFirstScripts } from ${JSON.stringify(script)}; console.log(hintFirstScripts(${JSON.stringify(next)}))`
+  const code = `import { hintScripts } from ${JSON.stringify(script)}; console.log(hintScripts(${JSON.stringify(next)}))`
   return Number(spawnSync(process.execPath, ['--input-type=module', '-e', code], { encoding: 'utf8' }).stdout)
 }
 
@@ -18,6 +18,7 @@ function madeBuild(): string {
   mkdirSync(join(next, 'server/app/page'), { recursive: true })
   for (const name of ['frame', 'page', 'later'])
     writeFileSync(join(next, `static/chunks/${name}.js`), `${name}()`)
+  writeFileSync(join(next, 'static/chunks/large.js'), `large();${' '.repeat(60_000)}`)
   writeFileSync(
     join(next, 'build-manifest.json'),
     JSON.stringify({ rootMainFiles: ['static/chunks/frame.js'] }),
@@ -30,19 +31,20 @@ function madeBuild(): string {
 }
 
 describe('scripts that are compiled while they arrive', () => {
-  test('those of the frame and those a page begins with, and no others', () => {
+  test('those of the frame, those a page begins with, and large ones; no others', () => {
     const next = madeBuild()
-    expect(hintFirstScripts(next)).toBe(2)
+    expect(hintScripts(next)).toBe(3)
     const script = (name: string) => readFileSync(join(next, `static/chunks/${name}.js`), 'utf8')
     expect(script('frame')).toBe('//# allFunctionsCalledOnLoad\nframe()')
     expect(script('page')).toBe('//# allFunctionsCalledOnLoad\npage()')
+    expect(script('large')).toMatch(/^\/\/# allFunctionsCalledOnLoad\nlarge/)
     expect(script('later')).toBe('later()')
   })
 
   test('once, however often it is done', () => {
     const next = madeBuild()
-    hintFirstScripts(next)
-    hintFirstScripts(next)
+    hintScripts(next)
+    hintScripts(next)
     expect(readFileSync(join(next, 'static/chunks/page.js'), 'utf8')).toBe(
       '//# allFunctionsCalledOnLoad\npage()',
     )
