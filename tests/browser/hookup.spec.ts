@@ -149,7 +149,7 @@ test('a bank from parts to its parts list', async ({ page }) => {
   await expect(working).toBeHidden()
 })
 
-test('network gear on 12 V: its outlet, plug, lead and converter, and what they cost', async ({ page }) => {
+test('@soak network gear on 12 V: its outlet, plug, lead and converter, and what they cost', async ({ page }) => {
   await openSample(page, 'loads')
   await page.getByRole('table').getByRole('button', { name: 'Fibre, router, switch', exact: true }).click()
   const load = page.getByLabel('The selected load')
@@ -183,7 +183,7 @@ test('network gear on 12 V: its outlet, plug, lead and converter, and what they 
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
 })
 
-test('a cellar pump in the rain: its pit on the clock, by keyboard alone', async ({ page }) => {
+test('@soak a cellar pump in the rain: its pit on the clock, by keyboard alone', async ({ page }) => {
   await openSample(page, 'hookup')
   await page.keyboard.press(',')
   await expect(page.getByTestId('answer')).toContainText('November flood')

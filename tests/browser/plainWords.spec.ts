@@ -285,6 +285,7 @@ test('nothing scrolls sideways at 320 pixels', async ({ page }) => {
     'power?tab=own',
     'runtime',
     'recharge',
+    'hookup',
     'run',
   ]) {
     await page.goto(`/h/${id}/${path}`)
