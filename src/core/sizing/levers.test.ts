@@ -123,7 +123,7 @@ describe('what to measure next', () => {
         }),
       ],
     )
-    expect(measureNext(plan, 200)[0]).toMatchObject({ loadId: null, name: expect.stringMatching(/own draw/) })
+    expect(measureNext(plan, 200)[0]).toMatchObject({ loadId: null, name: plan.powerSystem.sources[0].name })
   })
 })
 

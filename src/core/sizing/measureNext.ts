@@ -8,8 +8,9 @@ import { runtimesOf } from './runtimes'
 
 /** What measuring one load, or a station’s own draw, would do to the band of the runtime, minutes. */
 export interface MeasureNext {
-  /** null for a station’s own draw */
+  /** null for a source’s own draw */
   loadId: string | null
+  /** of the load, or of the source whose own draw it is */
   name: string
   now: { p10: number; p90: number }
   then: { p10: number; p90: number }
@@ -53,7 +54,7 @@ export function measureNext(plan: Plan, runs = RUNS, seed = DEFAULT_SEED): Measu
     .filter(({ lossRule, noLoadW }) => lossRule === 'efficiency' && isPoor(noLoadW))
     .map((source) => ({
       loadId: null,
-      name: `${source.name}’s own draw`,
+      name: source.name,
       now,
       then: band({
         ...plan,

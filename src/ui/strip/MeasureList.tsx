@@ -22,11 +22,13 @@ export function MeasureList(props: {
   return (
     <ol style={{ margin: '4px 0 16px', paddingLeft: 18 }} className="figures">
       {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
-        <li key={name}>
+        <li key={loadId ?? `of ${name}`}>
           {select && loadId !== null ? (
             <Button variant="text" onClick={() => select(loadId)}>
               {name}
             </Button>
+          ) : loadId === null ? (
+            say('itsOwnDraw', { name })
           ) : (
             name
           )}{' '}

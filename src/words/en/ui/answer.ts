@@ -31,6 +31,7 @@ export const heldTexts = {
 }
 
 export const measureList = {
+  itsOwnDraw: '{name}’s own draw',
   whatIsWorthMeasuringIsBeing: 'What is worth measuring is being worked out…',
   nothingLeftToMeasureWouldNarrow: 'Nothing left to measure would narrow the answer by much.',
   wouldNarrowTheBandFromTo: 'would narrow the band from {duration} to {duration2}',
