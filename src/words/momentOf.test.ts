@@ -12,7 +12,7 @@ test.each([
   ['09:30', '9:30 am'],
   ['12:00', '12:00 pm'],
   ['18:05', '6:05 pm'],
-  ['24:00', '12:00 am'],
+  ['24:00', 'midnight'],
 ])('%s is %s on a clock of twelve hours', (clock, words) => {
   expect(formatClock(clock, '12 h')).toBe(words)
   expect(formatClock(clock, '24 h')).toBe(clock)
@@ -26,4 +26,9 @@ test('a moment and the whole sentence follow the household’s clock', () => {
   const { answer } = evaluate(plan, { runs: 20 })
   expect(answerText(answer)).toMatch(/from Friday 6:00 pm/)
   expect(answerText(answer)).not.toMatch(/\b(1[3-9]|2[0-3]):\d\d/)
+})
+
+test('a moment that never comes is told so', () => {
+  const plan = planWith([loadOf(constant(200))], [exactSource()])
+  expect(momentOf(plan, Infinity, 10)).toBe('not in sight')
 })

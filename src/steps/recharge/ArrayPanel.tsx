@@ -22,6 +22,7 @@ import { WindowFields } from '@/ui/equipment/WindowFields'
 import { changePanels, changeRefill, changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { arrayPanel } from '@/words/en/pages/array'
+import { MONTH_NAMES } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
 import { arrayFields } from './arrayFields'
 import { ControllerFields } from './ControllerFields'
@@ -102,10 +103,10 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             <MonthChart {...yields} neededWh={neededWh} month={month} />
             <p className={styles.small}>
               {say('aClearDayGivesMostAt', {
-                monthName: monthName(month),
+                monthName: MONTH_NAMES[month - 1],
                 tilt: yields.tilt,
                 number: formatNumber(array.tiltDeg),
-                monthName2: monthName(winter),
+                monthName2: MONTH_NAMES[winter - 1],
                 energy: formatEnergy(yields.dull[winter - 1]),
               })}
               {dullPanels !== null &&
@@ -184,9 +185,4 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
       </section>
     </FieldScope>
   )
-}
-
-/** The month’s name by its number, through a date’s own words. */
-function monthName(month: number): string {
-  return new Date(Date.UTC(2027, month - 1, 15)).toLocaleString('en', { month: 'long', timeZone: 'UTC' })
 }

@@ -2,27 +2,13 @@
 import dynamic from 'next/dynamic'
 import { formatEnergy } from '@/words/format'
 import { monthChart } from '@/words/en/pages/recharge'
+import { MONTH_NAMES } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
 import styles from './recharge.module.css'
 
 const say = wordsOf(monthChart)
 
 const MonthBars = dynamic(() => import('./MonthBars'), { ssr: false })
-
-const NAMES = [
-  say('january'),
-  say('february'),
-  say('march'),
-  say('april'),
-  say('may'),
-  say('june'),
-  say('july'),
-  say('august'),
-  say('september'),
-  say('october'),
-  say('november'),
-  say('december'),
-]
 
 /** Wh a day by month, January first, on three kinds of day, and what a day needs. */
 export interface MonthYields {
@@ -44,7 +30,7 @@ export function MonthChart(yields: MonthYields) {
         className={styles.monthBars}
         role="img"
         aria-label={say('energyADay', {
-          names: NAMES.map((name, i) =>
+          names: MONTH_NAMES.map((name, i) =>
             say('clearMixedDull', {
               name,
               energy: formatEnergy(clear[i]),

@@ -1,11 +1,13 @@
 'use client'
 import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useMoment } from '@/ui/field/useMoment'
+import { useUnits } from '@/ui/field/units'
 import ButtonBase from '@mui/material/ButtonBase'
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
-import { type Intervals } from '@/core/plan/clock'
+import { type Intervals, clockOf, epochMinute } from '@/core/plan/clock'
 import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
 import { stretchLane } from '@/words/en/pages/recharge'
+import { formatClock } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
 import styles from './lanes.module.css'
 
@@ -88,7 +90,8 @@ export function StretchLane(props: {
   )
   const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
   const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
-  const clock = (minute: number) => moment(startsAt, minute).split(' ').slice(1).join(' ')
+  const { clock: style } = useUnits()
+  const clock = (minute: number) => formatClock(clockOf(epochMinute(startsAt) + minute), style)
   return (
     <div className={styles.lane} data-off={isOff}>
       <span className={styles.laneName}>{name}</span>

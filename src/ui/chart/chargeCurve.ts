@@ -1,6 +1,13 @@
 import { middlePath } from '@/core/conversion/loss'
-import { type ClockStyle, type Intervals, windowIntervals } from '@/core/plan/clock'
-import { formatMoment } from '@/words/clock'
+import {
+  type ClockStyle,
+  DAY_MIN,
+  type Intervals,
+  clockOf,
+  epochMinute,
+  windowIntervals,
+} from '@/core/plan/clock'
+import { formatClock, formatMoment, weekdayShort } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
 import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
@@ -63,8 +70,8 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
 /** The hour it is empty and its band, the day named once where it is the same. */
 function endsWords(startsAt: string, style: ClockStyle, { p10, p50, p90 }: Percentiles, horizonMin: number) {
   const moment = (minute: number) => {
-    const [day, ...clock] = formatMoment(startsAt, minute, 30, style).split(' ')
-    return { day: day.slice(0, 3), clock: clock.join(' ') }
+    const at = Math.round((epochMinute(startsAt) + minute) / 30) * 30
+    return { day: weekdayShort(at), clock: formatClock(clockOf(at % DAY_MIN), style) }
   }
   const early = moment(p10)
   const late = p90 === Infinity ? null : moment(p90)

@@ -1,6 +1,6 @@
 import type { Chart, Plugin, Tick } from 'chart.js'
 import { type ClockStyle, DAY_MIN, clockOf, epochMinute } from '@/core/plan/clock'
-import { formatClock, weekdayName } from '@/words/clock'
+import { formatClock, weekdayShort } from '@/words/clock'
 import { chartDecorations } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
 import type { ChargeCurve } from './chargeCurve'
@@ -24,7 +24,7 @@ export function clockTicks(
     const value = at - start
     const isFirst = ticks.length === 0
     const isMidnight = at % DAY_MIN === 0
-    const day = isFirst || isMidnight ? ` ${weekdayName(at).slice(0, 3)}` : ''
+    const day = isFirst || isMidnight ? ` ${weekdayShort(at)}` : ''
     ticks.push({ value, label: `${tickClock(at, clock)}${day}` })
   }
   return ticks

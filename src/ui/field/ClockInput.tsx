@@ -31,8 +31,7 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
   const units = useUnits()
   const field = useTyped<string>({
     label,
-    // the end of the day has no other name
-    shown: value === '24:00' ? value : formatClock(value, units.clock),
+    shown: formatClock(value, units.clock),
     value,
     read: (text) => {
       const reading = parseClock(text, endOfDay)

@@ -1,7 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import { DAY_MIN, epochMinute } from '@/core/plan/clock'
-import { weekdayName } from '@/words/clock'
+import { weekdayName, weekdayShort } from '@/words/clock'
 import type { Scenario } from '@/core/plan/schema'
 import { SKY_CLASSES, type SkyClass } from '@/core/plan/limits'
 import { dayOf, usualSky } from '@/core/weather/sky'
@@ -51,10 +51,11 @@ export function SkyRow({
   return (
     <div className={styles.sky} role="group" aria-label={say('theSkyOfEachDay')}>
       {days.map((day, i) => {
-        const name = weekdayName(Math.floor(epochMinute(startsAt) / DAY_MIN + i) * DAY_MIN)
+        const at = Math.floor(epochMinute(startsAt) / DAY_MIN + i) * DAY_MIN
+        const name = weekdayName(at)
         return (
           <span key={i} className={styles.skyDay}>
-            <span aria-hidden>{name.slice(0, 3)}</span>
+            <span aria-hidden>{weekdayShort(at)}</span>
             <SelectField
               cell
               label={say('skyOfDay', { name, i: i + 1 })}

@@ -74,7 +74,7 @@ describe('what is asked about lines and labels, and what was understood', () => 
       return reading.status === 'read' ? reading.understood : reading
     }
     expect(said(metric)).toMatch(/^9\.5 W, by the clock 18:00 to 24:00 Mon, /)
-    expect(said(us)).toMatch(/by the clock 6:00 pm to 24:00 Mon/)
+    expect(said(us)).toMatch(/by the clock 6:00 pm to midnight Mon/)
   })
 })
 

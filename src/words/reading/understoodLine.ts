@@ -83,6 +83,4 @@ const windowText = ({ from, to, days }: DayWindow, units: Units) =>
     days: days ? days.map((day) => sayLine(told(`day.${day}`), units)).join(', ') : NONE,
   })
 
-/** The end of a day has no other name. */
-const clock = (written: string, units: Units) =>
-  written === '24:00' ? written : formatClock(written, units.clock)
+const clock = (written: string, units: Units) => formatClock(written, units.clock)

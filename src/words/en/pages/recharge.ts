@@ -123,18 +123,6 @@ export const monthBars = {
 }
 
 export const monthChart = {
-  january: 'January',
-  february: 'February',
-  march: 'March',
-  april: 'April',
-  may: 'May',
-  june: 'June',
-  july: 'July',
-  august: 'August',
-  september: 'September',
-  october: 'October',
-  november: 'November',
-  december: 'December',
   aDayNeeds: '; a day needs {energy}',
   clearMixedDull: '{name} {energy} clear, {energy2} mixed, {energy3} dull',
   energyADay: 'Energy a day: {names}{need}',
