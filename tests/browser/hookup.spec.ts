@@ -149,7 +149,9 @@ test('a bank from parts to its parts list', async ({ page }) => {
   await expect(working).toBeHidden()
 })
 
-test('@soak network gear on 12 V: its outlet, plug, lead and converter, and what they cost', async ({ page }) => {
+test('@soak network gear on 12 V: its outlet, plug, lead and converter, and what they cost', async ({
+  page,
+}) => {
   await openSample(page, 'loads')
   await page.getByRole('table').getByRole('button', { name: 'Fibre, router, switch', exact: true }).click()
   const load = page.getByLabel('The selected load')

@@ -34,7 +34,9 @@ test.describe('a newcomer’s first load', () => {
     await emptyHousehold(page)
     const line = page.getByLabel('A load in one line')
     await line.pressSequentially('six LED light bulbs 9W 5h a day')
-    await expect(page.getByTestId('understood')).toContainText('54 W (6 × 9 W), by the clock 7:00 pm to midnight')
+    await expect(page.getByTestId('understood')).toContainText(
+      '54 W (6 × 9 W), by the clock 7:00 pm to midnight',
+    )
     await line.press('Enter')
     await expect(ledger(page).getByRole('button', { name: 'LED light bulbs × 6' })).toBeVisible()
     await expect(page.getByLabel('How many')).toHaveValue('6')

@@ -66,7 +66,7 @@ describe('B: a 55 W canister filter straight on a 12 V 100 Ah lead-acid battery'
 
 /** All of them take minutes: the usual run looks at every twentieth, `npm run soak` at each. */
 const EVERY = process.env.SOAK ? 1 : 20
-const RUNS = process.env.SOAK ? 400 : 150
+const RUNS = process.env.SOAK ? 400 : 100
 
 describe('drawn households, by what their gauge showed to a third', () => {
   const { inside, error, lineError, plannedError } = summaryOf(drawnRunOutcomes(RUNS, EVERY))
