@@ -2,6 +2,8 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
+import { EARLY_TAPS_SCRIPT } from '@/ui/shell/earlyTaps'
+import { PageAnswers } from '@/ui/shell/PageAnswers'
 import { latin, latinExtended } from '@/ui/theme/font'
 import { ThemeRoot } from '@/ui/theme/ThemeRoot'
 import '@/ui/theme/tokens.css'
@@ -24,7 +26,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang={LANGUAGE} className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }} />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
+        <p className="tap-kept" role="status" data-tap-kept={say('theTapIsKept')} />
+        <PageAnswers />
       </body>
     </html>
   )

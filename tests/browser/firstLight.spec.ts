@@ -16,6 +16,28 @@ test('the sentence is in the page before any script runs', async ({ request }) =
   expect(text).toContain('the 2 kWh station carries the critical loads for')
 })
 
+test('what is tapped while the scripts are still on their way is kept, told and done', async ({ page }) => {
+  const { location } = (await page.request.get('/', { maxRedirects: 0 })).headers()
+  let letScriptsCome = () => {}
+  const scriptsMayCome = new Promise<void>((resolve) => (letScriptsCome = resolve))
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await scriptsMayCome
+    await route.continue()
+  })
+  await page.goto(location.replace(/[^/]*$/, 'loads'), { waitUntil: 'commit' })
+  const boiler = page.getByRole('switch', { name: 'Boiler, two circulators on' })
+  const before = await answerNow(page)
+  await boiler.click()
+  await page.getByRole('button', { name: 'Night theme' }).click()
+  await expect(page.getByText('What you tapped is kept and done as soon as it can.')).toBeVisible()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
+  letScriptsCome()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await changedAnswer(page, before)
+  await expect(boiler).not.toBeChecked()
+  await expect(page.getByText('What you tapped is kept')).toBeHidden()
+})
+
 test('switching a load off lengthens the answer, and is still so after a reload', async ({ page }) => {
   await openSample(page, 'loads')
   const before = await answerNow(page)

@@ -12,11 +12,13 @@ import { simulate } from './simulate'
 import { Variants } from './variants'
 import { tries } from '../../../tests/support/counts'
 
+const RUNS = tries(200)
 const alone = (plan: Plan) => {
-  const { runtimesMin, horizonMin } = simulate(plan)
+  const { runtimesMin, horizonMin } = simulate(plan, { runs: RUNS })
   return Array.from(runtimesMin, (end) => Math.min(end, horizonMin))
 }
-const sorted = (ends: Float64Array) => Array.from(ends).sort((a, b) => a - b)
+/** The first runs of each plan, the shortest first. */
+const sorted = (ends: Float64Array) => Array.from(ends.subarray(0, RUNS)).sort((a, b) => a - b)
 const expectSame = (found: number[], wanted: number[]) => {
   expect(found).toHaveLength(wanted.length)
   found.forEach((end, i) => expect(Math.abs(end - wanted[i])).toBeLessThan(1e-3))
@@ -36,7 +38,7 @@ describe('many plans at once come to what each comes to alone', () => {
     expect(plans.length).toBeGreaterThan(tries(5))
     const variants = new Variants(plans, 1)
     variants.make(0, 60)
-    variants.make(60, variants.most)
+    variants.make(60, RUNS)
     plans.forEach((plan, v) => expectSame(sorted(variants.ends[v]), alone(plan)))
   })
 
@@ -62,13 +64,13 @@ describe('many plans at once come to what each comes to alone', () => {
       planWith(ruled, [station]),
     ]
     const variants = new Variants(plans, 1)
-    variants.make(0, variants.most)
+    variants.make(0, RUNS)
     plans.forEach((plan, v) => expectSame(sorted(variants.ends[v]), alone(plan)))
   })
 
   test('the cells of the table are what evaluating each system alone says', () => {
     for (const { id: scenarioId } of household.scenarios.slice(0, 1)) {
-      const plans = household.powerSystems.map(({ id }) => planOf(household, scenarioId, id))
+      const plans = household.powerSystems.slice(0, tries(5)).map(({ id }) => planOf(household, scenarioId, id))
       cellsOf(plans).forEach((cell, i) => {
         const { gates } = evaluate(plans[i])
         expect(cell.carries).toBe(gates.carries.verdict !== 'short' && gates.starts.verdict !== 'short')

@@ -5,7 +5,7 @@ import { type CompiledChain, type CompiledLoad, type CompiledPlan, compile, hour
 import { DemandGrid } from './demand'
 import { DetailTables } from './detailTables'
 import { emptyLoadValues } from './loadValues'
-import { emptyCurves } from './refillLedger'
+import { type RefillCurves, emptyCurves } from './refillLedger'
 import { QuartersOf, drawLight } from './runRefilled'
 import { runAll, usualRuns } from './simulate'
 import { dcWeight, pathInRun, tablesFor } from './pathInRun'
@@ -148,6 +148,10 @@ class ChainSweep {
   private readonly weights: Float64Array[]
   private readonly fractions: Float32Array
   private readonly light: Float64Array
+  /** for what refills: the demand by the quarter hour, and curves that nobody reads; buffers that serve every run */
+  private readonly quarters: readonly QuartersOf[]
+  private readonly curves: RefillCurves
+  private readonly feedsAll: readonly boolean[]
 
   constructor(
     private readonly chain: CompiledChain,
@@ -163,6 +167,7 @@ class ChainSweep {
     this.byMinute = sources.length > 1 || this.details.some((detail) => detail !== null)
     this.perMin = this.byMinute ? 1 : 1 / POINT_MIN
     const feedsAll = feeds.map((row) => row.every(Boolean))
+    this.feedsAll = feedsAll
     this.lastFull = feedsAll.includes(false) ? feedsAll.indexOf(false) - 1 : sources.length - 1
     this.isUniform = feedsAll.every(Boolean) && !loads.some(({ isDc }) => isDc)
     const seen = this.isUniform ? 1 : sources.length
@@ -171,6 +176,15 @@ class ChainSweep {
     this.weights = Array.from({ length: seen }, () => new Float64Array(grid.lists.length))
     this.fractions = new Float32Array(Math.floor(horizonMin / POINT_MIN) + 1)
     this.light = new Float64Array(refill?.logPerZ.length ?? 0)
+    this.curves = emptyCurves(refill?.sunW.length ?? 0)
+    this.quarters = this.weights.map((weights, seen) => {
+      const view = {
+        changeW: this.changeW,
+        minutes: (minuteW: Float64Array, from: number, until: number) =>
+          grid.minutes(minuteW, from, until, weights),
+      }
+      return new QuartersOf(view, horizonMin, weights, this.byMinute ? this.demandW[seen] : null)
+    })
   }
 
   /** The minute at which the first load loses its supply; Infinity beyond the horizon. */
@@ -223,20 +237,8 @@ class ChainSweep {
   private refilled(paths: readonly StorePath[], run: number): number {
     const { chain, horizonMin, seed, fractions } = this
     const refill = chain.refill!
-    const demands = chain.sources.map((_, s) => {
-      const seen = this.isUniform ? 0 : s
-      const view = {
-        changeW: this.changeW,
-        minutes: (minuteW: Float64Array, from: number, until: number) =>
-          this.grid.minutes(minuteW, from, until, this.weights[seen]),
-      }
-      return new QuartersOf(
-        view,
-        horizonMin,
-        this.weights[seen],
-        this.byMinute ? this.demandW[seen] : null,
-      ).update()
-    })
+    for (const quarters of this.quarters) quarters.update()
+    const demands = chain.sources.map((_, s) => this.quarters[this.isUniform ? 0 : s])
     const stores = chain.sources.map((source, s) => ({
       path: paths[s],
       tables: tablesFor(paths[s], this.details[s], this.tables[s]),
@@ -244,9 +246,8 @@ class ChainSweep {
       curve: { fractions, runs: 1, run: 0 },
     }))
     drawLight(refill, seed, run, this.light)
-    const curves = emptyCurves(refill.sunW.length)
-    const feedsAll = chain.feeds.map((row) => row.every(Boolean))
-    const sweep = new RefilledSweep(stores, refill, this.light, this.plan.outageMin, curves, feedsAll)
+    const { light, curves, feedsAll } = this
+    const sweep = new RefilledSweep(stores, refill, light, this.plan.outageMin, curves, feedsAll)
     return sweep.run(demands, horizonMin, undefined, true).endMin[this.lastFull]
   }
 }

@@ -3,6 +3,7 @@ import { candidateName } from '@/words/candidateName'
 import { said } from '../../../../tests/support/saidTold'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { searchStock } from '@/catalog/searchStock'
+import { tries } from '../../../../tests/support/counts'
 import { mixedLoads, planWith } from '../../../../tests/support/samplePlan'
 import type { Plan } from '../../plan/document'
 import { planOf } from '../../plan/planOf'
@@ -13,7 +14,7 @@ import { NO_CONSTRAINTS, candidatesOf, outBeforehand } from './candidates'
 import { type Judged, Search, frontOf, nearMisses, onOneSource, ranked } from './search'
 
 const stock = searchStock(120)
-const RUNS = 40
+const RUNS = tries(50)
 
 const withSource = (plan: Plan, judged: Judged): Plan => ({
   ...onOneSource(plan),

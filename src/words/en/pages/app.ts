@@ -38,6 +38,7 @@ export const runtimePage = {
 export const appLayout = {
   howLongYourHouseHoldsThrough:
     'How long your house holds through a power outage, and what would make it longer.',
+  theTapIsKept: 'The page is still loading. What you tapped is kept and done as soon as it can.',
 }
 
 export const notFound = {

@@ -1,0 +1,95 @@
+import { afterEach, expect, test } from '@jest/globals'
+import { act, render, screen, waitFor } from '@testing-library/react'
+import { keepEarlyTaps } from './earlyTaps'
+import { PageAnswers } from './PageAnswers'
+
+const ANSWERS = 'yotrope:answers'
+const KEPT = 'Kept until the page answers.'
+
+/** A page as the server wrote it, its notice included. */
+const written = (body: string) => {
+  document.body.innerHTML = `<div id="page">${body}</div><p role="status" data-tap-kept="${KEPT}"></p>`
+  keepEarlyTaps(ANSWERS)
+  return document.getElementById('page')!
+}
+const pageAnswers = () => act(() => document.dispatchEvent(new Event(ANSWERS)))
+
+afterEach(() => {
+  pageAnswers()
+  document.body.innerHTML = ''
+})
+
+test('what is tapped before the scripts have come is done once, in the order it came', () => {
+  const done: string[] = []
+  const page = written('<button>First</button><button>Second</button>')
+  screen.getByRole('button', { name: 'Second' }).click()
+  screen.getByRole('button', { name: 'First' }).click()
+  expect(screen.getByRole('status').textContent).toBe(KEPT)
+  expect(screen.getByRole('button', { name: 'First' }).hasAttribute('data-tapped')).toBe(true)
+
+  render(
+    <>
+      <button onClick={() => done.push('first')}>First</button>
+      <button onClick={() => done.push('second')}>Second</button>
+      <PageAnswers />
+    </>,
+    { container: page, hydrate: true },
+  )
+  expect(done).toEqual(['second', 'first'])
+  expect(screen.getByRole('status').textContent).toBe('')
+  expect(document.querySelector('[data-tapped]')).toBeNull()
+
+  screen.getByRole('button', { name: 'First' }).click()
+  expect(done).toEqual(['second', 'first', 'first'])
+})
+
+test('a list that opens at the press opens, and a box tapped twice is as it was', () => {
+  const heard: string[] = []
+  const page = written('<div role="combobox">Season</div><input type="checkbox">')
+  const box = screen.getByRole<HTMLInputElement>('checkbox')
+  box.click()
+  box.click()
+  screen.getByRole('combobox').click()
+  expect(box.checked).toBe(false)
+  render(
+    <>
+      <div role="combobox" onMouseDown={({ button }) => heard.push(`list ${button}`)}>
+        Season
+      </div>
+      <input type="checkbox" onChange={({ target }) => heard.push(`box ${target.checked}`)} />
+      <PageAnswers />
+    </>,
+    { container: page, hydrate: true },
+  )
+  expect(heard).toEqual(['box true', 'box false', 'list 0'])
+})
+
+test('a control whose script comes later than the others is waited for', async () => {
+  let opened = 0
+  const page = written('<button>Open</button>')
+  screen.getByRole('button').click()
+  pageAnswers()
+  expect(screen.getByRole('button').hasAttribute('data-tapped')).toBe(true)
+  render(<button onClick={() => opened++}>Open</button>, { container: page, hydrate: true })
+  await waitFor(() => expect(opened).toBe(1))
+})
+
+test('a control that is gone holds up no other', () => {
+  let opened = 0
+  const page = written('<button>Gone</button><button>Open</button>')
+  screen.getByRole('button', { name: 'Gone' }).click()
+  screen.getByRole('button', { name: 'Open' }).click()
+  screen.getByRole('button', { name: 'Gone' }).remove()
+  render(<button onClick={() => opened++}>Open</button>, { container: page, hydrate: true })
+  pageAnswers()
+  expect(opened).toBe(1)
+})
+
+test('a link and a field that is typed in work by themselves', () => {
+  const passed: string[] = []
+  const page = written('<a href="#answer"><span>Answer</span></a><input aria-label="Watts"><p>Text</p>')
+  page.addEventListener('click', ({ target }) => passed.push((target as Element).tagName))
+  for (const one of [screen.getByText('Answer'), screen.getByLabelText('Watts'), screen.getByText('Text')]) one.click()
+  expect(passed).toEqual(['SPAN', 'INPUT', 'P'])
+  expect(screen.getByRole('status').textContent).toBe('')
+})
