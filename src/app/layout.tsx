@@ -26,7 +26,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang={LANGUAGE} className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
-        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }} />
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }}
+        />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
         <p className="tap-kept" role="status" data-tap-kept={say('theTapIsKept')} />
         <PageAnswers />

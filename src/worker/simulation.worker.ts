@@ -14,38 +14,48 @@ import { type WorseOutcome, worseOutcomes } from '@/core/sizing/worseCases'
 import { sayEvaluation } from '@/words/answer/sayAnswer'
 import { type SaidLever, sayLever } from '@/words/levers/sayLever'
 import type { SimulationJobs } from './simulationJobs'
+import { Turns } from './turns'
 
-/** A job on plans that keep to the budget of switchings; others are refused with the load that is too busy. */
-const computable =
-  <A extends unknown[], R>(job: (plan: Plan, ...rest: A) => R) =>
-  (plan: Plan, ...rest: A): R => {
+const turns = new Turns()
+
+/** @param steps of the work on a plan; one over the budget of switchings is refused with the load that is too busy */
+const inTurn = <A extends unknown[], R>(steps: (plan: Plan, ...rest: A) => Generator<unknown, R>) =>
+  turns.inTurn((plan: Plan, ...rest: A) => {
     ensureComputable(plan)
-    return job(plan, ...rest)
-  }
+    return steps(plan, ...rest)
+  })
+
+/** Work of one step. */
+const atOnce = <A extends unknown[], R>(work: (plan: Plan, ...rest: A) => R) =>
+  inTurn(function* (plan: Plan, ...rest: A) {
+    return work(plan, ...rest)
+  })
 
 const jobs: SimulationJobs = {
-  evaluate: computable((plan, options) => sayEvaluation(plan, evaluateTraced(plan, options))),
-  rankLevers: computable((plan, report: Parameters<SimulationJobs['rankLevers']>[1]) => {
-    let last: SaidLever[] = []
-    for (const tried of tryLevers(plan))
-      report((last = withLosses(plan, tried).map((lever) => sayLever(lever, plan.household))))
-    return last
-  }),
-  worseCases: computable((plan, report: Parameters<SimulationJobs['worseCases']>[1]) => {
-    let last: WorseOutcome[] = []
-    for (const outcomes of worseOutcomes(plan)) report((last = outcomes))
-    return last
-  }),
+  evaluate: (plan, options) => {
+    ensureComputable(plan)
+    return sayEvaluation(plan, evaluateTraced(plan, options))
+  },
   cells: (plans) => {
     plans.forEach(ensureComputable)
     return cellsOf(plans)
   },
-  measureNext: computable((plan) => measureNext(plan)),
-  ruleGains: computable((plan) => ruleGains(plan)),
-  longLook: computable((plan) => longLook(plan)),
-  openers: computable((plan, stock: SearchStock) =>
-    openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock),
-  ),
+  rankLevers: inTurn(function* (plan, report: (levers: SaidLever[]) => void) {
+    let last: SaidLever[] = []
+    for (const tried of tryLevers(plan))
+      yield report((last = withLosses(plan, tried).map((lever) => sayLever(lever, plan.household))))
+    return last
+  }),
+  worseCases: inTurn(function* (plan, report: (outcomes: WorseOutcome[]) => void) {
+    let last: WorseOutcome[] = []
+    for (const outcomes of worseOutcomes(plan)) yield report((last = outcomes))
+    return last
+  }),
+  measureNext: inTurn((plan) => measureNext(plan)),
+  ruleGains: atOnce((plan) => ruleGains(plan)),
+  longLook: atOnce((plan) => longLook(plan)),
+  openers: atOnce((plan, stock: SearchStock) => openersOf(plan, evaluate(plan, { runs: 100 }).gates, stock)),
+  giveUp: (ticket) => turns.giveUp(ticket),
 }
 
 expose(jobs)

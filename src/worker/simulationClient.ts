@@ -1,4 +1,4 @@
-import { type Remote, proxy, wrap } from 'comlink'
+import { type Remote, proxy } from 'comlink'
 import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { SaidLever } from '@/words/levers/sayLever'
@@ -9,8 +9,8 @@ import type { Opener } from '@/core/sizing/openers'
 import type { RuleGain } from '@/core/sizing/ruleGains'
 import type { WorseOutcome } from '@/core/sizing/worseCases'
 import type { SearchStock } from '@/core/sizing/search/candidates'
-import { LANGUAGE } from '@/words/language'
 import type { SimulationJobs } from './simulationJobs'
+import { SimulationWorker } from './simulationWorker'
 import { simulationClient } from '@/words/en/ui/worker'
 import { wordsOf } from '@/words/translate'
 
@@ -28,18 +28,27 @@ const outcomeOf = (error: unknown): Outcome => ({
       : say('theComputationFailed'),
 })
 
-/** A worker that runs plans off the page's own thread, begun on first use. */
+/** Of all clients, since they may share a worker. */
+let tickets = 0
+
+/** @param ticket by which the question can be given up */
+type Question<T> = (jobs: Remote<SimulationJobs>, ticket: number) => Promise<T>
+
+/** Runs plans off the page's own thread, in a worker of its own or in one shared with others. */
 export class SimulationClient {
-  private worker: Worker | null = null
-  private remote: Remote<SimulationJobs> | null = null
-  /** settles never but when the worker breaks down */
-  private broken: Promise<never> | null = null
+  private readonly worker: SimulationWorker
+  /** advice that is still awaited */
+  private readonly awaited = new Set<number>()
   private waiting: { plan: Plan; settle: (outcome: Outcome | null) => void } | null = null
   private busy = false
 
+  constructor(private readonly shared?: SimulationWorker) {
+    this.worker = shared ?? new SimulationWorker()
+  }
+
   /** Runs a plan. */
   evaluate(plan: Plan): Promise<Evaluation> {
-    return this.ask((jobs) => jobs.evaluate(plan))
+    return this.worker.ask((jobs) => jobs.evaluate(plan))
   }
 
   /** Runs a plan; what goes wrong is in the outcome. */
@@ -49,37 +58,37 @@ export class SimulationClient {
 
   /** What adds hours, ranked; told as it is found. */
   rankLevers(plan: Plan, report: (levers: SaidLever[]) => void): Promise<SaidLever[]> {
-    return this.ask((jobs) => jobs.rankLevers(plan, proxy(report)))
+    return this.advice((jobs, ticket) => jobs.rankLevers(ticket, plan, proxy(report)))
   }
 
   /** What worse cases cost, ranked; told as it is found. */
   worseCases(plan: Plan, report: (outcomes: WorseOutcome[]) => void): Promise<WorseOutcome[]> {
-    return this.ask((jobs) => jobs.worseCases(plan, proxy(report)))
+    return this.advice((jobs, ticket) => jobs.worseCases(ticket, plan, proxy(report)))
   }
 
   /** How each power system comes out in one outage. */
   cells(plans: Plan[]): Promise<MatrixCell[]> {
-    return this.ask((jobs) => jobs.cells(plans))
+    return this.worker.ask((jobs) => jobs.cells(plans))
   }
 
   /** What is worth measuring, ranked. */
   measureNext(plan: Plan): Promise<MeasureNext[]> {
-    return this.ask((jobs) => jobs.measureNext(plan))
+    return this.advice((jobs, ticket) => jobs.measureNext(ticket, plan))
   }
 
   /** The hours each rule of load shedding buys. */
   ruleGains(plan: Plan): Promise<RuleGain[]> {
-    return this.ask((jobs) => jobs.ruleGains(plan))
+    return this.advice((jobs, ticket) => jobs.ruleGains(ticket, plan))
   }
 
   /** What becomes of it if the weather goes on. */
   longLook(plan: Plan): Promise<LongLook> {
-    return this.ask((jobs) => jobs.longLook(plan))
+    return this.advice((jobs, ticket) => jobs.longLook(ticket, plan))
   }
 
   /** What would open the gates that are shut. */
   openers(plan: Plan, stock: SearchStock): Promise<Opener[]> {
-    return this.ask((jobs) => jobs.openers(plan, stock))
+    return this.advice((jobs, ticket) => jobs.openers(ticket, plan, stock))
   }
 
   /**
@@ -94,12 +103,26 @@ export class SimulationClient {
     })
   }
 
-  /** Ends the worker; a later call begins a new one. */
+  /** Whoever waits for advice is refused; the worker goes on with other questions. */
+  giveUp(): void {
+    for (const ticket of this.awaited) void this.worker.ask((jobs) => jobs.giveUp(ticket)).catch(() => {})
+    this.awaited.clear()
+  }
+
+  /** Ends its worker, or gives up what it asked of a shared one; a later call begins anew. */
   dispose(): void {
-    this.worker?.terminate()
-    this.worker = null
-    this.remote = null
-    this.broken = null
+    if (this.shared) this.giveUp()
+    else this.worker.dispose()
+  }
+
+  private async advice<T>(question: Question<T>): Promise<T> {
+    const ticket = ++tickets
+    this.awaited.add(ticket)
+    try {
+      return await this.worker.ask((jobs) => question(jobs, ticket))
+    } finally {
+      this.awaited.delete(ticket)
+    }
   }
 
   private async work(): Promise<void> {
@@ -110,26 +133,5 @@ export class SimulationClient {
       settle(await this.attempt(plan))
     }
     this.busy = false
-  }
-
-  /** Puts a question to the worker. A worker that breaks down answers nothing: it is ended, and the next question begins a new one. */
-  private async ask<T>(question: (jobs: Remote<SimulationJobs>) => Promise<T>): Promise<T> {
-    if (!this.remote || !this.broken) {
-      const worker = new Worker(new URL('./simulation.worker.ts', import.meta.url), {
-        type: 'module',
-        name: LANGUAGE,
-      })
-      this.worker = worker
-      this.remote = wrap<SimulationJobs>(worker)
-      this.broken = new Promise((_, reject) => {
-        worker.addEventListener('error', () => {
-          if (this.worker === worker) this.dispose()
-          reject(new Error('the worker broke down'))
-        })
-      })
-      this.broken.catch(() => {})
-    }
-    const { remote, broken } = this
-    return Promise.race([broken, question(remote)])
   }
 }

@@ -70,7 +70,9 @@ describe('many plans at once come to what each comes to alone', () => {
 
   test('the cells of the table are what evaluating each system alone says', () => {
     for (const { id: scenarioId } of household.scenarios.slice(0, 1)) {
-      const plans = household.powerSystems.slice(0, tries(5)).map(({ id }) => planOf(household, scenarioId, id))
+      const plans = household.powerSystems
+        .slice(0, tries(5))
+        .map(({ id }) => planOf(household, scenarioId, id))
       cellsOf(plans).forEach((cell, i) => {
         const { gates } = evaluate(plans[i])
         expect(cell.carries).toBe(gates.carries.verdict !== 'short' && gates.starts.verdict !== 'short')

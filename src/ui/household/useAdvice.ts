@@ -2,11 +2,15 @@ import { startTransition, useEffect, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { planOf } from '@/core/plan/planOf'
 import { SimulationClient } from '@/worker/simulationClient'
+import { SimulationWorker } from '@/worker/simulationWorker'
 import { useHouseholdStore } from './HouseholdContext'
 import type { HouseholdState } from './store'
 
 /** Asks the worker; `show` may be called with what is known so far. */
 export type Ask<T> = (client: SimulationClient, plan: Plan, show: (advice: T) => void) => Promise<T>
+
+/** All advice of a page comes from one worker, in turn: the answer keeps a processor, and what was run before is run quickly. */
+const advisor = new SimulationWorker()
 
 /** Changes come in bursts of keystrokes; advice waits until they pause. */
 const QUIET_MS = 350
@@ -26,14 +30,14 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
   const [advice, setAdvice] = useState<T | null>(null)
   useEffect(() => {
     if (!isWanted) return
-    const client = new SimulationClient()
+    const client = new SimulationClient(advisor)
     let timer: ReturnType<typeof setTimeout> | undefined
     let asked = 0
     let isBusy = false
     const work = async () => {
       const mine = ++asked
       // the newest question goes first: one that is still at work is given up
-      if (isBusy) client.dispose()
+      if (isBusy) client.giveUp()
       isBusy = true
       const show = (found: T) => {
         // what is known so far never holds a key up

@@ -45,7 +45,9 @@ test('what is tapped before the scripts have come is done once, in the order it 
 
 test('a list that opens at the press opens, and a box tapped twice is as it was', () => {
   const heard: string[] = []
-  const page = written('<div role="combobox">Season</div><input type="checkbox">')
+  const page = written(
+    '<div role="combobox" aria-expanded="false" aria-controls="seasons">Season</div><input type="checkbox">',
+  )
   const box = screen.getByRole<HTMLInputElement>('checkbox')
   box.click()
   box.click()
@@ -53,7 +55,12 @@ test('a list that opens at the press opens, and a box tapped twice is as it was'
   expect(box.checked).toBe(false)
   render(
     <>
-      <div role="combobox" onMouseDown={({ button }) => heard.push(`list ${button}`)}>
+      <div
+        role="combobox"
+        aria-expanded="false"
+        aria-controls="seasons"
+        onMouseDown={({ button }) => heard.push(`list ${button}`)}
+      >
         Season
       </div>
       <input type="checkbox" onChange={({ target }) => heard.push(`box ${target.checked}`)} />
@@ -89,7 +96,8 @@ test('a link and a field that is typed in work by themselves', () => {
   const passed: string[] = []
   const page = written('<a href="#answer"><span>Answer</span></a><input aria-label="Watts"><p>Text</p>')
   page.addEventListener('click', ({ target }) => passed.push((target as Element).tagName))
-  for (const one of [screen.getByText('Answer'), screen.getByLabelText('Watts'), screen.getByText('Text')]) one.click()
+  for (const one of [screen.getByText('Answer'), screen.getByLabelText('Watts'), screen.getByText('Text')])
+    one.click()
   expect(passed).toEqual(['SPAN', 'INPUT', 'P'])
   expect(screen.getByRole('status').textContent).toBe('')
 })

@@ -33,7 +33,15 @@ export function keepEarlyTaps(answers: string): void {
 
   const redo = ({ control, x, y }: (typeof kept)[number]) => {
     const { left, top } = control.getBoundingClientRect()
-    const how = { bubbles: true, cancelable: true, button: 0, detail: 1, clientX: left + x, clientY: top + y, view: window }
+    const how = {
+      bubbles: true,
+      cancelable: true,
+      button: 0,
+      detail: 1,
+      clientX: left + x,
+      clientY: top + y,
+      view: window,
+    }
     // a list opens at the press, a key acts at the click
     for (const type of ['mousedown', 'mouseup', 'click']) control.dispatchEvent(new MouseEvent(type, how))
   }
