@@ -3,6 +3,7 @@ import { closeSync, openSync, statSync, truncateSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
+import { commandScript } from './commandScript.mjs'
 import { ensureSecretFile, startDatabase } from './database.mjs'
 import { ROOT, ensureHome } from './paths.mjs'
 import { run } from './run.mjs'
@@ -35,7 +36,7 @@ export async function ensurePortFree(port, host = '127.0.0.1') {
 
 /** Brings the schema of a database up to date. */
 export async function applyMigrations(url) {
-  const { status, stderr } = await run(process.execPath, ['--import', 'tsx', join(ROOT, 'cli/migrate.ts')], {
+  const { status, stderr } = await run(process.execPath, [await commandScript('migrate')], {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
   })

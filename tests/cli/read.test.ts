@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { spawnSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Understood } from '@/words/reading/understoodRow'
 import { isRight, lineRows } from '../support/lineRows'
@@ -74,4 +75,12 @@ describe('./yotrope read', () => {
     const { rows } = read('sign\tfridge\nline\tfridge')
     expect(rows.map(({ status }) => status)).toEqual(['refuse', 'read'])
   })
+})
+
+test('a command’s script is made anew when what it is made of has changed', () => {
+  const script = join(__dirname, '../../node_modules/.cache/yotrope/read.mjs')
+  writeFileSync(script, 'process.exit(9)')
+  expect(read('fridge 120 W').status).toBe(9)
+  writeFileSync(`${script}.json`, JSON.stringify({ 'cli/read.ts': 'another time' }))
+  expect(read('fridge 120 W')).toMatchObject({ status: 0, rows: [{}] })
 })
