@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 /** Chromium from Debian's packages, kept from looking anything up. */
 export const chromiumOptions = {
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -156,7 +156,7 @@ const place = placeOf('screenshots')
 rmSync(place.home, { recursive: true, force: true })
 const instance = await runInstance(place, await freePort())
 const browser = await chromium.launch({
-  executablePath: find('chromium'),
+  executablePath: find(CHROMIUM.program),
   args: [
     '--no-sandbox',
     '--disable-gpu',
