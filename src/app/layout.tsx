@@ -32,7 +32,14 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }}
         />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
-        <p className="tap-kept" role="status" data-tap-kept={say('theTapIsKept')} />
+        <p
+          className="tap-kept"
+          role="status"
+          data-tap-kept={say('theTapIsKept')}
+          suppressHydrationWarning
+          // filled before the page's scripts take over, which leave it alone
+          dangerouslySetInnerHTML={{ __html: '' }}
+        />
         <PageAnswers />
       </body>
     </html>

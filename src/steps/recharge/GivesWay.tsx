@@ -1,5 +1,4 @@
 'use client'
-import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
 import { useMemo, useState } from 'react'
 import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
@@ -197,13 +196,9 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
           {say('whileItIsOff')} {tell(cost)}.
         </p>
       )}
-      <ButtonBase
-        className={own.addRule}
-        disabled={isWrong || isFull || isThere || (kind === 'not with' && !other)}
-        onClick={add}
-      >
+      <Button disabled={isWrong || isFull || isThere || (kind === 'not with' && !other)} onClick={add}>
         {say('addTheRule')}
-      </ButtonBase>
+      </Button>
       {isThere && (
         <p className={styles.small} role="status">
           {say('thisRuleIsThereAlready')}

@@ -1,5 +1,4 @@
 'use client'
-import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { clockOf, epochMinute, minuteOfDay } from '@/core/plan/clock'
@@ -100,13 +99,9 @@ export function RepeatTool(props: {
       />
       <span>{say('firstAt')}</span>
       <ClockInput local label={say('firstAt2')} value={first} onChange={setAt} />
-      <ButtonBase
-        className={own.addRule}
-        disabled={trouble !== null}
-        onClick={() => onChange({ [what]: plan() })}
-      >
+      <Button disabled={trouble !== null} onClick={() => onChange({ [what]: plan() })}>
         {say('addToPlan')}
-      </ButtonBase>
+      </Button>
       {charging[what].length > 0 && (
         <Button variant="text" onClick={() => onChange({ [what]: [] })}>
           {say('clear')}

@@ -17,6 +17,9 @@ export function keepEarlyTaps(answers: string): void {
   // whether React has taken up an element it found in the page
   const isTakenUp = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps$'))
 
+  // a box itself is not seen, but what is drawn around it
+  const seen = (control: Element) => (control instanceof HTMLInputElement && control.parentElement) || control
+
   const keep = (event: MouseEvent) => {
     const target = event.target instanceof Element ? event.target : null
     const control = target?.closest(CONTROLS)
@@ -26,7 +29,7 @@ export function keepEarlyTaps(answers: string): void {
     event.stopImmediatePropagation()
     const { left, top } = control.getBoundingClientRect()
     kept.push({ control, x: event.clientX - left, y: event.clientY - top })
-    control.setAttribute('data-tapped', '')
+    seen(control).setAttribute('data-tapped', '')
     const notice = told()
     if (notice) notice.textContent = notice.dataset.tapKept ?? ''
   }
@@ -56,7 +59,7 @@ export function keepEarlyTaps(answers: string): void {
         return
       }
       kept.shift()
-      if (!kept.some((other) => other.control === control)) control.removeAttribute('data-tapped')
+      if (!kept.some((other) => other.control === control)) seen(control).removeAttribute('data-tapped')
       if (isThere) redo(first!)
     }
     const notice = told()
