@@ -1,9 +1,9 @@
-import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { EARLY_TAPS_SCRIPT } from '@/ui/shell/earlyTaps'
 import { PageAnswers } from '@/ui/shell/PageAnswers'
+import { SCHEME_SCRIPT } from '@/ui/theme/scheme'
 import { latin, latinExtended } from '@/ui/theme/font'
 import { ThemeRoot } from '@/ui/theme/ThemeRoot'
 import '@/ui/theme/tokens.css'
@@ -25,11 +25,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang={LANGUAGE} className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <script
           nonce={nonce}
           suppressHydrationWarning
-          dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }}
+          dangerouslySetInnerHTML={{ __html: `${SCHEME_SCRIPT};${EARLY_TAPS_SCRIPT}` }}
         />
         <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
         <p

@@ -14,6 +14,7 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
 import { rich } from '@/ui/rich'
 import { whereFields } from '@/words/en/pages/start'
+import { formatWindow } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
 import { climateName } from '@/words/weatherWords'
 
@@ -24,10 +25,12 @@ const MAINS: { value: StartAnswers['mains']; words: string }[] = [
   { value: '120 V', words: '120 V' },
   { value: '230 V', words: '230 V' },
 ]
+/** Outages as people say them; a night begins and ends by the clock. */
+const NIGHT = { from: '18:00', to: '08:00' }
 const LENGTHS = [
-  { hours: 14, words: say('aNight'), detail: '18:00–08:00' },
-  { hours: 24, words: say('aDay'), detail: '24 h' },
-  { hours: 72, words: say('threeDays'), detail: '72 h' },
+  { hours: 14, words: say('aNight') },
+  { hours: 24, words: say('aDay') },
+  { hours: 72, words: say('threeDays') },
 ]
 
 interface Found {
@@ -88,7 +91,7 @@ export function WhereFields(props: {
   const month = { winter: 0, spring: 3, summer: 6, autumn: 9 }[season]
   const text = typed.trim()
   return (
-    <Stack spacing={1.5}>
+    <Stack spacing={1.5} sx={{ '--label-width': '4rem' }}>
       <Typography component="h2" variant="subtitle2">
         {say('text1WhereAndWhichOutage')}
       </Typography>
@@ -161,7 +164,8 @@ export function WhereFields(props: {
       >
         {LENGTHS.map((one) => (
           <ToggleButton key={one.hours} value={one.hours} sx={{ justifyContent: 'space-between' }}>
-            {one.words} <small>{one.detail}</small>
+            {one.words}{' '}
+            <small>{one.hours === 14 ? formatWindow(NIGHT, units.clock) : `${one.hours} h`}</small>
           </ToggleButton>
         ))}
         <ToggleButton value="own" sx={{ justifyContent: 'space-between' }}>

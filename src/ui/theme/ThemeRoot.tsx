@@ -11,9 +11,7 @@ const NO_PREFIXES: [] = []
 export function ThemeRoot({ nonce, children }: { nonce: string; children: ReactNode }) {
   return (
     <AppRouterCacheProvider options={{ key: 'mui', nonce, enableCssLayer: true, stylisPlugins: NO_PREFIXES }}>
-      <ThemeProvider theme={theme} defaultMode="system">
-        {children}
-      </ThemeProvider>
+      <ThemeProvider theme={theme}>{children}</ThemeProvider>
     </AppRouterCacheProvider>
   )
 }

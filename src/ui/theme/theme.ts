@@ -4,27 +4,34 @@ import { createTheme } from '@mui/material/styles'
 /** Whatever has the keyboard shows it. */
 const FOCUS = { outline: '2px solid var(--focus)', outlineOffset: 2 }
 
-/** MUI under the house's palette: hairlines, no shadows, no capitals, figures that line up. */
-export const theme = createTheme({
-  cssVariables: { colorSchemeSelector: 'data-theme' },
-  colorSchemes: {
-    light: {
-      palette: {
-        primary: { main: '#0e5a62' },
-        error: { main: '#9e4127' },
-        text: { primary: '#1b2a2f', secondary: '#56626a' },
-        background: { default: '#f3efe6', paper: '#fbf9f4' },
-        divider: '#d5cdbd',
-      },
-    },
-    dark: {
-      palette: {
-        primary: { main: '#4fa3a6' },
-        error: { main: '#d2734f' },
-        text: { primary: '#e2d3ba', secondary: '#a39580' },
-        background: { default: '#000', paper: '#070605' },
-        divider: '#2b261f',
-      },
+const ofInk = (percent: number) => `color-mix(in srgb, var(--ink) ${percent}%, transparent)`
+const tone = (main: string) => ({ main, light: main, dark: main, contrastText: 'var(--paper)' })
+
+/**
+ * MUI under the house's palette: hairlines, no shadows, no capitals, figures that line up. Its colours are the tokens of
+ * tokens.css, which by day and by night are others; so that controls are drawn once, and none of their colours is
+ * computed by the page.
+ */
+const theme = createTheme({
+  palette: {
+    primary: tone('var(--store)'),
+    secondary: tone('var(--ink)'),
+    error: tone('var(--demand)'),
+    warning: tone('var(--refill-text)'),
+    info: tone('var(--store)'),
+    success: tone('var(--store)'),
+    text: { primary: 'var(--ink)', secondary: 'var(--soft)', disabled: ofInk(40) },
+    // a notice computes with the first; its colours are given below
+    background: { default: '#f3efe6', paper: 'var(--sheet)' },
+    divider: 'var(--hairline)',
+    common: { black: 'var(--ink)', white: 'var(--sheet)' },
+    action: {
+      active: 'var(--ink)',
+      hover: ofInk(5),
+      selected: ofInk(9),
+      focus: ofInk(12),
+      disabled: ofInk(30),
+      disabledBackground: ofInk(12),
     },
   },
   typography: { fontFamily: 'var(--font-latin-extended), var(--font-latin), sans-serif', fontSize: 14 },
@@ -114,6 +121,12 @@ export const theme = createTheme({
         multiline: { padding: '2px 4px' },
       },
     },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        notchedOutline: { borderColor: ofInk(30) },
+        root: { '&:hover:not(.Mui-focused) .MuiOutlinedInput-notchedOutline': { borderColor: 'var(--ink)' } },
+      },
+    },
     MuiCheckbox: {
       defaultProps: { disableRipple: true },
       styleOverrides: {
@@ -168,6 +181,7 @@ export const theme = createTheme({
           font: 'inherit',
           fontVariantNumeric: 'tabular-nums',
         },
+        stickyHeader: { backgroundColor: 'var(--paper)' },
         head: { color: 'var(--soft)', fontSize: 12, fontWeight: 400, lineHeight: 1.3 },
       },
     },
@@ -256,3 +270,17 @@ export const theme = createTheme({
     MuiMenuItem: { styleOverrides: { root: { fontSize: 14, minHeight: 36 } } },
   },
 })
+
+/** What controls derive from a token is mixed where the token is known. */
+const mixed = (color: string, other: string, share: number | string) =>
+  `color-mix(in srgb, ${color}, ${other} calc((${share}) * 100%))`
+
+Object.assign(theme, {
+  alpha: (color: string, share: number | string) =>
+    `color-mix(in srgb, ${color} calc((${share}) * 100%), transparent)`,
+  lighten: (color: string, share: number | string) => mixed(color, 'var(--sheet)', share),
+  darken: (color: string, share: number | string) => mixed(color, 'var(--ink)', share),
+})
+theme.palette.getContrastText = () => 'var(--paper)'
+
+export { theme }
