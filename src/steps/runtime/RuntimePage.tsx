@@ -70,6 +70,8 @@ const Body = memo(function Body(props: {
     const carried = new Set(plan.loads.map(({ id }) => id))
     return (evaluation?.traces ?? []).filter(({ loadId }) => carried.has(loadId))
   }, [plan.loads, evaluation])
+  // what follows from the answer stands below it, and would be pushed down by it
+  const isAnswered = evaluation !== null || hasFailed
   return (
     <div className={styles.columns}>
       <div className={`${styles.main} ${axis.frame}`}>
@@ -122,22 +124,28 @@ const Body = memo(function Body(props: {
             shownMin={shownMinutes(evaluation.result, sourceId)}
           />
         )}
-        <Later>
-          {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
-          <WhatIf />
-          {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
-        </Later>
+        {isAnswered && (
+          <Later>
+            {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
+            <WhatIf />
+            {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
+          </Later>
+        )}
       </div>
       <aside className={styles.side} aria-label={say('whenItEndsAndWhereThe')}>
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
         {evaluation && <Lost plan={plan} evaluation={evaluation} />}
-        <BuysHours plan={plan} />
-        <Later>
-          <InForce plan={plan} />
-          <MeasureNext className={styles.note} />
-          {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
-          {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
-        </Later>
+        {isAnswered && (
+          <>
+            <BuysHours plan={plan} />
+            <Later>
+              <InForce plan={plan} />
+              <MeasureNext className={styles.note} />
+              {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
+              {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
+            </Later>
+          </>
+        )}
       </aside>
     </div>
   )
