@@ -8,7 +8,7 @@ const KEPT = 'yotrope-scheme'
  * Draws the page in the scheme that was chosen, else in the system's. Its source is written into the page, before anything is
  * drawn, so it uses nothing from outside itself.
  */
-export function applyScheme(kept: string): void {
+function applyScheme(kept: string): void {
   let chosen: string | null = null
   try {
     chosen = localStorage.getItem(kept)
