@@ -16,7 +16,9 @@ test('the sentence is in the page before any script runs', async ({ request }) =
   expect(text).toContain('the 2 kWh station carries the critical loads for')
 })
 
-test('what is tapped while the scripts are still on their way is kept, told and done', async ({ page }) => {
+test('what is tapped and typed while the scripts are still on their way is kept, told and done', async ({
+  page,
+}) => {
   const { location } = (await page.request.get('/', { maxRedirects: 0 })).headers()
   let letScriptsCome = () => {}
   const scriptsMayCome = new Promise<void>((resolve) => (letScriptsCome = resolve))
@@ -28,6 +30,7 @@ test('what is tapped while the scripts are still on their way is kept, told and 
   const boiler = page.getByRole('switch', { name: 'Boiler, two circulators on' })
   const before = await answerNow(page)
   await boiler.click()
+  await page.getByLabel('How many').fill('2')
   await page.getByRole('button', { name: 'Night theme' }).click()
   await expect(page.getByText('What you tapped is kept and done as soon as it can.')).toBeVisible()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
@@ -35,7 +38,11 @@ test('what is tapped while the scripts are still on their way is kept, told and 
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
   await changedAnswer(page, before)
   await expect(boiler).not.toBeChecked()
+  await expect(page.getByLabel('How many')).toHaveValue('2')
   await expect(page.getByText('What you tapped is kept')).toBeHidden()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByLabel('How many')).toHaveValue('2')
 })
 
 test('switching a load off lengthens the answer, and is still so after a reload', async ({ page }) => {

@@ -1,5 +1,6 @@
 import { afterEach, expect, test } from '@jest/globals'
 import { act, render, screen, waitFor } from '@testing-library/react'
+import { useState } from 'react'
 import { keepEarlyTaps } from './earlyTaps'
 import { PageAnswers } from './PageAnswers'
 
@@ -100,4 +101,50 @@ test('a link and a field that is typed in work by themselves', () => {
     one.click()
   expect(passed).toEqual(['SPAN', 'INPUT', 'P'])
   expect(screen.getByRole('status').textContent).toBe('')
+})
+
+test('what is typed and picked early is told to the page, the last of each once', () => {
+  const heard: string[] = []
+  const list = '<option value="critical">Critical</option><option value="flexible">Flexible</option>'
+  const page = written(`<input aria-label="Watts" value="150 W"><select>${list}</select>`)
+  const type = (field: HTMLInputElement | HTMLSelectElement, value: string) => {
+    field.value = value
+    field.dispatchEvent(new Event('input', { bubbles: true }))
+  }
+  const watts = screen.getByLabelText<HTMLInputElement>('Watts')
+  type(watts, '3')
+  type(watts, '300 W')
+  type(screen.getByRole<HTMLSelectElement>('combobox'), 'flexible')
+  function Page() {
+    const [typed, setTyped] = useState('150 W')
+    const [picked, setPicked] = useState('critical')
+    return (
+      <>
+        <input
+          aria-label="Watts"
+          value={typed}
+          onChange={({ target }) => {
+            heard.push(target.value)
+            setTyped(target.value)
+          }}
+          onBlur={() => heard.push('left')}
+        />
+        <select
+          value={picked}
+          onChange={({ target }) => {
+            heard.push(target.value)
+            setPicked(target.value)
+          }}
+        >
+          <option value="critical">Critical</option>
+          <option value="flexible">Flexible</option>
+        </select>
+        <PageAnswers />
+      </>
+    )
+  }
+  render(<Page />, { container: page, hydrate: true })
+  expect(heard).toEqual(['300 W', 'left', 'flexible'])
+  expect(watts.value).toBe('300 W')
+  expect(screen.getByRole<HTMLSelectElement>('combobox').value).toBe('flexible')
 })

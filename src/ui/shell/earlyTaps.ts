@@ -1,17 +1,19 @@
 import { PAGE_ANSWERS } from './pageAnswering'
 
 /**
- * Keeps what is tapped while the page's scripts are still on their way, shows that it is kept, and does it in the order it
- * came once they answer (PAGE_ANSWERS). Its source is written into the page, so it uses nothing from outside itself.
+ * Keeps what is tapped, typed and picked while the page's scripts are still on their way, shows that it is kept, and does it
+ * in the order it came once they answer (PAGE_ANSWERS). Its source is written into the page, so it uses nothing from outside
+ * itself.
  */
 export function keepEarlyTaps(answers: string): void {
   const RETRY_MS = 50
   // a control no script ever takes up is let go
   const MOST_TRIES = 400
-  const CONTROLS = 'button,input,select,label,[role],[tabindex]'
-  const TYPED_IN = 'textarea,input:not([type=checkbox],[type=radio],[type=range],[type=button],[type=submit])'
+  const CONTROLS = 'button,input,label,[role],[tabindex]'
+  const TYPED_IN =
+    'select,textarea,input:not([type=checkbox],[type=radio],[type=range],[type=button],[type=submit])'
   const root = document.documentElement
-  const kept: { control: Element; x: number; y: number }[] = []
+  const kept: { control: Element; redo: () => void }[] = []
   const told = () => document.querySelector<HTMLElement>('[data-tap-kept]')
 
   // whether React has taken up an element it found in the page
@@ -20,39 +22,51 @@ export function keepEarlyTaps(answers: string): void {
   // a box itself is not seen, but what is drawn around it
   const seen = (control: Element) => (control instanceof HTMLInputElement && control.parentElement) || control
 
-  const keep = (event: MouseEvent) => {
-    const target = event.target instanceof Element ? event.target : null
-    const control = target?.closest(CONTROLS)
-    // a link works by itself, and so does a field that is typed in
-    if (!control || target?.closest('a[href]') || target?.closest(TYPED_IN)) return
-    event.preventDefault()
-    event.stopImmediatePropagation()
-    const { left, top } = control.getBoundingClientRect()
-    kept.push({ control, x: event.clientX - left, y: event.clientY - top })
+  const keep = (control: Element, redo: () => void) => {
+    kept.push({ control, redo })
     seen(control).setAttribute('data-tapped', '')
     const notice = told()
     if (notice) notice.textContent = notice.dataset.tapKept ?? ''
   }
 
-  const redo = ({ control, x, y }: (typeof kept)[number]) => {
-    const { left, top } = control.getBoundingClientRect()
-    const how = {
-      bubbles: true,
-      cancelable: true,
-      button: 0,
-      detail: 1,
-      clientX: left + x,
-      clientY: top + y,
-      view: window,
-    }
-    // a list opens at the press, a key acts at the click
-    for (const type of ['mousedown', 'mouseup', 'click']) control.dispatchEvent(new MouseEvent(type, how))
+  const tapped = (event: MouseEvent) => {
+    const target = event.target instanceof Element ? event.target : null
+    const control = target?.closest(CONTROLS)
+    // a link works by itself, and so do text being typed and a list being opened
+    if (!control || target?.closest('a[href]') || target?.closest(TYPED_IN)) return
+    event.preventDefault()
+    event.stopImmediatePropagation()
+    const at = control.getBoundingClientRect()
+    keep(control, () => {
+      const { left, top } = control.getBoundingClientRect()
+      const clientX = left + event.clientX - at.left
+      const clientY = top + event.clientY - at.top
+      const how = { bubbles: true, cancelable: true, button: 0, detail: 1, clientX, clientY, view: window }
+      // a list opens at the press, a key acts at the click
+      for (const type of ['mousedown', 'mouseup', 'click']) control.dispatchEvent(new MouseEvent(type, how))
+    })
+  }
+
+  const written = ({ target }: Event) => {
+    if (!(target instanceof Element) || !target.matches(TYPED_IN)) return
+    const field = target as HTMLInputElement
+    const { value } = field
+    const before = kept.findIndex(({ control }) => control === field)
+    if (before >= 0) kept.splice(before, 1)
+    keep(field, () => {
+      // written as the browser does it, past the page's own setter, and after another value: else the page sees no change
+      field.value = ''
+      Object.getOwnPropertyDescriptor(Object.getPrototypeOf(field), 'value')?.set?.call(field, value)
+      for (const type of ['focusin', 'input', 'change'])
+        field.dispatchEvent(new Event(type, { bubbles: true }))
+      // what was left already is taken over
+      if (document.activeElement !== field) field.dispatchEvent(new FocusEvent('focusout', { bubbles: true }))
+    })
   }
 
   const redoAll = (triesLeft: number) => {
     while (kept.length) {
-      const [first] = kept
-      const { control } = first!
+      const { control, redo } = kept[0]!
       const isThere = control.isConnected
       if (isThere && !isTakenUp(control) && triesLeft > 0) {
         setTimeout(() => redoAll(triesLeft - 1), RETRY_MS)
@@ -60,18 +74,20 @@ export function keepEarlyTaps(answers: string): void {
       }
       kept.shift()
       if (!kept.some((other) => other.control === control)) seen(control).removeAttribute('data-tapped')
-      if (isThere) redo(first!)
+      if (isThere) redo()
     }
     const notice = told()
     if (notice) notice.textContent = ''
   }
 
   root.setAttribute('data-loading', '')
-  document.addEventListener('click', keep, true)
+  document.addEventListener('click', tapped, true)
+  document.addEventListener('input', written, true)
   document.addEventListener(
     answers,
     () => {
-      document.removeEventListener('click', keep, true)
+      document.removeEventListener('click', tapped, true)
+      document.removeEventListener('input', written, true)
       root.removeAttribute('data-loading')
       redoAll(MOST_TRIES)
     },

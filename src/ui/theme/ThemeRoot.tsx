@@ -1,5 +1,5 @@
 'use client'
-import { ThemeProvider } from '@mui/material/styles'
+import { ThemeProvider } from '@mui/system'
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter'
 import type { ReactNode } from 'react'
 import { theme } from './theme'
