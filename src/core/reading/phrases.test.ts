@@ -19,6 +19,8 @@ describe('pieces of a text', () => {
 
   test('a minus before its number, a dash between hours, a sign of a product', () => {
     expect(tokensOf('TV -50W')[1]).toMatchObject({ kind: 'quantity', value: -50, isNegative: true })
+    expect(tokensOf('Volts -115')).toMatchObject([{ kind: 'quantity', value: -115, isNegative: true }])
+    expect(tokensOf('A-0')).toMatchObject([{ kind: 'quantity', isNegative: true, text: 'A-0' }])
     expect(tokensOf('6-8').map(({ kind }) => kind)).toEqual(['number', 'mark', 'number'])
     expect(tokensOf('4x24W').map(({ kind }) => kind)).toEqual(['number', 'word', 'quantity'])
   })

@@ -209,7 +209,8 @@ function unitsBefore(text: string, tokens: readonly Token[]): Token[] {
     let from = unit.from
     for (let k = next; k <= last; k = past(tokens, k + 1)) {
       const token = tokens[k] as QuantityToken | NumberToken
-      const written = numberAt(text, token.from)!
+      // past its minus
+      const written = numberAt(text, token.isNegative ? token.from + 1 : token.from)!
       const meaning = { ...unitOf(word)!, word }
       found.push(
         quantityOf(written, meaning, token.isNegative, {
