@@ -1,9 +1,10 @@
 import type { Metadata, Viewport } from 'next'
-import { headers } from 'next/headers'
+import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { EARLY_TAPS_SCRIPT } from '@/ui/shell/earlyTaps'
+import { Hints } from '@/ui/help/Hints'
 import { PageAnswers } from '@/ui/shell/PageAnswers'
-import { SCHEME_SCRIPT } from '@/ui/theme/scheme'
+import { SCHEME_COOKIE, schemeOf } from '@/ui/theme/scheme'
 import { latin, latinExtended } from '@/ui/theme/font'
 import { ThemeRoot } from '@/ui/theme/ThemeRoot'
 import '@/ui/theme/tokens.css'
@@ -23,14 +24,17 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? ''
   return (
-    <html lang={LANGUAGE} className={`${latin.variable} ${latinExtended.variable}`} suppressHydrationWarning>
+    <html
+      lang={LANGUAGE}
+      className={`${latin.variable} ${latinExtended.variable}`}
+      data-theme={schemeOf((await cookies()).get(SCHEME_COOKIE)?.value)}
+      suppressHydrationWarning
+    >
       <body>
-        <script
-          nonce={nonce}
-          suppressHydrationWarning
-          dangerouslySetInnerHTML={{ __html: `${SCHEME_SCRIPT};${EARLY_TAPS_SCRIPT}` }}
-        />
-        <ThemeRoot nonce={nonce}>{children}</ThemeRoot>
+        <ThemeRoot nonce={nonce}>
+          {children}
+          <Hints />
+        </ThemeRoot>
         <p
           className="tap-kept"
           role="status"
@@ -38,6 +42,12 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           suppressHydrationWarning
           // filled before the page's scripts take over, which leave it alone
           dangerouslySetInnerHTML={{ __html: '' }}
+        />
+        {/* behind the content, since the styles are waited for before it runs, and content behind it would wait as well */}
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }}
         />
         <PageAnswers />
       </body>

@@ -4,6 +4,8 @@ import { answer, openSample, enter } from './support'
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
 
+const PAPER = { light: 'rgb(243, 239, 230)', dark: 'rgb(0, 0, 0)' }
+
 /** @param part what is looked at; the whole page unless given */
 async function violations(page: Page, part?: string): Promise<string[]> {
   // no tooltip in the way
@@ -21,7 +23,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       const context = await browser.newContext({ colorScheme })
       const page = await context.newPage()
       await openSample(page, step)
-      await expect(page.locator('html')).toHaveAttribute('data-theme', colorScheme)
+      await expect(page.locator('body')).toHaveCSS('background-color', PAPER[colorScheme])
       expect(await violations(page)).toEqual([])
       await context.close()
     })
@@ -108,4 +110,18 @@ test('the theme chosen stays chosen', async ({ page }) => {
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
   await page.reload()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+})
+
+test('day or night is drawn without a script: the system’s, or what was chosen', async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({ colorScheme: 'dark', javaScriptEnabled: false })
+  const page = await context.newPage()
+  await page.goto('/')
+  await expect(page.locator('body')).toHaveCSS('background-color', PAPER.dark)
+  await context.addCookies([{ name: 'yotrope-scheme', value: 'light', url: baseURL }])
+  await page.reload()
+  await expect(page.locator('body')).toHaveCSS('background-color', PAPER.light)
+  await context.close()
 })

@@ -33,7 +33,7 @@ test('what is tapped and typed while the scripts are still on their way is kept,
   await page.getByLabel('How many').fill('2')
   await page.getByRole('button', { name: 'Night theme' }).click()
   await expect(page.getByText('What you tapped is kept and done as soon as it can.')).toBeVisible()
-  await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
+  await expect(page.locator('html')).not.toHaveAttribute('data-theme')
   letScriptsCome()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
   await changedAnswer(page, before)
@@ -43,6 +43,20 @@ test('what is tapped and typed while the scripts are still on their way is kept,
   await saved(page)
   await page.reload()
   await expect(page.getByLabel('How many')).toHaveValue('2')
+})
+
+test('the styles a page came with stay where they are while its scripts take over', async ({ page }) => {
+  await page.addInitScript(() => {
+    const moved: string[] = []
+    Object.assign(window, { moved })
+    new MutationObserver((changes) => {
+      for (const { removedNodes } of changes)
+        for (const { nodeName } of removedNodes) if (nodeName === 'STYLE') moved.push(nodeName)
+    }).observe(document, { childList: true, subtree: true })
+  })
+  await openSample(page)
+  await expect(page.locator('style[data-styles]')).toHaveCount(1)
+  expect(await page.evaluate(() => (window as unknown as { moved: string[] }).moved)).toEqual([])
 })
 
 test('switching a load off lengthens the answer, and is still so after a reload', async ({ page }) => {

@@ -20,6 +20,7 @@ export function saveDrawing(name: string): void {
   // its styles reach what stands in a frame of the same class
   sheet.className = drawing.parentElement?.className ?? ''
   sheet.hidden = true
+  sheet.style.background = 'var(--paper)'
   const copy = drawing.cloneNode(true) as SVGElement
   sheet.append(copy)
   document.body.append(sheet)
@@ -30,7 +31,7 @@ export function saveDrawing(name: string): void {
       if (value) element.setAttribute(property, value)
     }
   }
-  copy.setAttribute('style', `background: ${getComputedStyle(sheet).getPropertyValue('--paper')}`)
+  copy.setAttribute('style', `background: ${getComputedStyle(sheet).backgroundColor}`)
   sheet.remove()
   for (const element of copy.querySelectorAll('*'))
     for (const attribute of ['class', 'href', 'aria-current']) element.removeAttribute(attribute)

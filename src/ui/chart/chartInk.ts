@@ -1,3 +1,5 @@
+import { schemeNow } from '../theme/scheme'
+
 /** The palette's colours as a canvas needs them. */
 export interface Ink {
   ink: string
@@ -17,10 +19,16 @@ export interface Ink {
   font: string
 }
 
-/** Reads the colours of the theme an element stands in. */
+const BY_DAY_AND_NIGHT = /^light-dark\((?<day>[^,]+),(?<night>[^,]+)\)$/
+
+/** Reads the colours of the scheme the page is drawn in. */
 export function inkOf(element: Element): Ink {
   const style = getComputedStyle(element)
-  const read = (name: string) => style.getPropertyValue(`--${name}`).trim()
+  const half = schemeNow() === 'dark' ? 'night' : 'day'
+  const read = (name: string) => {
+    const value = style.getPropertyValue(`--${name}`).trim()
+    return BY_DAY_AND_NIGHT.exec(value)?.groups?.[half]?.trim() ?? value
+  }
   return {
     ink: read('ink'),
     soft: read('soft'),

@@ -1,22 +1,25 @@
 import { useSyncExternalStore } from 'react'
+import { type Scheme, schemeNow, subscribeScheme } from '../theme/scheme'
 import { type Ink, inkOf } from './chartInk'
 
-/** The ink that was read last, and the theme it was read in. */
-let read: { theme: string; ink: Ink } | null = null
-
-const themeOf = ({ attributes }: Element) =>
-  Array.from(attributes, ({ name, value }) => `${name}=${value}`).join(' ')
+/** The ink that was read last, and the scheme it was read in. */
+let read: { scheme: Scheme; ink: Ink } | null = null
 
 function currentInk(): Ink {
-  const theme = themeOf(document.documentElement)
-  if (read?.theme !== theme) read = { theme, ink: inkOf(document.body) }
+  const scheme = schemeNow()
+  if (read?.scheme !== scheme) read = { scheme, ink: inkOf(document.body) }
   return read.ink
 }
 
+/** Hears of the scheme, and of the paper's, which is put on the page for as long as it is printed. */
 function subscribe(changed: () => void): () => void {
   const observer = new MutationObserver(changed)
-  observer.observe(document.documentElement, { attributes: true })
-  return () => observer.disconnect()
+  observer.observe(document.documentElement, { attributeFilter: ['data-theme'] })
+  const unsubscribe = subscribeScheme(changed)
+  return () => {
+    observer.disconnect()
+    unsubscribe()
+  }
 }
 
 /** The colours and the type of the theme as it is now, for canvases; null on the server. */

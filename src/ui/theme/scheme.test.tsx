@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test } from '@jest/globals'
-import { SCHEME_SCRIPT, chooseScheme, schemeNow, subscribeScheme } from './scheme'
+import { SCHEME_COOKIE, chooseScheme, schemeNow, schemeOf, subscribeScheme } from './scheme'
 
 let isDark = false
 let dusk = () => {}
@@ -13,50 +13,57 @@ beforeEach(() => {
     removeEventListener: () => (dusk = () => {}),
   })) as unknown as typeof window.matchMedia
 })
-afterEach(() => localStorage.clear())
-/** The script as it stands in the page. */
-const draw = () => new Function(SCHEME_SCRIPT)()
+afterEach(() => {
+  localStorage.clear()
+  document.cookie = `${SCHEME_COOKIE}=; path=/; max-age=0`
+  delete document.documentElement.dataset.theme
+})
+const fromAnotherWindow = (key: string, newValue: string | null) =>
+  window.dispatchEvent(new StorageEvent('storage', { key, newValue }))
 
-test('a page follows the system until a scheme is chosen, then keeps it', () => {
-  draw()
+test('a page follows the system until a scheme is chosen, which is kept in a cookie', () => {
   expect(schemeNow()).toBe('light')
   isDark = true
-  draw()
   expect(schemeNow()).toBe('dark')
   chooseScheme('light')
-  draw()
   expect(schemeNow()).toBe('light')
+  expect(document.documentElement.dataset.theme).toBe('light')
+  expect(document.cookie).toContain(`${SCHEME_COOKIE}=light`)
 })
 
-test('what is kept and is no scheme counts for nothing; nor does storage that is shut', () => {
-  localStorage.setItem('yotrope-scheme', 'sepia')
-  isDark = true
-  draw()
-  expect(schemeNow()).toBe('dark')
-  const { getItem } = Storage.prototype
-  Storage.prototype.getItem = () => {
+test('what a cookie holds and is no scheme counts for nothing', () => {
+  expect(['dark', 'light', 'sepia', '', undefined].map(schemeOf)).toEqual([
+    'dark',
+    'light',
+    undefined,
+    undefined,
+    undefined,
+  ])
+})
+
+test('a choice holds where storage is shut', () => {
+  const { setItem } = Storage.prototype
+  Storage.prototype.setItem = () => {
     throw new Error('shut')
   }
-  isDark = false
-  draw()
-  Storage.prototype.getItem = getItem
-  expect(schemeNow()).toBe('light')
+  chooseScheme('dark')
+  Storage.prototype.setItem = setItem
+  expect(schemeNow()).toBe('dark')
 })
 
 test('a choice, dusk, and another window’s choice are heard of until nobody listens', () => {
-  draw()
   const heard: string[] = []
   const stop = subscribeScheme(() => heard.push(schemeNow()))
-  chooseScheme('dark')
-  localStorage.setItem('yotrope-scheme', 'light')
-  window.dispatchEvent(new StorageEvent('storage', { key: 'yotrope-scheme' }))
-  window.dispatchEvent(new StorageEvent('storage', { key: 'another' }))
-  localStorage.clear()
   isDark = true
   dusk()
+  chooseScheme('light')
+  fromAnotherWindow(SCHEME_COOKIE, 'dark')
+  fromAnotherWindow(SCHEME_COOKIE, 'sepia')
+  fromAnotherWindow('another', 'light')
   expect(heard).toEqual(['dark', 'light', 'dark'])
   stop()
   chooseScheme('light')
+  fromAnotherWindow(SCHEME_COOKIE, 'dark')
   dusk()
   expect(heard).toHaveLength(3)
 })

@@ -1,58 +1,54 @@
 /** Day or night, as the page is drawn. */
 export type Scheme = 'light' | 'dark'
 
-/** Where the choice is kept; until one is made the page follows the system. */
-const KEPT = 'yotrope-scheme'
-
 /**
- * Draws the page in the scheme that was chosen, else in the system's. Its source is written into the page, before anything is
- * drawn, so it uses nothing from outside itself.
+ * The cookie the choice is kept in, so that the server draws the page in it and no script has to be waited for; until one is made
+ * the page follows the system, by its styles alone (tokens.css).
  */
-function applyScheme(kept: string): void {
-  let chosen: string | null = null
-  try {
-    chosen = localStorage.getItem(kept)
-  } catch {
-    // storage may be shut: the system's it is
-  }
-  const system = matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'
-  document.documentElement.dataset.theme = chosen === 'dark' || chosen === 'light' ? chosen : system
-}
+export const SCHEME_COOKIE = 'yotrope-scheme'
+const KEPT_S = 400 * 24 * 3600
 
-/** The script to be written into the page. */
-export const SCHEME_SCRIPT = `(${String(applyScheme)})('${KEPT}')`
+/** What was chosen, of what a cookie holds; undefined where that is no scheme. */
+export function schemeOf(kept: string | undefined): Scheme | undefined {
+  return kept === 'dark' || kept === 'light' ? kept : undefined
+}
 
 const listeners = new Set<() => void>()
 
 /** Hears of a choice made here or in another window, and of the system's dusk. */
 export function subscribeScheme(changed: () => void): () => void {
   listeners.add(changed)
-  const anew = () => {
-    applyScheme(KEPT)
+  const inAnotherWindow = ({ key, newValue }: StorageEvent) => {
+    const chosen = key === SCHEME_COOKIE ? schemeOf(newValue ?? undefined) : undefined
+    if (!chosen) return
+    document.documentElement.dataset.theme = chosen
     changed()
   }
-  const inAnotherWindow = ({ key }: StorageEvent) => {
-    if (key === KEPT || key === null) anew()
-  }
   const system = matchMedia('(prefers-color-scheme: dark)')
-  system.addEventListener('change', anew)
+  system.addEventListener('change', changed)
   window.addEventListener('storage', inAnotherWindow)
   return () => {
     listeners.delete(changed)
-    system.removeEventListener('change', anew)
+    system.removeEventListener('change', changed)
     window.removeEventListener('storage', inAnotherWindow)
   }
 }
 
-export const schemeNow = (): Scheme => (document.documentElement.dataset.theme === 'dark' ? 'dark' : 'light')
+/** The scheme the page is drawn in. */
+export function schemeNow(): Scheme {
+  const system = () => (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
+  return schemeOf(document.documentElement.dataset.theme) ?? system()
+}
 
 /** Chooses one, for now and for later. */
 export function chooseScheme(scheme: Scheme): void {
-  try {
-    localStorage.setItem(KEPT, scheme)
-  } catch {
-    // it lasts as long as the page
-  }
+  document.cookie = `${SCHEME_COOKIE}=${scheme}; path=/; max-age=${KEPT_S}; samesite=lax`
   document.documentElement.dataset.theme = scheme
+  try {
+    // heard in the other windows
+    localStorage.setItem(SCHEME_COOKIE, scheme)
+  } catch {
+    // storage may be shut: they see it at their next page
+  }
   for (const changed of listeners) changed()
 }
