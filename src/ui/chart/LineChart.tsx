@@ -12,7 +12,7 @@ import {
   type ScaleOptionsByType,
 } from 'chart.js'
 import Annotation, { type AnnotationOptions } from 'chartjs-plugin-annotation'
-import { useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { Chart } from 'react-chartjs-2'
 import type { Ink } from './chartInk'
 import { useInk } from './useInk'
@@ -72,10 +72,29 @@ interface LineChartProps {
   testId?: string
 }
 
+/** What a chart shows at first, in this order: what it is drawn with is compiled at its first use, so each has a task of its own. */
+const enum Shown {
+  Axes,
+  Lines,
+  All,
+}
+
+function useShown(): Shown {
+  const [shown, setShown] = useState(Shown.Axes)
+  useEffect(() => {
+    if (shown === Shown.All) return
+    const next = setTimeout(() => setShown(shown + 1))
+    return () => clearTimeout(next)
+  }, [shown])
+  return shown
+}
+
 /** A line chart in the theme's ink, drawn anew when what it shows or the theme changes. */
 export function LineChart({ label, draw, testId }: LineChartProps) {
   const ink = useInk()
-  const drawing = useMemo(() => ink && draw(ink), [ink, draw])
+  const shown = useShown()
+  const whole = useMemo(() => ink && draw(ink), [ink, draw])
+  const drawing = useMemo(() => whole && partOf(whole, shown), [whole, shown])
   const decoration = useRef<Decoration | undefined>(undefined)
   // before the chart draws what changed
   useLayoutEffect(() => {
@@ -115,3 +134,13 @@ export function LineChart({ label, draw, testId }: LineChartProps) {
     )
   )
 }
+
+const partOf = (drawing: LineDrawing, shown: Shown): LineDrawing =>
+  shown === Shown.All
+    ? drawing
+    : {
+        ...drawing,
+        datasets: shown === Shown.Axes ? [] : drawing.datasets,
+        decoration: undefined,
+        annotations: undefined,
+      }
