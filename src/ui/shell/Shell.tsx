@@ -3,13 +3,13 @@ import FlashOff from '@mui/icons-material/FlashOffOutlined'
 import HelpOutline from '@mui/icons-material/HelpOutlineOutlined'
 import Search from '@mui/icons-material/Search'
 import IconButton from '@mui/material/IconButton'
-import Tooltip from '@mui/material/Tooltip'
 import Link from 'next/link'
 import { useParams } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 import { useStore } from 'zustand'
 import { shell } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
+import { hinted } from '../help/hints'
 import { usePaperTheme } from '../theme/usePaperTheme'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { Announcer } from './Announcer'
@@ -66,26 +66,29 @@ export function Shell({ households, read, children }: ShellProps) {
         <div className={styles.tools}>
           <SaveStatus />
           <UndoKeys />
-          <Tooltip title={say('thePowerIsOutWriteDown')}>
-            <IconButton
-              aria-label={say('thePowerIsOut')}
-              component={Link}
-              href={`/h/${householdId}/run?begin=outage`}
-              prefetch={false}
-            >
-              <FlashOff fontSize="small" />
-            </IconButton>
-          </Tooltip>
-          <Tooltip title={withKey(say('find'), 'find')}>
-            <IconButton aria-label={say('find')} onClick={() => setOpen({ what: 'find' })}>
-              <Search fontSize="small" />
-            </IconButton>
-          </Tooltip>
-          <Tooltip title={withKey(say('wordsAndKeys'), 'help')}>
-            <IconButton aria-label={say('wordsAndKeys')} onClick={() => setOpen({ what: 'help' })}>
-              <HelpOutline fontSize="small" />
-            </IconButton>
-          </Tooltip>
+          <IconButton
+            {...hinted(say('thePowerIsOutWriteDown'))}
+            aria-label={say('thePowerIsOut')}
+            component={Link}
+            href={`/h/${householdId}/run?begin=outage`}
+            prefetch={false}
+          >
+            <FlashOff fontSize="small" />
+          </IconButton>
+          <IconButton
+            {...hinted(withKey(say('find'), 'find'))}
+            aria-label={say('find')}
+            onClick={() => setOpen({ what: 'find' })}
+          >
+            <Search fontSize="small" />
+          </IconButton>
+          <IconButton
+            {...hinted(withKey(say('wordsAndKeys'), 'help'))}
+            aria-label={say('wordsAndKeys')}
+            onClick={() => setOpen({ what: 'help' })}
+          >
+            <HelpOutline fontSize="small" />
+          </IconButton>
           <ThemeSwitch />
         </div>
       </header>

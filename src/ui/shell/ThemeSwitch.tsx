@@ -2,10 +2,10 @@
 import DarkMode from '@mui/icons-material/DarkModeOutlined'
 import LightMode from '@mui/icons-material/LightModeOutlined'
 import IconButton from '@mui/material/IconButton'
-import Tooltip from '@mui/material/Tooltip'
 import { useSyncExternalStore } from 'react'
 import { themeSwitch } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
+import { hinted } from '../help/hints'
 import { chooseScheme, schemeNow, subscribeScheme } from '../theme/scheme'
 
 const say = wordsOf(themeSwitch)
@@ -19,10 +19,12 @@ export function ThemeSwitch() {
   )
   const words = isNight ? say('dayTheme') : say('nightTheme')
   return (
-    <Tooltip title={words}>
-      <IconButton aria-label={words} onClick={() => chooseScheme(isNight ? 'light' : 'dark')}>
-        {isNight ? <LightMode fontSize="small" /> : <DarkMode fontSize="small" />}
-      </IconButton>
-    </Tooltip>
+    <IconButton
+      {...hinted(words)}
+      aria-label={words}
+      onClick={() => chooseScheme(isNight ? 'light' : 'dark')}
+    >
+      {isNight ? <LightMode fontSize="small" /> : <DarkMode fontSize="small" />}
+    </IconButton>
   )
 }

@@ -2,9 +2,9 @@
 import Redo from '@mui/icons-material/Redo'
 import Undo from '@mui/icons-material/Undo'
 import IconButton from '@mui/material/IconButton'
-import Tooltip from '@mui/material/Tooltip'
 import { undoKeys } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
+import { hinted } from '../help/hints'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { announce } from './announce'
 
@@ -21,20 +21,17 @@ export function UndoKeys() {
   }
   return (
     <>
-      <Tooltip title={say('undoCtrlZ')}>
-        <span>
-          <IconButton aria-label={say('undo')} disabled={!canUndo} onClick={act('undo', say('undone'))}>
-            <Undo fontSize="small" />
-          </IconButton>
-        </span>
-      </Tooltip>
-      <Tooltip title={say('redoCtrlShiftZ')}>
-        <span>
-          <IconButton aria-label={say('redo')} disabled={!canRedo} onClick={act('redo', say('doneAgain'))}>
-            <Redo fontSize="small" />
-          </IconButton>
-        </span>
-      </Tooltip>
+      {/* a disabled key hears no pointer, what is around it does */}
+      <span {...hinted(say('undoCtrlZ'))}>
+        <IconButton aria-label={say('undo')} disabled={!canUndo} onClick={act('undo', say('undone'))}>
+          <Undo fontSize="small" />
+        </IconButton>
+      </span>
+      <span {...hinted(say('redoCtrlShiftZ'))}>
+        <IconButton aria-label={say('redo')} disabled={!canRedo} onClick={act('redo', say('doneAgain'))}>
+          <Redo fontSize="small" />
+        </IconButton>
+      </span>
     </>
   )
 }

@@ -2,7 +2,7 @@ import dynamic from 'next/dynamic'
 
 /** What opens on demand, fetched once the page is at rest so that it opens at the key. */
 const loaders = {
-  meaning: () => import('../help/Meaning').then((module) => module.Meaning),
+  hintTip: () => import('../help/HintTip').then((module) => module.HintTip),
   choiceMenu: () => import('./ChoiceMenu').then((module) => module.ChoiceMenu),
   helpDialog: () => import('../help/HelpDialog').then((module) => module.HelpDialog),
   findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
@@ -11,7 +11,7 @@ const loaders = {
   workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
 }
 
-export const Meaning = dynamic(loaders.meaning, { ssr: false })
+export const HintTip = dynamic(loaders.hintTip, { ssr: false })
 export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
 export const HelpDialog = dynamic(loaders.helpDialog, { ssr: false })
 export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
