@@ -72,20 +72,14 @@ test('Escape, a press and leaving by the keyboard end it', () => {
 })
 
 test('the keyboard is told at once, a click that brings the keyboard along is not', () => {
-  const { matches } = Element.prototype
-  let isByKeyboard = false
-  Element.prototype.matches = function (selector: string) {
-    return selector === ':focus-visible' ? isByKeyboard : matches.call(this, selector)
-  }
-  try {
-    at('find').dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
-    expect(said()).toEqual([])
-    isByKeyboard = true
-    at('find').dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
-    expect(said()).toEqual(['Find (/)'])
-  } finally {
-    Element.prototype.matches = matches
-  }
+  const matches = jest.spyOn(Element.prototype, 'matches')
+  matches.mockReturnValue(false)
+  at('find').dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
+  expect(said()).toEqual([])
+  matches.mockReturnValue(true)
+  at('find').dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
+  expect(said()).toEqual(['Find (/)'])
+  matches.mockRestore()
 })
 
 test('a long touch tells, and leaves time to read; a tap does not', () => {

@@ -5,6 +5,11 @@ import { useServerInsertedHTML } from 'next/navigation'
 import { type ReactNode, useState } from 'react'
 
 const KEY = 'mui'
+/**
+ * No browser that runs this page needs prefixed properties; without them a page's styles are a third shorter. One list for all
+ * pages: rules made once are known by it on the server.
+ */
+const NO_PREFIXES: [] = []
 const LAYER_STATEMENT = /^@layer\s+[^{]*$/
 
 type PageStyles = { cache: EmotionCache; written: string[] }
@@ -46,8 +51,7 @@ function adopted(nonce: string): PageStyles {
 }
 
 function stylesOf(nonce: string): PageStyles {
-  // no browser that runs this page needs prefixed properties; without them a page's styles are a third shorter
-  const cache = createCache({ key: KEY, nonce, stylisPlugins: [], speedy: false })
+  const cache = createCache({ key: KEY, nonce, stylisPlugins: NO_PREFIXES, speedy: false })
   cache.compat = true
   const written: string[] = []
   const insert = cache.insert
