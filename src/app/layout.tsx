@@ -1,7 +1,7 @@
 import type { Metadata, Viewport } from 'next'
 import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
-import { EARLY_TAPS_SCRIPT } from '@/ui/shell/earlyTaps'
+import { EarlyTaps } from '@/ui/shell/EarlyTaps'
 import { Hints } from '@/ui/help/Hints'
 import { PageAnswers } from '@/ui/shell/PageAnswers'
 import { SCHEME_COOKIE, schemeOf } from '@/ui/theme/scheme'
@@ -44,11 +44,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           dangerouslySetInnerHTML={{ __html: '' }}
         />
         {/* behind the content, since the styles are waited for before it runs, and content behind it would wait as well */}
-        <script
-          nonce={nonce}
-          suppressHydrationWarning
-          dangerouslySetInnerHTML={{ __html: EARLY_TAPS_SCRIPT }}
-        />
+        <EarlyTaps nonce={nonce} />
         <PageAnswers />
       </body>
     </html>

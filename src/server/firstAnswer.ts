@@ -7,7 +7,6 @@ import Piscina from 'piscina'
 import type { Household } from '@/core/plan/household'
 import { planOf } from '@/core/plan/planOf'
 import { tooBusy } from '@/core/simulation/switchingBudget'
-import type { Evaluation } from '@/words/answer/evaluation'
 import { SharedWork } from './sharedWork'
 
 /** Longest a page waits for its first answer; past it the browser works it out. */
@@ -19,8 +18,8 @@ const MOST_WAITING = 32
 class FirstAnswers {
   /** of households as they were read; one that was saved since is another object */
   private readonly keys = new WeakMap<Household, string>()
-  private readonly known = new LRUCache<string, Evaluation>({ max: MOST_KEPT })
-  private readonly work = new SharedWork<Evaluation>(DEADLINE_MS)
+  private readonly known = new LRUCache<string, string>({ max: MOST_KEPT })
+  private readonly work = new SharedWork<string>(DEADLINE_MS)
   private readonly pool = new Piscina({
     filename: join(process.cwd(), '.next/threads/firstAnswer.mjs'),
     minThreads: 1,
@@ -31,7 +30,7 @@ class FirstAnswers {
   })
 
   /** The answer, or null where it is not there in time: too much to do, too many before it, a thread that failed. */
-  async of(household: Household, left: AbortSignal | null): Promise<Evaluation | null> {
+  async of(household: Household, left: AbortSignal | null): Promise<string | null> {
     const key = this.keyOf(household)
     const known = this.known.get(key)
     if (known) return known
@@ -39,9 +38,9 @@ class FirstAnswers {
     if (tooBusy(plan)) return null
     try {
       // the pool ends the thread of what is given up
-      const evaluation = await this.work.wait(key, left, (signal) => this.pool.run(plan, { signal }))
-      this.known.set(key, evaluation)
-      return evaluation
+      const text = await this.work.wait(key, left, (signal) => this.pool.run(plan, { signal }))
+      this.known.set(key, text)
+      return text
     } catch {
       return null
     }
@@ -63,9 +62,9 @@ class FirstAnswers {
 const held = globalThis as { yotropeFirstAnswers?: FirstAnswers }
 
 /**
- * The first answer of a page, worked out in worker threads and never in the thread that answers requests. The same plan is
+ * The first answer of a page as a text (`evaluationText`), worked out in worker threads and never in the thread that answers requests. The same plan is
  * worked out once, whoever asks, and given up when all who asked have left.
  */
-export function firstAnswer(household: Household, left: AbortSignal | null): Promise<Evaluation | null> {
+export function firstAnswer(household: Household, left: AbortSignal | null): Promise<string | null> {
   return (held.yotropeFirstAnswers ??= new FirstAnswers()).of(household, left)
 }

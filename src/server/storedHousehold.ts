@@ -10,15 +10,15 @@ const MOST_LETTERS = 5_000_000
 
 export interface KeptHousehold {
   stored: StoredHousehold
-  /** of its JSON */
-  letters: number
+  /** its JSON, as pages carry it */
+  text: string
 }
 
 const held = globalThis as { yotropeHouseholds?: LRUCache<string, KeptHousehold> }
 const cache = () =>
   (held.yotropeHouseholds ??= new LRUCache({
     maxSize: MOST_LETTERS,
-    sizeCalculation: (kept) => kept.letters,
+    sizeCalculation: (kept) => kept.text.length,
   }))
 
 /**
@@ -39,7 +39,7 @@ export async function storedHousehold(
 }
 
 function keep(stored: StoredHousehold): KeptHousehold {
-  const kept = { stored, letters: JSON.stringify(stored.household).length }
+  const kept = { stored, text: JSON.stringify(stored) }
   cache().set(stored.id, kept)
   return kept
 }

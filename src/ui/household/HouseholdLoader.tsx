@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { type ReactNode, useEffect, useMemo, useState } from 'react'
-import type { Evaluation } from '@/words/answer/evaluation'
+import { evaluationOf } from '@/words/answer/evaluationText'
 import { householdLoader } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
 import { HouseholdProvider } from './HouseholdContext'
@@ -15,14 +15,15 @@ interface HouseholdLoaderProps {
   householdId: string
   /** JSON of the household that came with the page; null of a large one, which is fetched. As one text it is sent and read much faster than as an object */
   embedded: string | null
-  /** its first answer, where there was time for it */
-  evaluation: Evaluation | null
+  /** its first answer, as such a text too, where there was time for it */
+  evaluation: string | null
   children: ReactNode
 }
 
 /** Holds the household for its pages, and fetches one that is too large to come with them. */
 export function HouseholdLoader({ householdId, embedded, evaluation, children }: HouseholdLoaderProps) {
   const came = useMemo(() => (embedded === null ? null : (JSON.parse(embedded) as Stored)), [embedded])
+  const answer = useMemo(() => (evaluation === null ? null : evaluationOf(evaluation)), [evaluation])
   const [fetched, setFetched] = useState<Stored | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
   const [attempt, setAttempt] = useState(0)
@@ -43,7 +44,7 @@ export function HouseholdLoader({ householdId, embedded, evaluation, children }:
   const held = came ?? fetched
   if (held)
     return (
-      <HouseholdProvider stored={held} evaluation={came ? evaluation : null}>
+      <HouseholdProvider stored={held} evaluation={came ? answer : null}>
         {children}
       </HouseholdProvider>
     )

@@ -9,8 +9,6 @@ import Schedule from '@mui/icons-material/Schedule'
 import SolarPower from '@mui/icons-material/SolarPowerOutlined'
 import BottomNavigation from '@mui/material/BottomNavigation'
 import BottomNavigationAction from '@mui/material/BottomNavigationAction'
-import Menu from '@mui/material/Menu'
-import MenuItem from '@mui/material/MenuItem'
 import Link from 'next/link'
 import { useParams, usePathname } from 'next/navigation'
 import { type MouseEvent, useState } from 'react'
@@ -18,6 +16,7 @@ import { useStore } from 'zustand'
 import { stepsNav } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
 import { keyOf, keySettings } from './keySettings'
+import { ChoiceMenu } from './lazy'
 import styles from './Shell.module.css'
 import { STEPS } from './steps'
 import { useGo } from './useGo'
@@ -45,7 +44,6 @@ export function StepsNav() {
   const go = useGo()
   const open = (path: string) => (event: { preventDefault: () => void }) => {
     event.preventDefault()
-    setAnchor(null)
     go(`/h/${householdId}/${path}`)
   }
   const beside = STEPS.length > MOST_BESIDE ? STEPS.slice(0, MOST_BESIDE - 1) : STEPS
@@ -103,13 +101,18 @@ export function StepsNav() {
           />
         )}
       </BottomNavigation>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {behind.map(({ path, name }) => (
-          <MenuItem key={path} selected={here === path} onClick={open(path)}>
-            {name}
-          </MenuItem>
-        ))}
-      </Menu>
+      {anchor && (
+        <ChoiceMenu
+          anchor={anchor}
+          onClose={() => setAnchor(null)}
+          choices={behind.map(({ path, name }) => ({
+            key: path,
+            words: name,
+            isChosen: here === path,
+            pick: () => go(`/h/${householdId}/${path}`),
+          }))}
+        />
+      )}
     </>
   )
 }

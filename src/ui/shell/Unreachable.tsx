@@ -18,8 +18,9 @@ export function Unreachable() {
     window.addEventListener(UNREACHABLE_EVENT, show)
     return () => window.removeEventListener(UNREACHABLE_EVENT, show)
   }, [])
+  if (!isOpen) return null
   return (
-    <Snackbar open={isOpen} autoHideDuration={SHOWN_MS} onClose={() => setIsOpen(false)}>
+    <Snackbar open autoHideDuration={SHOWN_MS} onClose={() => setIsOpen(false)}>
       <Alert severity="warning" onClose={() => setIsOpen(false)}>
         {say('yotropeCannotBeReachedJustNow')}
       </Alert>

@@ -29,8 +29,8 @@ export default async function HouseholdLayout(props: {
       ? promisedSample(householdId, new Date())
       : null
   if (!kept) notFound()
-  const { stored, letters } = kept
-  const isEmbedded = letters <= EMBEDDED_LIMIT
+  const { stored, text } = kept
+  const isEmbedded = text.length <= EMBEDDED_LIMIT
   const evaluation = isEmbedded ? await firstAnswer(stored.household, leftOf(asked)) : null
   const { name, sample } = stored.household.profile
   const households = visitor?.households ?? [{ id: householdId, version: stored.version, name, sample }]
@@ -38,7 +38,7 @@ export default async function HouseholdLayout(props: {
     <HouseholdLoader
       key={stored.id}
       householdId={stored.id}
-      embedded={isEmbedded ? JSON.stringify(stored) : null}
+      embedded={isEmbedded ? text : null}
       evaluation={evaluation}
     >
       <Shell households={households} read={readPages(cookiesOf(asked).get(READ_COOKIE))}>
