@@ -1,5 +1,4 @@
 'use client'
-import Box from '@mui/material/Box'
 import Skeleton from '@mui/material/Skeleton'
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
@@ -61,18 +60,12 @@ export function PowerPage() {
           <Tab key={value} value={value} label={words} id={`tab-${value}`} aria-controls={`panel-${value}`} />
         ))}
       </Tabs>
-      <Box
-        role="tabpanel"
-        className={styles.panel}
-        id={`panel-${tab}`}
-        aria-labelledby={`tab-${tab}`}
-        sx={{ pt: 1.5 }}
-      >
+      <div role="tabpanel" className={styles.panel} id={`panel-${tab}`} aria-labelledby={`tab-${tab}`}>
         {tab === 'compare' && <CompareTab openTab={open} />}
         {tab === 'bank' && <BankTab />}
         {tab === 'find' && <SearchPanel />}
         {tab === 'own' && <OwnEquipment />}
-      </Box>
+      </div>
       <p className="caution">{say('aBankBuiltOfPartsAn')}</p>
     </div>
   )
