@@ -8,6 +8,7 @@ import compression from 'compression'
 import next from 'next'
 import pino from 'pino'
 import client from 'prom-client'
+import { pagePolicy } from './pagePolicy.mjs'
 import { ROOT } from './paths.mjs'
 
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS']
@@ -164,6 +165,7 @@ const server = createServer(
     if (refused(request, response)) return
     request.headers['x-request-id'] = id
     request.headers['x-yotrope-address'] = addressOf(request)
+    pagePolicy(request, response)
     await new Promise((resolve) => compress(request, response, resolve))
     // what is compressed is sent when it is whole, not piece by piece as it is written
     response.flush = undefined

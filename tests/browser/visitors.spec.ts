@@ -182,3 +182,19 @@ test('every page carries the security headers, and no inline code passes them', 
   await expect(page.getByRole('dialog')).toBeVisible()
   expect(violations).toEqual([])
 })
+
+test('a page’s nonce is its own: of the page and its header, another each time, never the one a request brings', async ({
+  request,
+}) => {
+  const asked = { headers: { 'x-nonce': 'chosen', 'content-security-policy': "script-src 'nonce-chosen'" } }
+  const nonces = new Set<string>()
+  for (const path of ['/start', '/start']) {
+    const response = await request.get(path, asked)
+    const [, nonce] = response.headers()['content-security-policy'].match(/'nonce-([^']+)'/)!
+    const written = [...(await response.text()).matchAll(/ nonce="([^"]*)"/g)].map(([, one]) => one)
+    expect(written.length).toBeGreaterThan(5)
+    expect(new Set(written)).toEqual(new Set([nonce]))
+    nonces.add(nonce)
+  }
+  expect(nonces.size).toBe(2)
+})

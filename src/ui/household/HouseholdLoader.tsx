@@ -7,9 +7,12 @@ import { evaluationOf } from '@/words/answer/evaluationText'
 import { householdLoader } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
 import { HouseholdProvider } from './HouseholdContext'
+import { readOnce } from './readOnce'
 import type { Stored } from './store'
 
 const say = wordsOf(householdLoader)
+
+const storedOf = (text: string) => JSON.parse(text) as Stored
 
 interface HouseholdLoaderProps {
   householdId: string
@@ -22,8 +25,11 @@ interface HouseholdLoaderProps {
 
 /** Holds the household for its pages, and fetches one that is too large to come with them. */
 export function HouseholdLoader({ householdId, embedded, evaluation, children }: HouseholdLoaderProps) {
-  const came = useMemo(() => (embedded === null ? null : (JSON.parse(embedded) as Stored)), [embedded])
-  const answer = useMemo(() => (evaluation === null ? null : evaluationOf(evaluation)), [evaluation])
+  const came = useMemo(() => (embedded === null ? null : readOnce(embedded, storedOf)), [embedded])
+  const answer = useMemo(
+    () => (evaluation === null ? null : readOnce(evaluation, evaluationOf)),
+    [evaluation],
+  )
   const [fetched, setFetched] = useState<Stored | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
   const [attempt, setAttempt] = useState(0)

@@ -17,6 +17,8 @@ export function Notices() {
   const { words, after, count } = useStore(notices)
   const isOpen = useHousehold(({ household }) => after !== null && household === after)
   const close = () => notices.setState({ after: null })
+  // until there is a first one nothing is made for it
+  if (count === 0) return null
   return (
     <Snackbar
       key={count}
