@@ -160,9 +160,9 @@ test.describe('generator, car and wall', () => {
 
   test('the wall for an hour now and then, and the car, bring something back', async ({ page }) => {
     await openSample(page, 'recharge')
-    await page.getByRole('button', { name: 'Plan two hours of grid is back' }).click()
+    await page.getByRole('button', { name: '+ 2 h of grid is back' }).click()
     await expect(answer(page)).toContainText(/sun and grid/)
-    await page.getByRole('button', { name: 'Plan two hours of car' }).click()
+    await page.getByRole('button', { name: '+ 2 h of car' }).click()
     await expect(answer(page)).toContainText(/sun, car and grid/)
     await expect(page.getByTestId('car-sum')).toContainText(/burns/)
     await expect(together(page)).toBeVisible()
@@ -264,7 +264,7 @@ test('@soak the page holds no barrier, by day, by night and on a phone', async (
   await openSample(page, 'recharge')
   await page.getByRole('button', { name: 'Change it' }).click()
   await page.getByRole('button', { name: 'Change the generator' }).click()
-  await page.getByRole('button', { name: 'Plan two hours of generator' }).click()
+  await page.getByRole('button', { name: '+ 2 h of generator' }).click()
   const barriers = async () =>
     (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => `${id} ${nodes[0].html}`)
   expect(await barriers()).toEqual([])

@@ -5,7 +5,7 @@ import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { WIRING_TABLES } from '@/catalog/wires'
 import type { Severity } from '@/core/hazard/finding'
 import type { Household } from '@/core/plan/household'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { riskClocks } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { diagramOf } from '@/core/wiring/diagram'
@@ -53,7 +53,7 @@ const Body = memo(function Body(props: {
   const findings = props.findings ?? NOTHING
   const { edit, householdId } = useHouseholdStore().getState()
   const go = useGo()
-  const plan = useMemo(() => planOf(household), [household])
+  const plan = useMemo(() => planFor(household), [household])
   const diagram = useMemo(() => diagramOf(plan, WIRING_TABLES), [plan])
   const parts = useMemo(() => partsOf(plan, WIRING_TABLES), [plan])
   const clocks = useMemo(() => (evaluation ? riskClocks(plan, evaluation.result) : []), [plan, evaluation])

@@ -1,6 +1,6 @@
 'use client'
 import { useCallback, useDeferredValue, useMemo } from 'react'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { formatWatts } from '@/words/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
@@ -22,7 +22,7 @@ const STEP_MIN = 5
 export default function DayTrace({ selectedId }: { selectedId: string | null }) {
   // drawn when what is typed and its answer have been
   const household = useDeferredValue(useHousehold(shownHousehold))
-  const plan = useMemo(() => planOf(household), [household])
+  const plan = useMemo(() => planFor(household), [household])
   const { scenario } = plan
   const key = JSON.stringify([plan.loads, scenario, plan.powerSystem.sources.map(({ volts }) => volts)])
   const { chosen, others, name } = useMemo(() => {

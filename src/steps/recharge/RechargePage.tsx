@@ -6,7 +6,7 @@ import { memo, useDeferredValue, useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
 import { windowIntervals } from '@/core/plan/clock'
 import type { Household } from '@/core/plan/household'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { NO_CHARGING, NO_REFILL } from '@/core/plan/noRefill'
 import type { Scenario } from '@/core/plan/schema'
 import { formatHours, formatPercent } from '@/words/format'
@@ -54,7 +54,7 @@ export function RechargePage() {
 const Body = memo(function Body(props: { household: Household; evaluation: Evaluation | null }) {
   const { household, evaluation } = props
   const store = useHouseholdStore()
-  const plan = useMemo(() => planOf(household), [household])
+  const plan = useMemo(() => planFor(household), [household])
   const { frame, gutters } = useGutters()
   const { scenario } = plan
   const refill = household.refill ?? NO_REFILL

@@ -75,7 +75,7 @@ describe('a lane of stretches', () => {
 
   test('two hours more, a day after the last', async () => {
     const onChange = lane([{ fromMin: 0, toMin: 120 }])
-    await userEvent.click(screen.getByRole('button', { name: 'Plan two hours of generator' }))
+    await userEvent.click(screen.getByRole('button', { name: '+ 2 h of generator' }))
     expect(onChange).toHaveBeenCalledWith([
       { fromMin: 0, toMin: 120 },
       { fromMin: 1440, toMin: 1560 },

@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useEffect, useMemo, useState } from 'react'
 import type { Household } from '@/core/plan/household'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { formatPercent } from '@/words/format'
 import { plainNumber } from '@/core/reading/plainNumber'
 import { runCautions } from '@/core/run/cautions'
@@ -32,7 +32,7 @@ interface BeginRunProps {
 /** What is to be tried, with which battery and from which charge; what must be heeded, and how long it has to run. */
 export function BeginRun({ kind, begin }: BeginRunProps) {
   const household = useHousehold((state) => state.household)
-  const plan = useMemo(() => planOf(household), [household])
+  const plan = useMemo(() => planFor(household), [household])
   const sources = plan.powerSystem.sources.filter(({ isAway }) => !isAway)
   const [chosen, setChosen] = useState(sources.find(({ afterSourceId }) => afterSourceId === null)?.id ?? '')
   const source = sources.find(({ id }) => id === chosen) ?? sources[0]

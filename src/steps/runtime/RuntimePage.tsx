@@ -4,7 +4,7 @@ import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { memo, useDeferredValue, useMemo, useState } from 'react'
 import type { Household } from '@/core/plan/household'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { answerText } from '@/words/answer/answerParts'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { shownMinutes } from '@/core/simulation/shownMinutes'
@@ -52,7 +52,7 @@ const Body = memo(function Body(props: {
   hasFailed: boolean
 }) {
   const { household, evaluation, hasFailed } = props
-  const plan = useMemo(() => planOf(household), [household])
+  const plan = useMemo(() => planFor(household), [household])
   const { sources } = plan.powerSystem
   const { frame, gutters } = useGutters()
   const [wanted, setWanted] = useState<string | null>(null)

@@ -6,7 +6,7 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import type { Plan } from '@/core/plan/document'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '@/ui/household/planFor'
 import { LIMITS } from '@/core/plan/limits'
 import { formatDuration, formatPercent } from '@/words/format'
 import { type WorseOutcome, findWorseCases } from '@/core/sizing/worseCases'
@@ -47,7 +47,7 @@ export function WhatIf() {
   const keep = ({ kind }: WorseOutcome) => {
     const { household, edit } = store.getState()
     // of the plan as it stands now: what was worked out may be of the one before
-    const found = findWorseCases(planOf(household)).find((one) => one.kind === kind)
+    const found = findWorseCases(planFor(household)).find((one) => one.kind === kind)
     if (!found) return
     const words = worseWords(kind, units)
     edit(keepWorse(words, found.change))

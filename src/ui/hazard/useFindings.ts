@@ -1,5 +1,5 @@
 import { useDeferredValue, useEffect, useState } from 'react'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from '../household/planFor'
 import type { Household } from '@/core/plan/household'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { useHousehold } from '../household/HouseholdContext'
@@ -18,7 +18,7 @@ export function useFindings(): ShownFinding[] | null {
     void import('./findingsOf').then(({ shownFindings }) => {
       if (!isCurrent) return
       if (latest?.household !== household || latest.evaluation !== evaluation)
-        latest = { household, evaluation, findings: shownFindings(planOf(household), evaluation.result) }
+        latest = { household, evaluation, findings: shownFindings(planFor(household), evaluation.result) }
       setFindings(latest.findings)
     })
     return () => {

@@ -1,12 +1,10 @@
 'use client'
 import { type ReactNode, createContext, useContext, useState } from 'react'
 import { useStore } from 'zustand'
-import type { Plan } from '@/core/plan/document'
-import type { Household } from '@/core/plan/household'
-import { planOf } from '@/core/plan/planOf'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { FieldKeeperContext } from '../field/drafts'
 import { UnitsContext } from '../field/units'
+import { planFor } from './planFor'
 import {
   type HouseholdState,
   type HouseholdStore,
@@ -59,19 +57,8 @@ export const usePowerSystem = () =>
     household.powerSystems.find(({ id }) => id === household.chosen.powerSystemId)!,
   )
 
-/** Plans of households as they are: an edit makes another household. */
-const plans = new WeakMap<Household, Plan>()
-
-function planShown(household: Household): Plan {
-  const known = plans.get(household)
-  if (known) return known
-  const plan = planOf(household)
-  plans.set(household, plan)
-  return plan
-}
-
 /**
  * The plan of the chosen scenario and power system as it is shown, with what is being typed. One for all who ask of the same
  * household; fields and their changes take the household itself.
  */
-export const usePlan = () => planShown(useHousehold(shownHousehold))
+export const usePlan = () => planFor(useHousehold(shownHousehold))

@@ -1,6 +1,6 @@
 import { startTransition, useEffect, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from './planFor'
 import { SimulationClient } from '@/worker/simulationClient'
 import { SimulationWorker } from '@/worker/simulationWorker'
 import { useHouseholdStore } from './HouseholdContext'
@@ -43,7 +43,7 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
         // what is known so far never holds a key up
         if (mine === asked) startTransition(() => setAdvice(found))
       }
-      const found = await ask(client, planOf(store.getState().household), show).catch(() => null)
+      const found = await ask(client, planFor(store.getState().household), show).catch(() => null)
       if (mine !== asked) return
       isBusy = false
       // advice that could not be computed must not leave that of the plan before on show

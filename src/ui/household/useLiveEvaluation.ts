@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { planOf } from '@/core/plan/planOf'
+import { planFor } from './planFor'
 import { SimulationClient } from '@/worker/simulationClient'
 import { type HouseholdStore, shownHousehold } from './store'
 
@@ -12,7 +12,7 @@ export function useLiveEvaluation(store: HouseholdStore): void {
     const client = new SimulationClient()
     let isOver = false
     const compute = async () => {
-      const outcome = await client.evaluateNewest(planOf(shownHousehold(store.getState())))
+      const outcome = await client.evaluateNewest(planFor(shownHousehold(store.getState())))
       if (!outcome || isOver) return
       if (outcome.kind === 'done') store.getState().setEvaluation(outcome.evaluation)
       else store.getState().setFailure(outcome.message)

@@ -112,6 +112,8 @@ const theme = createTheme({
         },
         input: {
           height: 'auto',
+          // with its padding 24 px, what a finger needs at least
+          minHeight: 20,
           padding: '2px 4px',
           font: 'inherit',
           fontVariantNumeric: 'tabular-nums',

@@ -31,7 +31,7 @@ export const findings = {
   keepAnswer: 'Keep answer',
   cancel: 'Cancel',
   answerIt: 'Answer it',
-  answer: 'Answer: {title}',
+  answer: 'Answer it: {title}',
 }
 
 export const hookupPage = {

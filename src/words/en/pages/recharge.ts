@@ -175,7 +175,7 @@ export const repeatTool = {
 export const stretchLane = {
   toArrowsMoveItWithShift:
     '{name} {moment} to {moment2}; arrows move it, with Shift its end, Delete removes it',
-  planTwoHoursOf: 'Plan two hours of {lowerCase}',
+  planTwoHoursOf: '+ 2 h of {lowerCase}',
   removeIt: 'Remove it',
 }
 
