@@ -12,6 +12,9 @@ import { bankSource, equipmentClass, sourceOf } from './equipment'
 import { inverterOf } from './inverters'
 import { CARS, generatorOf } from './refill'
 
+/** The night of a household that says nothing of it. */
+export const ASLEEP = { from: '23:00', to: '06:30' }
+
 /** Where a household is, as it was found by name. */
 export interface StartPlace {
   name: string
@@ -144,7 +147,7 @@ function scenarioOf({ place, hours, season }: StartAnswers, today: string): Scen
     indoorC: USUAL_INDOOR_C,
     rain: 'dry',
     away: [],
-    asleep: [{ from: '23:00', to: '06:30' }],
+    asleep: [ASLEEP],
     carriedTiers: 'optional',
     confidence: 0.9,
     note: '',

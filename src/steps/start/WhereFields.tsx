@@ -14,7 +14,8 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { SelectField } from '@/ui/field/SelectField'
 import { rich } from '@/ui/rich'
 import { whereFields } from '@/words/en/pages/start'
-import { formatWindow } from '@/words/clock'
+import { ASLEEP } from '@/catalog/startHousehold'
+import { formatClock, formatWindow } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
 import { climateName } from '@/words/weatherWords'
 
@@ -189,6 +190,9 @@ export function WhereFields(props: {
           climate: climateName(climate.id),
           temperatures: formatTemperatures(climate.lowC[month], climate.highC[month], units),
           place: place ? 'yes' : 'no',
+          begins: formatClock(NIGHT.from, units.clock),
+          from: formatClock(ASLEEP.from, units.clock),
+          to: formatClock(ASLEEP.to, units.clock),
         })}
       </Typography>
     </Stack>

@@ -89,5 +89,5 @@ export const whereFields = {
   myHours: 'My hours <small>{isOwn}</small>',
   outageLength: 'Outage length',
   onAnOrdinaryDayOfThat:
-    '{climate}: {temperatures} on an ordinary day of that season{place, select, yes {, a guess by where it is} other {, a guess until you say where}}. It begins at 18:00; asleep from 23:00 to 06:30.',
+    '{climate}: {temperatures} on an ordinary day of that season{place, select, yes {, a guess by where it is} other {, a guess until you say where}}. It begins at {begins}; asleep from {from} to {to}.',
 }
