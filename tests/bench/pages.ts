@@ -21,7 +21,10 @@ async function firstLoadKiB(page: Page, url: string): Promise<number> {
   return Math.round(bytes / 102.4) / 10
 }
 
-/** Milliseconds from a keystroke in a load's watts to the new sentence in the page, as the page itself sees them. */
+/**
+ * Milliseconds from a keystroke in a load's watts to the new sentence painted, as the page itself sees them, at a processor four times
+ * slowed.
+ */
 async function keystrokeMs(page: Page, url: string): Promise<number[]> {
   await page.goto(url)
   await page
@@ -35,17 +38,21 @@ async function keystrokeMs(page: Page, url: string): Promise<number[]> {
     document.addEventListener('input', () => (found.typedAt = performance.now()), true)
     new MutationObserver(() => {
       if (!found.typedAt) return
-      found.answers.push(performance.now() - found.typedAt)
+      const { typedAt } = found
       found.typedAt = 0
+      requestAnimationFrame(() => setTimeout(() => found.answers.push(performance.now() - typedAt)))
     }).observe(sentence, { subtree: true, characterData: true, childList: true })
   })
   const field = page.getByLabel('Average watts')
+  const slowed = await page.context().newCDPSession(page)
+  await slowed.send('Emulation.setCPUThrottlingRate', { rate: 4 })
   const count = () => page.evaluate(() => (window as unknown as { answers: number[] }).answers.length)
   for (let i = 0; i < 30; i++) {
     const before = await count()
     await field.fill(String(30 + ((i * 37) % 100)))
     for (let waited = 0; (await count()) === before && waited < 100; waited++) await page.waitForTimeout(20)
   }
+  await slowed.detach()
   return page.evaluate(() => (window as unknown as { answers: number[] }).answers)
 }
 
@@ -99,6 +106,7 @@ async function meterMs(page: Page, url: string, rows: number): Promise<{ ms: num
 /** Milliseconds from the button to the first result and to the last, and the longest task over 50 ms on the page's own thread. */
 async function searchMs(page: Page, url: string): Promise<{ first: number; last: number; heldMs: number }> {
   await page.goto(url)
+  await page.getByRole('tab', { name: 'Find' }).click()
   const button = page.getByRole('button', { name: 'Search', exact: true })
   await button.waitFor()
   // the candidates' own runs come first
@@ -141,8 +149,12 @@ export async function benchPages(origin: string): Promise<Record<string, number>
     )
   const times = (await keystrokeMs(page, `${base}/loads`)).sort((a, b) => a - b)
   result['keystrokes measured'] = times.length
-  result['keystroke to sentence, median ms (under 150)'] = Math.round(times[times.length >> 1])
-  result['keystroke to sentence, 9 of 10 within ms'] = Math.round(times[Math.floor(times.length * 0.9)])
+  result['keystroke to painted sentence, four times slowed, median ms (under 150)'] = Math.round(
+    times[times.length >> 1],
+  )
+  result['keystroke to painted sentence, four times slowed, slowest ms (under 200)'] = Math.round(
+    times.at(-1)!,
+  )
   const [small, large] = [
     await meterMs(page, `${base}/loads`, 10_000),
     await meterMs(page, `${base}/loads`, 100_000),
