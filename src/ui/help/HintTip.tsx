@@ -8,10 +8,11 @@ import { Meaning } from './Meaning'
 export function HintTip({ hint: { element, words, term }, onClose }: { hint: Hint; onClose: () => void }) {
   const id = useId()
   useEffect(() => {
-    if (element.hasAttribute('aria-describedby')) return
+    // what is its name already is not read twice
+    if (element.hasAttribute('aria-describedby') || element.getAttribute('aria-label') === words) return
     element.setAttribute('aria-describedby', id)
     return () => element.removeAttribute('aria-describedby')
-  }, [element, id])
+  }, [element, words, id])
   return (
     <Tooltip
       open

@@ -95,5 +95,5 @@ export function keepEarlyTaps(answers: string): void {
   )
 }
 
-/** The script to be written into the page before its body's content. */
+/** The script to be written into the page, behind its content. */
 export const EARLY_TAPS_SCRIPT = `(${String(keepEarlyTaps)})('${PAGE_ANSWERS}')`
