@@ -23,7 +23,7 @@ async function firstLoadKiB(page: Page, url: string): Promise<number> {
 
 /**
  * Milliseconds from a keystroke in a load's watts to the new sentence painted, as the page itself sees them, at a processor four times
- * slowed.
+ * slowed, on a page at rest.
  */
 async function keystrokeMs(page: Page, url: string): Promise<number[]> {
   await page.goto(url)
@@ -44,6 +44,10 @@ async function keystrokeMs(page: Page, url: string): Promise<number[]> {
     }).observe(sentence, { subtree: true, characterData: true, childList: true })
   })
   const field = page.getByLabel('Average watts')
+  // as somebody does who came to read first
+  await page.waitForTimeout(2500)
+  await field.click()
+  await page.waitForTimeout(700)
   const slowed = await page.context().newCDPSession(page)
   await slowed.send('Emulation.setCPUThrottlingRate', { rate: 4 })
   const count = () => page.evaluate(() => (window as unknown as { answers: number[] }).answers.length)

@@ -1,14 +1,13 @@
 'use client'
-import { useCallback, useDeferredValue, useMemo } from 'react'
-import { planFor } from '@/ui/household/planFor'
+import { useCallback, useMemo } from 'react'
 import { formatWatts } from '@/words/format'
 import { compileLoad, hoursOf, leftOutWhy, weatherOf } from '@/core/simulation/compile'
 import { traceOf, wattsBySteps } from '@/core/simulation/trace'
 import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
-import { useHousehold } from '@/ui/household/HouseholdContext'
-import { shownHousehold } from '@/ui/household/store'
+import { usePlan } from '@/ui/household/HouseholdContext'
+import { useQuiet } from '@/ui/shell/useQuiet'
 import { dayTrace } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import styles from './LoadsPage.module.css'
@@ -17,12 +16,12 @@ const say = wordsOf(dayTrace)
 
 const DAY_MIN = 1440
 const STEP_MIN = 5
+/** The answer to what is typed comes first. */
+const QUIET_MS = 250
 
 /** The first day of the outage as a typical run has it: the chosen load, and the other carried loads on top of it. */
 export default function DayTrace({ selectedId }: { selectedId: string | null }) {
-  // drawn when what is typed and its answer have been
-  const household = useDeferredValue(useHousehold(shownHousehold))
-  const plan = useMemo(() => planFor(household), [household])
+  const plan = useQuiet(usePlan(), QUIET_MS)
   const { scenario } = plan
   const key = JSON.stringify([plan.loads, scenario, plan.powerSystem.sources.map(({ volts }) => volts)])
   const { chosen, others, name } = useMemo(() => {

@@ -4,8 +4,7 @@ import Skeleton from '@mui/material/Skeleton'
 import { useState } from 'react'
 import { LIMITS, TIERS } from '@/core/plan/limits'
 import type { BehaviourKind, HouseholdLoad } from '@/core/plan/schema'
-import { formatEnergy, formatWatts } from '@/words/format'
-import { interval80 } from '@/core/quantity/quantity'
+import { formatWatts } from '@/words/format'
 import { SelectField } from '@/ui/field/SelectField'
 import { TextField } from '@/ui/field/TextField'
 import { FieldScope } from '@/ui/field/FieldScope'
@@ -20,22 +19,22 @@ import {
   removeLoad,
   standingOf,
 } from '@/ui/household/edits'
-import { useHousehold, useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
+import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import dynamic from 'next/dynamic'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { notify } from '@/ui/shell/notify'
 import { More } from '@/ui/field/More'
-import { expectedW } from '@/core/simulation/expected'
 import { loadInspector } from '@/words/en/pages/loads'
 import { wordsOf } from '@/words/translate'
 import { BehaviourFields } from './BehaviourFields'
 import { EvidencePicker } from './EvidencePicker'
 import { LabelReader } from './LabelReader'
+import { LoadAverage } from './LoadAverage'
 import styles from './LoadsPage.module.css'
 import { isPlaceholder } from '@/catalog/appliances/loadFrom'
 import { asKind, decidingQuantity, withCount, withEvidence } from './loadForm'
 import { RunningWatts } from './RunningWatts'
-import { TierHint } from './TierHint'
+import { LoadTierHint } from './TierHint'
 import { TIER_MEANINGS } from './tierWords'
 
 const say = wordsOf(loadInspector)
@@ -50,10 +49,6 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
 ]
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
 const MeterLog = dynamic(loadMeter, { ssr: false })
-const AverageWorking = dynamic(() => import('./LoadWorkings').then((module) => module.AverageWorking), {
-  ssr: false,
-})
-
 const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields), {
   loading: () => <Skeleton variant="rectangular" height={72} />,
 })
@@ -73,19 +68,12 @@ const VOLTS = [
 export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (id: string) => void }) {
   const store = useHouseholdStore()
   const standing = useHousehold(({ household }) => standingOf(household, load))
-  const plan = usePlan()
-  const [showsWorking, setShowsWorking] = useState(false)
+  const mains = useHousehold(({ household }) => household.profile.mains)
   const [isLogging, setIsLogging] = useState(false)
   const { edit } = store.getState()
   const change = (part: Partial<HouseholdLoad>) => edit(changeLoad(load.id, part))
   const { behaviour } = load
-  const average = expectedW(
-    plan.loads.find(({ id }) => id === load.id)!,
-    plan.scenario,
-  )
   const deciding = decidingQuantity(behaviour)
-  const [low, high] = interval80(deciding)
-  const share = deciding.value > 0 ? average / deciding.value : 0
 
   const duplicate = () => {
     const { loads } = store.getState().household
@@ -110,17 +98,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           {load.name}
         </span>
       </h2>
-      <p className={styles.lead}>
-        {say('onAverageInThisOutageLikely', {
-          watts: formatWatts(average),
-          watts2: formatWatts(low * share),
-          watts3: formatWatts(high * share),
-          energy: formatEnergy(average * 24),
-        })}{' '}
-        <Button variant="text" onClick={() => setShowsWorking(true)}>
-          {say('theWorking')}
-        </Button>
-      </p>
+      <LoadAverage load={load} />
       <EvidencePicker
         evidence={deciding.evidence}
         onChange={(evidence) => change({ behaviour: withEvidence(behaviour, evidence) })}
@@ -131,7 +109,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
           {say('nothingIsKnownOfItYet', { watts: formatWatts(behaviour.runningW.value) })}
         </p>
       )}
-      <TierHint load={load} tier={standing.tier} averageW={average} />
+      <LoadTierHint load={load} tier={standing.tier} />
       <TextField
         label={say('name')}
         value={load.name}
@@ -189,7 +167,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
             change({ volts: Number(volts) as HouseholdLoad['volts'], leg: volts === '240' ? 'both' : 'A' })
           }
         />
-        {load.volts === 120 && plan.household.mains === '120/240 V split phase' && (
+        {load.volts === 120 && mains === '120/240 V split phase' && (
           <SelectField
             label={say('onLeg')}
             value={load.leg === 'B' ? 'B' : 'A'}
@@ -219,9 +197,6 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         </Button>
       </div>
       {isLogging && <MeterLog load={load} change={change} onClose={() => setIsLogging(false)} />}
-      {showsWorking && (
-        <AverageWorking load={load} averageW={average} onClose={() => setShowsWorking(false)} />
-      )}
     </FieldScope>
   )
 }

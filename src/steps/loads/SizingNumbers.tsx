@@ -1,13 +1,13 @@
 'use client'
 import Button from '@mui/material/Button'
 import { formatEnergy, formatWatts } from '@/words/format'
-import { expectedW } from '@/core/simulation/expected'
 import { requirementOf } from '@/core/sizing/requirement'
 import { changeProfile } from '@/ui/household/edits'
 import { useHouseholdStore, usePlan } from '@/ui/household/HouseholdContext'
 import { leftOutWhy } from '@/core/simulation/compile'
 import { sizingNumbers } from '@/words/en/pages/loads'
 import { wordsOf } from '@/words/translate'
+import { averageInPlan } from './averageInPlan'
 import styles from './LoadsPage.module.css'
 
 const say = wordsOf(sizingNumbers)
@@ -24,7 +24,7 @@ export function SizingNumbers() {
     scenario.durationH * 60,
     household.surgeSchool,
   )
-  const dailyWh = carried.reduce((sum, load) => sum + expectedW(load, scenario) * 24, 0)
+  const dailyWh = carried.reduce((sum, load) => sum + averageInPlan(plan, load.id) * 24, 0)
   const isUsual = household.surgeSchool === 'largest-start'
   return (
     <>

@@ -1,6 +1,7 @@
 'use client'
-import { type ReactNode, createContext, useContext, useState } from 'react'
+import { type ReactNode, createContext, useContext, useDeferredValue, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
+import type { Plan } from '@/core/plan/document'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { FieldKeeperContext } from '../field/drafts'
 import { UnitsContext } from '../field/units'
@@ -11,12 +12,12 @@ import {
   type Stored,
   createHouseholdStore,
   fieldKeeperOf,
-  shownHousehold,
 } from './store'
 import { useAutosave } from './useAutosave'
 import { useLiveEvaluation } from './useLiveEvaluation'
 
 const Context = createContext<HouseholdStore | null>(null)
+const PlanContext = createContext<Plan | null>(null)
 
 /** Holds the household for all its pages, saves its changes and keeps its evaluation current. */
 export function HouseholdProvider(props: {
@@ -32,9 +33,25 @@ export function HouseholdProvider(props: {
   return (
     <Context.Provider value={store}>
       <FieldKeeperContext.Provider value={keeper}>
-        <UnitsContext.Provider value={units}>{props.children}</UnitsContext.Provider>
+        <UnitsContext.Provider value={units}>
+          <ShownPlan store={store}>{props.children}</ShownPlan>
+        </UnitsContext.Provider>
       </FieldKeeperContext.Provider>
     </Context.Provider>
+  )
+}
+
+/** The plan as it is shown. What is being typed follows as the page finds time: the field itself and the answer come first. */
+function ShownPlan({ store, children }: { store: HouseholdStore; children: ReactNode }) {
+  const household = useStore(store, (state) => state.household)
+  const trial = useStore(store, (state) => state.trial)
+  const later = useDeferredValue(useMemo(() => ({ household, trial }), [household, trial]))
+  // an edit is shown at once, and a trial of what stood before it no more
+  const isLater = trial !== null && later.household === household
+  return (
+    <PlanContext.Provider value={planFor((isLater ? later.trial : null) ?? household)}>
+      {children}
+    </PlanContext.Provider>
   )
 }
 
@@ -58,7 +75,11 @@ export const usePowerSystem = () =>
   )
 
 /**
- * The plan of the chosen scenario and power system as it is shown, with what is being typed. One for all who ask of the same
- * household; fields and their changes take the household itself.
+ * The plan of the chosen scenario and power system as it is shown, with what is being typed. One for all who ask; fields and
+ * their changes take the household itself.
  */
-export const usePlan = () => planFor(useHousehold(shownHousehold))
+export function usePlan(): Plan {
+  const plan = useContext(PlanContext)
+  if (!plan) throw new Error('used outside a household')
+  return plan
+}

@@ -18,11 +18,16 @@ export function useLiveEvaluation(store: HouseholdStore): void {
       else store.getState().setFailure(outcome.message)
     }
     if (!store.getState().evaluation?.hasTraces) void compute()
+    // who comes to a field will soon type in it
+    const over = new AbortController()
+    const practise = () => void client.practise(planFor(store.getState().household))
+    document.addEventListener('focusin', practise, { once: true, signal: over.signal })
     const unsubscribe = store.subscribe((now, before) => {
       if (shownHousehold(now) !== shownHousehold(before)) void compute()
     })
     return () => {
       isOver = true
+      over.abort()
       unsubscribe()
       client.dispose()
     }

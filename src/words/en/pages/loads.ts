@@ -12,9 +12,6 @@ export const loadInspector = {
   text240VBothLegs: '240 V, both legs',
   text12VDc: '12 V DC',
   removed: 'Removed {load}.',
-  onAverageInThisOutageLikely:
-    '{watts} on average in this outage, likely {watts2} to {watts3}; {energy} a day.',
-  theWorking: 'The working',
   aMedicalDeviceThisPlanCounts:
     'A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency plan. Ask them for a second source and whom to call, and register with your utility if it keeps a list.',
   nothingIsKnownOfItYet:
@@ -35,6 +32,12 @@ export const loadInspector = {
   notAMedicalDevice: 'Not a medical device',
   thisIsAMedicalDevice: 'This is a medical device',
   remove: 'Remove',
+}
+
+export const loadAverage = {
+  onAverageInThisOutageLikely:
+    '{watts} on average in this outage, likely {watts2} to {watts3}; {energy} a day.',
+  theWorking: 'The working',
 }
 
 export const loadLedger = {
