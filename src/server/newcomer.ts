@@ -9,11 +9,14 @@ import { promiseKept } from './promise'
 import type { KeptHousehold } from './storedHousehold'
 
 const sample = demoHousehold()
+const sampleText = JSON.stringify(sample)
 
 /** What a newcomer sees: the sample, as nobody has saved it yet. */
 export function promisedSample(householdId: string, now: Date): KeptHousehold {
-  const stored = { id: householdId, version: 1, savedAt: now.toISOString(), household: sample }
-  return { stored, text: JSON.stringify(stored) }
+  return {
+    stored: { id: householdId, version: 1, savedAt: now.toISOString(), household: sample },
+    text: sampleText,
+  }
 }
 
 /** Makes a new visitor. @returns the visitor's id and the cookies that carry the session */

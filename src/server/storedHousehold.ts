@@ -10,7 +10,7 @@ const MOST_LETTERS = 5_000_000
 
 export interface KeptHousehold {
   stored: StoredHousehold
-  /** its JSON, as pages carry it */
+  /** JSON of the household, as pages carry it */
   text: string
 }
 
@@ -39,7 +39,7 @@ export async function storedHousehold(
 }
 
 function keep(stored: StoredHousehold): KeptHousehold {
-  const kept = { stored, text: JSON.stringify(stored) }
+  const kept = { stored, text: JSON.stringify(stored.household) }
   cache().set(stored.id, kept)
   return kept
 }

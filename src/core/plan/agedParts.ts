@@ -12,23 +12,29 @@ export const agedSource = <S extends object>(source: S, day: string): S => agedP
 
 function agedPart<T extends object>(part: T, day: string, what: Ageing): T {
   if (untested.has(part)) return part
-  const [after, isTested] = agedTree(part, day, what)
-  if (!isTested) untested.add(part)
-  return after
+  if (isTested(part)) return agedTree(part, day, what)
+  untested.add(part)
+  return part
 }
 
-/** @returns the tree, and whether anything in it was tested */
-function agedTree<T>(tree: T, day: string, what: Ageing): [T, boolean] {
-  if (tree === null || typeof tree !== 'object') return [tree, false]
-  if ('testedOn' in tree) return [aged(tree as unknown as Quantity, day, what) as unknown as T, true]
-  if (Array.isArray(tree)) {
-    const parts = tree.map((part: unknown) => agedTree(part, day, what))
-    return parts.some(([, isTested]) => isTested) ? [parts.map(([part]) => part) as T, true] : [tree, false]
-  }
-  const parts = Object.entries(tree).map(
-    ([key, part]) => [key, agedTree(part as unknown, day, key === 'capacityWh' ? 'capacity' : what)] as const,
-  )
-  return parts.some(([, [, isTested]]) => isTested)
-    ? [Object.fromEntries(parts.map(([key, [part]]) => [key, part])) as T, true]
-    : [tree, false]
+/** Whether anything in a tree was tested. */
+function isTested(tree: unknown): boolean {
+  if (tree === null || typeof tree !== 'object') return false
+  if ('testedOn' in tree) return true
+  if (Array.isArray(tree)) return tree.some(isTested)
+  for (const key in tree) if (isTested(tree[key as keyof typeof tree])) return true
+  return false
+}
+
+function agedTree<T>(tree: T, day: string, what: Ageing): T {
+  if (!isTested(tree)) return tree
+  const within = tree as object
+  if ('testedOn' in within) return aged(within as unknown as Quantity, day, what) as unknown as T
+  if (Array.isArray(tree)) return tree.map((part: unknown) => agedTree(part, day, what)) as T
+  return Object.fromEntries(
+    Object.entries(within).map(([key, part]) => [
+      key,
+      agedTree(part as unknown, day, key === 'capacityWh' ? 'capacity' : what),
+    ]),
+  ) as T
 }

@@ -2,6 +2,7 @@
 import { type ReactNode, createContext, useContext, useDeferredValue, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import type { Plan } from '@/core/plan/document'
+import type { Household } from '@/core/plan/household'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { FieldKeeperContext } from '../field/drafts'
 import { UnitsContext } from '../field/units'
@@ -17,7 +18,8 @@ import { useAutosave } from './useAutosave'
 import { useLiveEvaluation } from './useLiveEvaluation'
 
 const Context = createContext<HouseholdStore | null>(null)
-const PlanContext = createContext<Plan | null>(null)
+/** the household as it is shown */
+const ShownContext = createContext<Household | null>(null)
 
 /** Holds the household for all its pages, saves its changes and keeps its evaluation current. */
 export function HouseholdProvider(props: {
@@ -34,24 +36,24 @@ export function HouseholdProvider(props: {
     <Context.Provider value={store}>
       <FieldKeeperContext.Provider value={keeper}>
         <UnitsContext.Provider value={units}>
-          <ShownPlan store={store}>{props.children}</ShownPlan>
+          <Shown store={store}>{props.children}</Shown>
         </UnitsContext.Provider>
       </FieldKeeperContext.Provider>
     </Context.Provider>
   )
 }
 
-/** The plan as it is shown. What is being typed follows as the page finds time: the field itself and the answer come first. */
-function ShownPlan({ store, children }: { store: HouseholdStore; children: ReactNode }) {
+/** The household as it is shown. What is being typed follows as the page finds time: the field itself and the answer come first. */
+function Shown({ store, children }: { store: HouseholdStore; children: ReactNode }) {
   const household = useStore(store, (state) => state.household)
   const trial = useStore(store, (state) => state.trial)
   const later = useDeferredValue(useMemo(() => ({ household, trial }), [household, trial]))
   // an edit is shown at once, and a trial of what stood before it no more
   const isLater = trial !== null && later.household === household
   return (
-    <PlanContext.Provider value={planFor((isLater ? later.trial : null) ?? household)}>
+    <ShownContext.Provider value={(isLater ? later.trial : null) ?? household}>
       {children}
-    </PlanContext.Provider>
+    </ShownContext.Provider>
   )
 }
 
@@ -79,7 +81,7 @@ export const usePowerSystem = () =>
  * their changes take the household itself.
  */
 export function usePlan(): Plan {
-  const plan = useContext(PlanContext)
-  if (!plan) throw new Error('used outside a household')
-  return plan
+  const household = useContext(ShownContext)
+  if (!household) throw new Error('used outside a household')
+  return planFor(household)
 }

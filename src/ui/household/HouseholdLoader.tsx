@@ -3,6 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import { type ReactNode, useEffect, useMemo, useState } from 'react'
+import type { Household } from '@/core/plan/household'
 import { evaluationOf } from '@/words/answer/evaluationText'
 import { householdLoader } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
@@ -12,10 +13,12 @@ import type { Stored } from './store'
 
 const say = wordsOf(householdLoader)
 
-const storedOf = (text: string) => JSON.parse(text) as Stored
+const householdOf = (text: string) => JSON.parse(text) as Household
 
 interface HouseholdLoaderProps {
   householdId: string
+  version: number
+  savedAt: string
   /** JSON of the household that came with the page; null of a large one, which is fetched. As one text it is sent and read much faster than as an object */
   embedded: string | null
   /** its first answer, as such a text too, where there was time for it */
@@ -24,8 +27,15 @@ interface HouseholdLoaderProps {
 }
 
 /** Holds the household for its pages, and fetches one that is too large to come with them. */
-export function HouseholdLoader({ householdId, embedded, evaluation, children }: HouseholdLoaderProps) {
-  const came = useMemo(() => (embedded === null ? null : readOnce(embedded, storedOf)), [embedded])
+export function HouseholdLoader(props: HouseholdLoaderProps) {
+  const { householdId, version, savedAt, embedded, evaluation, children } = props
+  const came = useMemo(
+    (): Stored | null =>
+      embedded === null
+        ? null
+        : { id: householdId, version, savedAt, household: readOnce(embedded, householdOf) },
+    [householdId, version, savedAt, embedded],
+  )
   const answer = useMemo(
     () => (evaluation === null ? null : readOnce(evaluation, evaluationOf)),
     [evaluation],

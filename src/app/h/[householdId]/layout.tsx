@@ -38,6 +38,8 @@ export default async function HouseholdLayout(props: {
     <HouseholdLoader
       key={stored.id}
       householdId={stored.id}
+      version={stored.version}
+      savedAt={stored.savedAt}
       embedded={isEmbedded ? text : null}
       evaluation={evaluation}
     >
