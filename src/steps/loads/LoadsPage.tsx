@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
-import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
@@ -20,6 +19,9 @@ const say = wordsOf(loadsPage)
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
 const AddLoadDialog = dynamic(loadAdd, { ssr: false })
 const LoadSheet = dynamic(() => import('./LoadSheet').then((module) => module.LoadSheet), { ssr: false })
+const MeasureNext = dynamic(() => import('@/ui/strip/MeasureNext').then((module) => module.MeasureNext), {
+  ssr: false,
+})
 const DayTrace = dynamic(() => import('./DayTrace'), { ssr: false })
 
 /** The ledger of loads with the inspector beside it. */
