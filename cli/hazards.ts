@@ -7,13 +7,17 @@ import type { Spread } from '@/core/risk/riskClock'
 import { simulate } from '@/core/simulation/simulate'
 import { findingWords } from '@/words/hookup/hazardWords'
 import { clockWords } from '@/words/hookup/hookupWords'
-import { readPlanFile, refuse } from './readPlanFile'
+import { hazardsCommand } from '@/words/en/commands'
+import { wordsOf } from '@/words/translate'
+import { readPlanFile, refuse, unknownOption } from './readPlanFile'
+
+const say = wordsOf(hazardsCommand)
 
 function readOptions() {
   try {
     return parseArgs({ allowPositionals: true, options: { json: { type: 'boolean' } } })
   } catch (error) {
-    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+    return refuse([unknownOption(error)])
   }
 }
 
@@ -21,7 +25,7 @@ function readOptions() {
 process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
 
 const { values, positionals } = readOptions()
-if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope hazards plan.json'])
+if (positionals.length !== 1) refuse([say('onePlanIsWanted', { command: './yotrope hazards plan.json' })])
 const plan = readPlanFile(positionals[0])
 const result = simulate(plan)
 const { startsAt } = plan.scenario
@@ -49,11 +53,11 @@ if (values.json) {
   for (const { words, answer } of findings) {
     console.log(`[${words.severity}] ${words.title}`)
     console.log(`    ${words.happens} ${words.act} ${words.who}`)
-    if (answer !== null) console.log(`    Answered: ${answer || 'seen'}`)
+    if (answer !== null) console.log(`    ${say('answered', { answer: answer || say('seen') })}`)
   }
-  if (findings.length === 0) console.log('Nothing was found that can hurt as this is planned.')
+  if (findings.length === 0) console.log(say('nothingWasFound'))
   const shown = clocks.filter(({ lost }) => lost !== null && lost.likely < result.outageMin)
-  if (shown.length > 0) console.log('\nWhat is lost, and when:')
+  if (shown.length > 0) console.log(`\n${say('whatIsLost')}`)
   for (const clock of shown)
     console.log(
       `    ${formatMoment(startsAt, clock.lost!.likely, 5, saying.units.clock)}  ${clockWords(clock, saying)}`,

@@ -1,26 +1,24 @@
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
+import { readCommand } from '@/words/en/commands'
 import { understoodRow } from '@/words/reading/understoodRow'
+import { wordsOf } from '@/words/translate'
+import { refuse, unknownOption } from './readPlanFile'
 
-/** One line, then exit code 2. */
-function refuse(line: string): never {
-  console.error(line)
-  process.exit(2)
-}
+const say = wordsOf(readCommand)
 
 function readOptions() {
   try {
     return parseArgs({ options: { mains: { type: 'string' }, room: { type: 'string' } } }).values
   } catch (error) {
-    return refuse(`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`)
+    return refuse([unknownOption(error)])
   }
 }
 
 const { mains = '120', room = '20' } = readOptions()
-if (mains !== '120' && mains !== '230') refuse(`--mains: “${mains}” must be 120 or 230`)
+if (mains !== '120' && mains !== '230') refuse([say('mainsMustBe', { mains })])
 const roomC = Number(room)
-if (room.trim() === '' || !(roomC >= -30 && roomC <= 60))
-  refuse(`--room: “${room}” must be a temperature from -30 to 60 °C`)
+if (room.trim() === '' || !(roomC >= -30 && roomC <= 60)) refuse([say('roomMustBe', { room })])
 
 const surroundings = { mainsVolts: Number(mains), roomC }
 for await (const row of createInterface({ input: process.stdin, crlfDelay: Infinity })) {

@@ -1,6 +1,10 @@
 import { readFileSync } from 'node:fs'
 import { type Plan, readPlan } from '@/core/plan/document'
+import { commandLine } from '@/words/en/commands'
 import { sayDocument } from '@/words/reading/sayDocument'
+import { wordsOf } from '@/words/translate'
+
+const say = wordsOf(commandLine)
 
 /** One line for each fault, then exit code 2. */
 export function refuse(lines: string[]): never {
@@ -8,12 +12,19 @@ export function refuse(lines: string[]): never {
   process.exit(2)
 }
 
+/** What is told of options that could not be read. */
+export const unknownOption = (error: unknown) =>
+  say('helpListsTheOptions', { trouble: (error as Error).message.split('\n')[0], command: './yotrope help' })
+
+/** What is told of a time that could not be read. */
+export const notATime = (trouble: string) => say('atIsNotATime', { trouble })
+
 /** The text of a file, or of standard input for "-". */
 export function readText(path: string): string {
   try {
     return readFileSync(path === '-' ? 0 : path, 'utf8')
   } catch {
-    return refuse([`${path}: no such file can be read`])
+    return refuse([say('noSuchFile', { path })])
   }
 }
 
@@ -23,7 +34,7 @@ export function readPlanFile(path: string): Plan {
   try {
     input = JSON.parse(readText(path))
   } catch (error) {
-    return refuse([`${path}: is not valid JSON (${(error as Error).message})`])
+    return refuse([say('notJson', { path, reason: (error as Error).message })])
   }
   const reading = readPlan(input)
   return reading.ok

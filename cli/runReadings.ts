@@ -12,7 +12,11 @@ import { formatPercent } from '@/words/format'
 import { assumptionWords, contradictionWords, endWords, figureWords } from '@/words/run/runWords'
 import { sayField } from '@/words/reading/sayField'
 import { saySheet } from '@/words/reading/saySheet'
-import { readPlanFile, readText, refuse } from './readPlanFile'
+import { runCommand } from '@/words/en/commands'
+import { wordsOf } from '@/words/translate'
+import { notATime, readPlanFile, readText, refuse, unknownOption } from './readPlanFile'
+
+const say = wordsOf(runCommand)
 
 // a reader that has seen enough, such as head, closes the pipe
 process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
@@ -24,19 +28,19 @@ function readOptions() {
       options: { json: { type: 'boolean' }, at: { type: 'string' } },
     })
   } catch (error) {
-    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+    return refuse([unknownOption(error)])
   }
 }
 
 const { values, positionals } = readOptions()
 if (positionals.length !== 2)
-  refuse(['a plan document and a sheet of readings are wanted: ./yotrope run plan.json readings.csv'])
+  refuse([say('aPlanAndASheetAreWanted', { command: './yotrope run plan.json readings.csv' })])
 const plan = readPlanFile(positionals[0])
 const untilMin = untilOf(values.at)
 const head: RunHead = {
   id: 'run',
   kind: 'test',
-  name: 'Run',
+  name: say('name'),
   startedAt: `${plan.scenario.startsAt}:00.000Z`,
   startsLocal: plan.scenario.startsAt,
   plan,
@@ -44,16 +48,16 @@ const head: RunHead = {
     .id,
 }
 const { data } = Papa.parse<string[]>(readText(positionals[1]), { skipEmptyLines: 'greedy' })
-if (data.length === 0) refuse([`${positionals[1]}: there is nothing in it`])
+if (data.length === 0) refuse([say('nothingInIt', { path: positionals[1] })])
 const columns = guessReadingColumns(data[0])
 if (!columns.some((column) => column === 'hours' || column === 'clock' || column === 'moment'))
-  refuse([
-    `${positionals[1]}: no column of times; name one hours, clock or local_time in the first line (docs/runs.md lists all)`,
-  ])
+  refuse([say('noColumnOfTimes', { path: positionals[1] })])
 const { entries, refused } = entriesOfRows(head, data.slice(1), columns)
 for (const { line, message } of refused)
-  console.error(`line ${line} is left out: ${saySheet(message, plan.household.units)}`)
-if (entries.length === 0) refuse(['no line could be read'])
+  console.error(
+    say('lineIsLeftOut', { line: String(line), trouble: saySheet(message, plan.household.units) }),
+  )
+if (entries.length === 0) refuse([say('noLineCouldBeRead')])
 const found = predictRun(head, entries, untilMin === null ? {} : { untilMin })
 const against = assumptionsAgainst(found.moments)
 const learned = learnedOf(found.moments, plan, originOf(head))
@@ -65,7 +69,7 @@ else printText()
 function untilOf(text: string | undefined): number | null {
   if (text === undefined) return null
   const parsed = parseMeasure(text, 'hours')
-  return parsed.ok ? parsed.value * 60 : refuse([`--at: ${sayField(parsed.message, plan.household.units)}`])
+  return parsed.ok ? parsed.value * 60 : refuse([notATime(sayField(parsed.message, plan.household.units))])
 }
 
 function printJson() {
@@ -129,20 +133,23 @@ function printJson() {
 
 function printText() {
   const clock = (minute: number) =>
-    minute === Infinity ? 'not in sight' : formatMoment(plan.scenario.startsAt, minute, 10)
+    minute === Infinity ? say('notInSight') : formatMoment(plan.scenario.startsAt, minute, 10)
   const contradiction = contradictionWords(plan, found, against)
   if (contradiction) console.log(contradiction)
   console.log(endWords(plan, found))
   const { p10, p50, p90 } = chargeOfBand(found.band, found.nowMin)
+  const [low, likely, high] = [p10, p50, p90].map((charge) => formatPercent(charge))
+  const { readings, straight, nowW, byWattsMin } = found
   console.log()
-  console.log(
-    `  now, ${clock(found.nowMin)}: ${formatPercent(p50)} (${formatPercent(p10)} to ${formatPercent(p90)}), from ${found.readings} readings`,
-  )
-  console.log(`  planned: empty ${clock(found.plannedEndMin.p50)}`)
-  if (found.straight)
-    console.log(`  straight line through the readings: empty ${clock(found.straight.endMin)}`)
-  if (found.byWattsMin !== null)
-    console.log(`  if ${figureWords(found.nowW!, 'W')} went on: empty ${clock(found.byWattsMin)}`)
-  console.log(`  chance to last to ${clock(plannedEnd)}: ${formatPercent(lastsUntil(found, plannedEnd))}`)
-  for (const one of against.slice(0, 5)) console.log(`  ${assumptionWords(plan, one)}`)
+  const lines = [
+    say('now', { clock: clock(found.nowMin), likely, low, high, readings }),
+    say('planned', { clock: clock(found.plannedEndMin.p50) }),
+    ...(straight ? [say('straight', { clock: clock(straight.endMin) })] : []),
+    ...(byWattsMin !== null
+      ? [say('byWatts', { watts: figureWords(nowW!, 'W'), clock: clock(byWattsMin) })]
+      : []),
+    say('chanceToLast', { clock: clock(plannedEnd), chance: formatPercent(lastsUntil(found, plannedEnd)) }),
+    ...against.slice(0, 5).map((one) => assumptionWords(plan, one)),
+  ]
+  for (const line of lines) console.log(`  ${line}`)
 }

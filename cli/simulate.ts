@@ -10,14 +10,18 @@ import { sayField } from '@/words/reading/sayField'
 import type { RefillsGate } from '@/core/sizing/gates'
 import { chargeAt } from '@/core/simulation/chargeAt'
 import { runAll } from '@/core/simulation/simulate'
-import { readPlanFile, refuse } from './readPlanFile'
+import { simulateCommand } from '@/words/en/commands'
+import { wordsOf } from '@/words/translate'
+import { notATime, readPlanFile, refuse, unknownOption } from './readPlanFile'
+
+const say = wordsOf(simulateCommand)
 
 const RUNS_LIMIT = 100_000
 
 function wholeNumber(text: string, name: string, low: number, high: number): number {
   const value = Number(text)
   if (!Number.isInteger(value) || value < low || value > high)
-    refuse([`--${name}: “${text}” must be a whole number from ${low} to ${high}`])
+    refuse([say('mustBeAWholeNumber', { name, text, low: String(low), high: String(high) })])
   return value
 }
 
@@ -33,7 +37,7 @@ function readOptions() {
       },
     })
   } catch (error) {
-    return refuse([`${(error as Error).message.split('\n')[0]} ./yotrope help lists the options`])
+    return refuse([unknownOption(error)])
   }
 }
 
@@ -41,7 +45,7 @@ function readOptions() {
 process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1))
 
 const { values, positionals } = readOptions()
-if (positionals.length !== 1) refuse(['one plan document is wanted: ./yotrope simulate plan.json'])
+if (positionals.length !== 1) refuse([say('onePlanIsWanted', { command: './yotrope simulate plan.json' })])
 const { runs, seed } = values
 const options = {
   ...(runs !== undefined && { runs: wholeNumber(runs, 'runs', 1, RUNS_LIMIT) }),
@@ -52,9 +56,9 @@ const evaluation = sayEvaluation(plan, evaluate(plan, options))
 const { horizonMin } = evaluation.result
 const moments = (values.at ?? []).map((text) => {
   const parsed = parseMeasure(text, 'hours')
-  if (!parsed.ok && text.trim() !== '0h') refuse([`--at: ${sayField(parsed.message, plan.household.units)}`])
+  if (!parsed.ok && text.trim() !== '0h') refuse([notATime(sayField(parsed.message, plan.household.units))])
   const minute = parsed.ok ? parsed.value * 60 : 0
-  if (minute > horizonMin) refuse([`--at: ${text} is past the ${horizonMin / 60} h that are looked at`])
+  if (minute > horizonMin) refuse([say('isPastWhatIsLookedAt', { text, hours: String(horizonMin / 60) })])
   return minute
 })
 const charge = moments.length ? chargeAt(runAll(plan, options), moments) : []
@@ -146,30 +150,25 @@ function asJson({ result, gates, answer, workings }: Evaluation) {
 }
 
 function printText({ answer, result, gates }: Evaluation) {
+  const nameOf = (loadId: string) => (plan.loads.find(({ id }) => id === loadId)?.name ?? loadId).padEnd(32)
   console.log(answerText(answer))
   console.log()
   for (const { loadId, askedWh, suppliedWh } of result.loads) {
-    const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
-    console.log(
-      `  ${name.padEnd(32)} asks ${formatEnergy(askedWh).padStart(9)}, gets ${formatEnergy(suppliedWh).padStart(9)}`,
-    )
+    const [asked, got] = [askedWh, suppliedWh].map((wh) => formatEnergy(wh).padStart(9))
+    console.log(`  ${say('asksAndGets', { name: nameOf(loadId), asked, got })}`)
   }
-  for (const { loadId, why } of result.leftOut) {
-    const name = plan.loads.find(({ id }) => id === loadId)?.name ?? loadId
-    console.log(
-      `  ${name.padEnd(32)} ${{ off: 'off', refused: 'refused', tier: 'not carried in this plan', voltage: 'needs another voltage', away: 'its source is away' }[why]}`,
-    )
-  }
+  for (const { loadId, why } of result.leftOut)
+    console.log(`  ${say('leftOut', { name: nameOf(loadId), why })}`)
   const mean = gates.refills.refill?.mean
-  if (mean)
-    console.log(
-      `\n  comes in: sun ${formatEnergy(mean.sunWh)}, 12 V ${formatEnergy(mean.dcWh)}, AC ${formatEnergy(mean.acWh + mean.directWh)}; fuel ${(mean.fuelL + mean.carFuelL).toFixed(1)} L`,
-    )
+  if (mean) {
+    const [sun, dc, ac] = [mean.sunWh, mean.dcWh, mean.acWh + mean.directWh].map(formatEnergy)
+    const fuelL = (mean.fuelL + mean.carFuelL).toFixed(1)
+    console.log(`\n  ${say('comesIn', { sun, dc, ac, fuelL })}`)
+  }
   for (const { minute, sources } of charge)
-    for (const [id, { p10, p50, p90 }] of Object.entries(sources)) {
-      const percent = (value: number) => `${Math.round(value * 100)} %`
-      console.log(
-        `  ${formatMoment(plan.scenario.startsAt, minute)}: ${id} at ${percent(p50)} (${percent(p10)} to ${percent(p90)})`,
-      )
+    for (const [source, { p10, p50, p90 }] of Object.entries(sources)) {
+      const [low, likely, high] = [p10, p50, p90].map((value) => `${Math.round(value * 100)} %`)
+      const clock = formatMoment(plan.scenario.startsAt, minute)
+      console.log(`  ${say('chargeAt', { clock, source, likely, low, high })}`)
     }
 }

@@ -105,7 +105,7 @@ const moduleOf = (file: string, from: string): string =>
   `${from.startsWith('@/') ? join(SRC, from.slice(2)) : join(file, '..', from)}.ts`
 
 describe('messages', () => {
-  const every = filesUnder(SRC).flatMap((file) =>
+  const every = [...filesUnder(SRC), ...filesUnder(join(SRC, '../cli'))].flatMap((file) =>
     callsIn(file).flatMap(({ messages, from, calls }) =>
       calls.map((call) => ({ ...call, messages, module: moduleOf(file, from), file })),
     ),
