@@ -26,6 +26,23 @@ const config = [
     rules: { 'no-undef': 'error' },
   },
   {
+    files: ['src/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      // words are said in src/words; signs, units and keys are written as they are
+      'react/jsx-no-literals': [
+        'error',
+        {
+          ignoreProps: true,
+          allowedStrings: [
+            ...['.', ',', ':', '·', '×', '–', '−', '+', '%', '=', '→', '(', ')', '⋮'],
+            ...['V', 'A', 'Ah', 'kWh', 'V ×', '+ 2 h', 'u', 'b', 'Yotrope'],
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

@@ -105,6 +105,23 @@ test('every page at 1280 and at 390 px: nothing left outside, nothing wider than
     await expect(page.getByTestId('save-status')).toHaveText(/\d\d:\d\d/)
     await expect(page.locator('.MuiSkeleton-root')).toHaveCount(0)
     await look(step, own)
+    if (step === 'power') {
+      // told by what they are, not by their words
+      await expect(page.getByTestId('matrix-row').first()).toBeVisible()
+      for (const tab of [1, 2, 3]) {
+        await page.setViewportSize({ width: 1280, height: 800 })
+        await page.getByRole('tab').nth(tab).click()
+        await expect(page.getByRole('tab').nth(tab)).toHaveAttribute('aria-selected', 'true')
+        await look(`${step}, tab ${tab}`, own)
+      }
+    }
+    if (step === 'recharge') {
+      const kinds = page.getByLabel(accented('When it is shed'))
+      for (const kind of ['with supply', 'off daily', 'not with']) {
+        await kinds.selectOption(kind)
+        await look(`${step}, a rule ${kind}`, own)
+      }
+    }
   }
   await page.goto(`${BASE}/start`)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()

@@ -50,6 +50,7 @@ export function EvidencePicker({
       {EVIDENCE_STEPS.map((step) => (
         <ButtonBase
           key={step}
+          className={styles.step}
           role="radio"
           aria-checked={step === evidence}
           tabIndex={step === evidence ? 0 : -1}

@@ -59,7 +59,7 @@ export function OutagePage() {
     <div className={styles.columns}>
       <nav className={styles.list} aria-label={say('outages')}>
         <h2>{say('outagesPlannedFor')}</h2>
-        <List component="div" disablePadding>
+        <List component="div" disablePadding className={styles.choices}>
           {scenarios.map(({ id, name, startsAt, durationH }) => (
             <ListItemButton
               key={id}

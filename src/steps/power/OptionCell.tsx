@@ -35,7 +35,12 @@ export function OptionCell({ row, context, isChosen, openWorking }: OptionCellPr
   const counts = row.school === undefined || row.school === context.source.lossRule
   if (!counts) return '–'
   const isField = isChosen && (row.quantity || row.setting) && context.sources.length === 1
-  if (isField && !(row.follows && context.source.bank)) return <CellField row={row} context={context} />
+  if (isField && !(row.follows && context.source.bank))
+    return (
+      <div className={styles.typed}>
+        <CellField row={row} context={context} />
+      </div>
+    )
   const words = `${row.fails?.(context) ? say('short') : ''}${shownOf(row, context)}`
   const working = row.working?.(context)
   return working ? (

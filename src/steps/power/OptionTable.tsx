@@ -56,10 +56,10 @@ const lineId = (line: Line) =>
 
 /** With more than one outage each option is told in every one, below what it does in this one. */
 const linesOf = (scenarios: readonly Scenario[]): Line[] =>
-  ROW_GROUPS.flatMap(({ title, rows }): Line[] => [
+  ROW_GROUPS.flatMap(({ title, rows, isToldOfEveryOutage }): Line[] => [
     { kind: 'group', title },
     ...rows.map((row): Line => ({ kind: 'row', row })),
-    ...(title === 'Runtime' && scenarios.length > 1
+    ...(isToldOfEveryOutage && scenarios.length > 1
       ? [
           { kind: 'group', title: say('inEveryOutage') } as const,
           ...scenarios.map((scenario): Line => ({ kind: 'outage', scenario })),

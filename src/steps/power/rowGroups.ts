@@ -66,9 +66,10 @@ const celsiusWords = (range: { lowC: number; highC: number } | undefined, { hous
   range ? formatTemperatures(range.lowC, range.highC, household.units) : '–'
 
 /** The rows of the table, grouped as people ask. */
-export const ROW_GROUPS: { title: string; rows: OptionRow[] }[] = [
+export const ROW_GROUPS: { title: string; rows: OptionRow[]; isToldOfEveryOutage?: boolean }[] = [
   {
     title: say('runtime'),
+    isToldOfEveryOutage: true,
     rows: [
       lastsRow,
       {

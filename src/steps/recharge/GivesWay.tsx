@@ -172,7 +172,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
             value={hours.from}
             onChange={(from) => setHours({ ...hours, from })}
           />
-          <span>to</span>
+          <span>{say('to')}</span>
           <ClockInput
             local
             label={say('offUntil')}

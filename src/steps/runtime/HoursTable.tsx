@@ -67,8 +67,10 @@ function Hours({ plan, curve, traces }: HoursTableProps) {
             </TableCell>
             <TableCell>{formatPercent(charge.p50)}</TableCell>
             <TableCell>
-              {formatPercent(Math.min(charge.p10, charge.p90))} to{' '}
-              {formatPercent(Math.max(charge.p10, charge.p90))}
+              {say('fromTo', {
+                low: formatPercent(Math.min(charge.p10, charge.p90)),
+                high: formatPercent(Math.max(charge.p10, charge.p90)),
+              })}
             </TableCell>
             <TableCell>{formatWatts(demandW)}</TableCell>
             <TableCell>{running.join(', ') || say('nothing')}</TableCell>

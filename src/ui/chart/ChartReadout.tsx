@@ -16,6 +16,15 @@ interface ChartReadoutProps {
 }
 
 const STEP_MIN = 15
+/** The thumb is a line over the chart, which is the rail itself. */
+const HAIRLINE = {
+  width: 2,
+  height: '100%',
+  borderRadius: 0,
+  boxShadow: 'none',
+  background: 'var(--ink)',
+}
+const NoRail = () => null
 /** With Shift, and by Page Up and Page Down. */
 const FAR_MIN = 120
 
@@ -36,7 +45,8 @@ export function ChartReadout({ shownMin, gutters, wordsAt }: ChartReadoutProps) 
       <div className={styles.over} style={{ left: gutters.left, right: gutters.right }}>
         <Slider
           className={styles.slider}
-          data-shown={minute !== null}
+          slots={{ rail: NoRail }}
+          slotProps={{ thumb: { style: { ...HAIRLINE, opacity: minute === null ? 0 : 1 } } }}
           aria-label={say('hourOnTheChart')}
           value={minute ?? 0}
           min={0}

@@ -22,7 +22,7 @@ export function SelectField<T extends string>(props: SelectFieldProps<T>) {
       select
       variant="standard"
       hiddenLabel
-      className={cell ? styles.compact : styles.wide}
+      className={cell ? styles.choice : styles.wide}
       value={value}
       onChange={(event) => onChange(event.target.value as T)}
       slotProps={{ select: { native: true }, htmlInput: { 'aria-label': cell ? label : undefined } }}

@@ -118,6 +118,7 @@ const theme = createTheme({
           font: 'inherit',
           fontVariantNumeric: 'tabular-nums',
           lineHeight: 1.4,
+          textAlign: 'inherit',
           '& option': { background: 'var(--sheet)' },
         },
         multiline: { padding: '2px 4px' },

@@ -1,10 +1,10 @@
 'use client'
-import InputBase from '@mui/material/InputBase'
 import Table from '@mui/material/Table'
 import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
+import TextField from '@mui/material/TextField'
 import Button from '@mui/material/Button'
 import { useEffect, useState } from 'react'
 import type { MeterFindings } from '@/core/meter/analyse'
@@ -48,9 +48,9 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
       <Table className={styles.typed}>
         <TableHead>
           <TableRow>
-            <TableCell>{say('clock')}</TableCell>
-            <TableCell>{say('totalKwh')}</TableCell>
-            <TableCell>{say('peakW')}</TableCell>
+            <TableCell align="right">{say('clock')}</TableCell>
+            <TableCell align="right">{say('totalKwh')}</TableCell>
+            <TableCell align="right">{say('peakW')}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -58,10 +58,12 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
             <TableRow key={i}>
               {(['clock', 'kWhTotal', 'peakW'] as const).map((key) => (
                 <TableCell key={key}>
-                  <InputBase
-                    className={fields.typedCell}
+                  <TextField
+                    variant="standard"
+                    hiddenLabel
+                    className={fields.compact}
                     slotProps={{
-                      input: {
+                      htmlInput: {
                         'aria-label': say('reading', {
                           i: i + 1,
                           value: { clock: say('clock2'), kWhTotal: say('totalKwh2'), peakW: say('peakW2') }[

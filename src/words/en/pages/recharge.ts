@@ -84,6 +84,7 @@ export const generatorPanel = {
 }
 
 export const givesWay = {
+  to: 'to',
   isDroppedWhenTheBatteryIs: 'is dropped when the battery is low',
   runsOnlyWhileEnoughComesIn: 'runs only while enough comes in',
   isOffAtTheseHours: 'is off at these hours',

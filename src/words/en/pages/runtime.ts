@@ -60,6 +60,7 @@ export const hoursTable = {
   chargeMostLikely: 'Charge, most likely',
   likelyRange80: 'Likely range (80 %)',
   watts: 'Watts',
+  fromTo: '{low} to {high}',
   whatRuns: 'What runs',
   nothing: 'nothing',
 }
