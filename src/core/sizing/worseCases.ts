@@ -232,7 +232,7 @@ export function agedSource(source: Source): Source {
   return sourceOfBank(source, { ...bank, battery: { ...bank.battery, agedFraction } })
 }
 
-/** Something nobody listed. */
+/** Something nobody listed, and nobody has named. */
 function forgotten({ loads, powerSystem: { sources } }: Plan): Load {
   const source = sources.find(({ isAway }) => !isAway) ?? sources[0]
   const ids = new Set(loads.map(({ id }) => id))
@@ -240,7 +240,7 @@ function forgotten({ loads, powerSystem: { sources } }: Plan): Load {
   while (ids.has(id)) id += '-1'
   return {
     id,
-    name: 'Something forgotten',
+    name: id,
     volts: source.volts.includes(230) ? 230 : source.volts.includes(120) ? 120 : source.volts[0],
     leg: 'A',
     start: null,

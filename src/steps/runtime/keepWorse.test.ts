@@ -43,6 +43,12 @@ describe('a worse case that is kept', () => {
     expect(changed.map(({ name }) => name)).toEqual(['Sump pump'])
   })
 
+  test('of something forgotten lists it by a name it can be found by', () => {
+    const once = kept(household, 'forgotten')
+    expect(once.loads.at(-1)).toMatchObject({ name: 'Something forgotten', medical: false })
+    expect(kept(once, 'forgotten').loads.at(-1)!.name).toBe('Something forgotten 2')
+  })
+
   test('a second time has a name of its own', () => {
     const once = kept(household, 'longer', 'A day longer')
     const back = { ...once, chosen: household.chosen }

@@ -43,7 +43,10 @@ export const keepWorse =
     return change.loads.reduce((next, { sourceId, on, tier, steering, ...load }) => {
       void [sourceId, steering]
       const before = known.get(load.id)
-      if (!before) return addLoad({ ...load, standings: { [chosen.scenarioId]: { on, tier } } })(next)
+      if (!before) {
+        const name = freshName(say('somethingForgotten'), next.loads)
+        return addLoad({ ...load, name, standings: { [chosen.scenarioId]: { on, tier } } })(next)
+      }
       return before.behaviour === load.behaviour
         ? next
         : changeLoad(load.id, { behaviour: load.behaviour })(next)

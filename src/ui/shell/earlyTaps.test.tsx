@@ -14,13 +14,14 @@ const written = (body: string) => {
   return document.getElementById('page')!
 }
 const pageAnswers = () => act(() => document.dispatchEvent(new Event(ANSWERS)))
+const allIsDone = () => waitFor(() => expect(screen.getByRole('status').textContent).toBe(''))
 
 afterEach(() => {
   pageAnswers()
   document.body.innerHTML = ''
 })
 
-test('what is tapped before the scripts have come is done once, in the order it came', () => {
+test('what is tapped before the scripts have come is done once, in the order it came', async () => {
   const done: string[] = []
   const page = written('<button>First</button><button>Second</button>')
   screen.getByRole('button', { name: 'Second' }).click()
@@ -36,15 +37,15 @@ test('what is tapped before the scripts have come is done once, in the order it 
     </>,
     { container: page, hydrate: true },
   )
+  await allIsDone()
   expect(done).toEqual(['second', 'first'])
-  expect(screen.getByRole('status').textContent).toBe('')
   expect(document.querySelector('[data-tapped]')).toBeNull()
 
   screen.getByRole('button', { name: 'First' }).click()
   expect(done).toEqual(['second', 'first', 'first'])
 })
 
-test('a list that opens at the press opens, and a box tapped twice is as it was', () => {
+test('a list that opens at the press opens, and a box tapped twice is as it was', async () => {
   const heard: string[] = []
   const page = written(
     '<div role="combobox" aria-expanded="false" aria-controls="seasons">Season</div><input type="checkbox">',
@@ -69,8 +70,47 @@ test('a list that opens at the press opens, and a box tapped twice is as it was'
     </>,
     { container: page, hydrate: true },
   )
+  await allIsDone()
   expect(heard).toEqual(['box true', 'box false', 'list 0'])
 })
+
+test.each([1, 2])(
+  'what only folds opens at once, and %d early taps leave it as they would have',
+  async (taps) => {
+    const page = written(
+      '<section data-open="false"><button data-unfolds="true" aria-expanded="false">Answer</button></section>',
+    )
+    const button = screen.getByRole('button')
+    const isOpen = () => [
+      document.querySelector<HTMLElement>('section')!.dataset.open,
+      button.getAttribute('aria-expanded'),
+    ]
+    const wanted = String(taps === 1)
+    for (let i = 0; i < taps; i++) button.click()
+    expect(isOpen()).toEqual([wanted, wanted])
+    function Fold() {
+      const [open, setOpen] = useState(false)
+      return (
+        <section data-open={open} suppressHydrationWarning>
+          <button data-unfolds aria-expanded={open} suppressHydrationWarning onClick={() => setOpen(!open)}>
+            Answer
+          </button>
+        </section>
+      )
+    }
+    render(
+      <>
+        <Fold />
+        <PageAnswers />
+      </>,
+      { container: page, hydrate: true },
+    )
+    await allIsDone()
+    expect(isOpen()).toEqual([wanted, wanted])
+    act(() => button.click())
+    expect(isOpen()).toEqual([String(taps === 2), String(taps === 2)])
+  },
+)
 
 test('a control whose script comes later than the others is waited for', async () => {
   let opened = 0
@@ -82,7 +122,7 @@ test('a control whose script comes later than the others is waited for', async (
   await waitFor(() => expect(opened).toBe(1))
 })
 
-test('a control that is gone holds up no other', () => {
+test('a control that is gone holds up no other', async () => {
   let opened = 0
   const page = written('<button>Gone</button><button>Open</button>')
   screen.getByRole('button', { name: 'Gone' }).click()
@@ -90,6 +130,7 @@ test('a control that is gone holds up no other', () => {
   screen.getByRole('button', { name: 'Gone' }).remove()
   render(<button onClick={() => opened++}>Open</button>, { container: page, hydrate: true })
   pageAnswers()
+  await allIsDone()
   expect(opened).toBe(1)
 })
 
@@ -103,7 +144,7 @@ test('a link and a field that is typed in work by themselves', () => {
   expect(screen.getByRole('status').textContent).toBe('')
 })
 
-test('what is typed and picked early is told to the page, the last of each once', () => {
+test('what is typed and picked early is told to the page, the last of each once', async () => {
   const heard: string[] = []
   const list = '<option value="critical">Critical</option><option value="flexible">Flexible</option>'
   const page = written(`<input aria-label="Watts" value="150 W"><select>${list}</select>`)
@@ -144,6 +185,7 @@ test('what is typed and picked early is told to the page, the last of each once'
     )
   }
   render(<Page />, { container: page, hydrate: true })
+  await allIsDone()
   expect(heard).toEqual(['300 W', 'left', 'flexible'])
   expect(watts.value).toBe('300 W')
   expect(screen.getByRole<HTMLSelectElement>('combobox').value).toBe('flexible')

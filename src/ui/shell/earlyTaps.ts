@@ -37,6 +37,7 @@ export function keepEarlyTaps(answers: string): void {
     event.preventDefault()
     event.stopImmediatePropagation()
     const at = control.getBoundingClientRect()
+    unfold(control)
     keep(control, () => {
       const { left, top } = control.getBoundingClientRect()
       const clientX = left + event.clientX - at.left
@@ -45,6 +46,15 @@ export function keepEarlyTaps(answers: string): void {
       // a list opens at the press, a key acts at the click
       for (const type of ['mousedown', 'mouseup', 'click']) control.dispatchEvent(new MouseEvent(type, how))
     })
+  }
+
+  // what only folds needs no script to open: it does at once, and is found so when the tap is done again
+  const unfold = (control: Element) => {
+    const part = control.hasAttribute('data-unfolds') && control.closest<HTMLElement>('[data-open]')
+    if (!part) return
+    const isOpen = String(part.dataset.open !== 'true')
+    part.dataset.open = isOpen
+    control.setAttribute('aria-expanded', isOpen)
   }
 
   const written = ({ target }: Event) => {
@@ -65,19 +75,24 @@ export function keepEarlyTaps(answers: string): void {
   }
 
   const redoAll = (triesLeft: number) => {
-    while (kept.length) {
-      const { control, redo } = kept[0]!
-      const isThere = control.isConnected
-      if (isThere && !isTakenUp(control) && triesLeft > 0) {
-        setTimeout(() => redoAll(triesLeft - 1), RETRY_MS)
-        return
-      }
-      kept.shift()
-      if (!kept.some((other) => other.control === control)) seen(control).removeAttribute('data-tapped')
-      if (isThere) redo()
+    const next = kept[0]
+    if (!next) {
+      const notice = told()
+      if (notice) notice.textContent = ''
+      return
     }
-    const notice = told()
-    if (notice) notice.textContent = ''
+    const { control, redo } = next
+    const isThere = control.isConnected
+    if (isThere && !isTakenUp(control) && triesLeft > 0) {
+      setTimeout(() => redoAll(triesLeft - 1), RETRY_MS)
+      return
+    }
+    kept.shift()
+    if (!kept.some((other) => other.control === control)) seen(control).removeAttribute('data-tapped')
+    if (isThere) redo()
+    // what the page makes of one tap is there before the next
+    if (kept.length) setTimeout(() => redoAll(MOST_TRIES))
+    else redoAll(0)
   }
 
   root.setAttribute('data-loading', '')

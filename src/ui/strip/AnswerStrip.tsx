@@ -30,11 +30,18 @@ export function AnswerStrip() {
   const [isOpen, setOpenStrip] = useState(false)
   const folded = evaluation && foldedWords(scenario, clock, evaluation)
   return (
-    <section className={styles.strip} aria-label={say('theAnswer')} data-open={isOpen}>
+    <section
+      className={styles.strip}
+      aria-label={say('theAnswer')}
+      data-open={isOpen}
+      suppressHydrationWarning
+    >
       <h1 className={styles.folded}>
         <ButtonBase
           className={styles.fold}
           aria-expanded={isOpen}
+          data-unfolds
+          suppressHydrationWarning
           data-short={folded?.isShort}
           onClick={() => setOpenStrip(!isOpen)}
         >

@@ -158,6 +158,7 @@ export const eventWords = {
 }
 
 export const keepWorse = {
+  somethingForgotten: 'Something forgotten',
   aged: '{system}, aged',
 }
 
