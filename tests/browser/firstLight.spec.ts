@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { type Page, expect, test } from '@playwright/test'
 import { answer, answerNow, changedAnswer, openSample, ready, saved, enter } from './support'
 
 test('a new visitor reads one sentence about the sample household', async ({ page }) => {
@@ -16,9 +16,8 @@ test('the sentence is in the page before any script runs', async ({ request }) =
   expect(text).toContain('the 2 kWh station carries the critical loads for')
 })
 
-test('what is tapped and typed while the scripts are still on their way is kept, told and done', async ({
-  page,
-}) => {
+/** Opens a page of the sample whose scripts are still on their way. @returns lets them come */
+async function openWithoutScripts(page: Page, step: string): Promise<() => void> {
   const { location } = (await page.request.get('/', { maxRedirects: 0 })).headers()
   let letScriptsCome = () => {}
   const scriptsMayCome = new Promise<void>((resolve) => (letScriptsCome = resolve))
@@ -26,7 +25,33 @@ test('what is tapped and typed while the scripts are still on their way is kept,
     await scriptsMayCome
     await route.continue()
   })
-  await page.goto(location.replace(/[^/]*$/, 'loads'), { waitUntil: 'commit' })
+  await page.goto(location.replace(/[^/]*$/, step), { waitUntil: 'commit' })
+  return letScriptsCome
+}
+
+test('on a phone the folded answer opens at a tap before its scripts have come, and stays open', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  const letScriptsCome = await openWithoutScripts(page, 'runtime')
+  const folded = page.getByLabel('The answer').getByRole('button').first()
+  await expect(folded).toHaveAttribute('aria-expanded', 'false')
+  await expect(answer(page)).toBeHidden()
+  await folded.click()
+  await expect(answer(page)).toBeVisible()
+  await expect(folded).toHaveAttribute('aria-expanded', 'true')
+  letScriptsCome()
+  await expect(page.getByText('What you tapped is kept')).toBeHidden()
+  await ready(page)
+  await expect(answer(page)).toBeVisible()
+  await folded.click()
+  await expect(answer(page)).toBeHidden()
+})
+
+test('what is tapped and typed while the scripts are still on their way is kept, told and done', async ({
+  page,
+}) => {
+  const letScriptsCome = await openWithoutScripts(page, 'loads')
   const boiler = page.getByRole('switch', { name: 'Boiler, two circulators on' })
   const before = await answerNow(page)
   await boiler.click()
