@@ -4,6 +4,7 @@ import { useState } from 'react'
 import type { AnswerPart } from '@/words/answer/answerParts'
 import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { answerSentence } from '@/words/en/ui/answer'
+import { piecesByFigure } from '@/words/answer/piecesByFigure'
 import { wordsOf } from '@/words/translate'
 import { changeScenario, choose, type Edit } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
@@ -80,7 +81,16 @@ function Part(props: {
   openWorking: (key: WorkingKey) => void
   openMenu: (control: Control, anchor: HTMLElement) => void
 }) {
-  const { text, control, working, strong, tone } = props.part
+  const { control, working, strong, tone } = props.part
+  const text = piecesByFigure(props.part.text).map((piece, i) =>
+    i % 2 === 1 ? (
+      <span key={i} className={styles.unbroken}>
+        {piece}
+      </span>
+    ) : (
+      piece
+    ),
+  )
   if (control) {
     return (
       <ButtonBase
