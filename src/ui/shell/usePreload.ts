@@ -6,6 +6,13 @@ const AT_REST_MS = 7000
 /** After a first touch the page's answer to it comes first. */
 const AFTER_TOUCH_MS = 600
 const LATEST_MS = 6000
+/** Who types is not disturbed: a chunk that comes may hold a key up. */
+const AFTER_KEY_MS = 1500
+
+let lastKeyAt = -Infinity
+if (typeof document !== 'undefined')
+  for (const kind of ['keydown', 'input'])
+    document.addEventListener(kind, () => (lastKeyAt = performance.now()), { passive: true, capture: true })
 
 /**
  * Fetches what will soon be opened, one after the other, so that it opens at the key: from somebody's first touch on, or when the
@@ -16,7 +23,9 @@ export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
     let isOver = false
     const next = (i: number) => {
       if (isOver || i === loaders.length) return
-      whenIdle(() => void loaders[i]().finally(() => next(i + 1)), LATEST_MS)
+      const quietInMs = lastKeyAt + AFTER_KEY_MS - performance.now()
+      if (quietInMs > 0) timer = setTimeout(() => next(i), quietInMs)
+      else whenIdle(() => void loaders[i]().finally(() => next(i + 1)), LATEST_MS)
     }
     let timer = setTimeout(() => next(0), AT_REST_MS)
     const touched = new AbortController()
