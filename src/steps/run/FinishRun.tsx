@@ -1,6 +1,7 @@
 'use client'
 import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
 import Table from '@mui/material/Table'
 import TableBody from '@mui/material/TableBody'
 import TableCell from '@mui/material/TableCell'
@@ -75,10 +76,12 @@ export function FinishRun({
       is: said(after.watts),
     })),
   ]
+  // all of it at once: a list that came later would move the key below it away from the finger
+  if (!reasons) return <Skeleton variant="rectangular" height={160} />
   return (
     <section aria-label={say('whatWasLearned')} className={styles.learned}>
       <h3>{say('whatWasLearned')}</h3>
-      {reasons && reasons.length > 0 && (
+      {reasons.length > 0 && (
         <ul className={styles.list}>
           {reasons.map(({ assumption, hours }) => (
             <li key={`${assumption.unknown.id} ${assumption.unknown.place}`}>

@@ -49,13 +49,16 @@ export function LiveRun({
   runId: string
   onBack: () => void
 }) {
-  const { head, entries, unsent, sync, clockAheadMs, add, addAll, addPhoto } = useRun(householdId, runId)
-  const { found, failure } = usePrediction(head, entries)
+  const { head, entries, unsent, sync, clockAheadMs, exchange, add, addAll, addPhoto } = useRun(
+    householdId,
+    runId,
+  )
+  const { found, isOfAll, failure } = usePrediction(head, entries)
   // fetched at once: they must open where the server no longer answers
   useEffect(() => {
     void Promise.allSettled([loadReading(), loadEvent()])
   }, [])
-  const station = useStation(householdId, head, addAll)
+  const station = useStation(householdId, head, addAll, exchange)
   const [open, setOpen] = useState<Open>(null)
   const [photoTrouble, setPhotoTrouble] = useState<string | null>(null)
   const correct = useCallback((corrected: Reading) => setOpen({ what: 'reading', corrected }), [])
@@ -149,7 +152,13 @@ export function LiveRun({
         </section>
       )}
       {!ended && found && <DropNow key={found.nowMin} head={head} found={found} />}
-      {ended && found && <FinishRun head={head} entries={entries} found={found} />}
+      {ended &&
+        found &&
+        (isOfAll ? (
+          <FinishRun head={head} entries={entries} found={found} />
+        ) : (
+          <Skeleton variant="rectangular" height={160} />
+        ))}
       <RunLog head={head} householdId={householdId} entries={entries} correct={correct} addAll={addAll} />
       {open?.what === 'reading' && (
         <ReadingDialog
@@ -168,7 +177,7 @@ export function LiveRun({
             minuteOf(head, standing.at(-1)?.at ?? head.startedAt),
             minuteOf(head, now().at),
           )}
-          onStart={station.start}
+          onStart={(wish) => void station.start(wish)}
           onClose={close}
         />
       )}

@@ -21,10 +21,12 @@ export function StationLine({
       {state ? (
         <>
           <span data-testid="station">
-            {say('theStationLogsByItself', {
-              chargePercent: state.chargePercent,
-              watts: formatWatts(state.outputW),
-            })}
+            {state === 'asked'
+              ? say('askingTheStation')
+              : say('theStationLogsByItself', {
+                  chargePercent: state.chargePercent,
+                  watts: formatWatts(state.outputW),
+                })}
           </span>{' '}
           <Button variant="text" onClick={stop}>
             {say('stopLogging')}

@@ -7,12 +7,16 @@ import { RunClient } from '@/worker/runClient'
 
 const say = wordsOf(usePredictionWords)
 
-/** What a run's entries say of its end, worked out whenever there are others; a newer log takes a waiting one's place. */
+/**
+ * What a run's entries say of its end, worked out whenever there are others; a newer log takes a waiting one's place.
+ *
+ * @returns `isOfAll`: every entry there is now is in what was found
+ */
 export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
-  const [found, setFound] = useState<RunPrediction | null>(null)
+  const [answer, setAnswer] = useState<{ found: RunPrediction; of: readonly Entry[] } | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
   const client = useRef<RunClient | null>(null)
-  const waiting = useRef<{ head: RunHead; entries: Entry[] } | null>(null)
+  const waiting = useRef<{ head: RunHead; entries: readonly Entry[] } | null>(null)
   const busy = useRef(false)
   useEffect(
     () => () => {
@@ -23,7 +27,7 @@ export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
   )
   useEffect(() => {
     if (!head) return
-    waiting.current = { head, entries: [...entries] }
+    waiting.current = { head, entries }
     if (busy.current) return
     busy.current = true
     const work = async () => {
@@ -31,8 +35,8 @@ export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
         const asked = waiting.current
         waiting.current = null
         try {
-          const answer = await (client.current ??= new RunClient()).predict(asked.head, asked.entries)
-          setFound(answer)
+          const found = await (client.current ??= new RunClient()).predict(asked.head, [...asked.entries])
+          setAnswer({ found, of: asked.entries })
           setFailure(null)
         } catch (error) {
           setFailure(error instanceof RangeError ? error.message : say('thePredictionCouldNotBeWorked'))
@@ -42,5 +46,5 @@ export function usePrediction(head: RunHead | null, entries: readonly Entry[]) {
     }
     void work()
   }, [head, entries])
-  return { found, failure }
+  return { found: answer?.found ?? null, isOfAll: answer?.of === entries, failure }
 }

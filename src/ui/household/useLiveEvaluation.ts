@@ -19,15 +19,19 @@ export function useLiveEvaluation(store: HouseholdStore): void {
     }
     if (!store.getState().evaluation?.hasTraces) void compute()
     // who comes to a field will soon type in it
-    const over = new AbortController()
-    const practise = () => void client.practise(planFor(store.getState().household))
-    document.addEventListener('focusin', practise, { once: true, signal: over.signal })
+    const entered = new AbortController()
+    const practise = ({ target }: FocusEvent) => {
+      if (!(target instanceof Element && target.matches('input, textarea'))) return
+      entered.abort()
+      void client.practise(planFor(store.getState().household))
+    }
+    document.addEventListener('focusin', practise, { signal: entered.signal })
     const unsubscribe = store.subscribe((now, before) => {
       if (shownHousehold(now) !== shownHousehold(before)) void compute()
     })
     return () => {
       isOver = true
-      over.abort()
+      entered.abort()
       unsubscribe()
       client.dispose()
     }

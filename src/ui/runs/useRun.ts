@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { useRun as useRunWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
@@ -25,6 +25,8 @@ export interface LiveRun {
   unsent: number
   sync: SyncState | null
   clockAheadMs: number | null
+  /** sends and takes what is new; over when this device and the server are alike, or it was tried */
+  exchange: () => Promise<void>
   add: (entry: Entry) => Promise<void>
   addAll: (entries: readonly Entry[]) => Promise<void>
   /** @returns why a photo cannot be kept; null where it is */
@@ -35,41 +37,44 @@ export interface LiveRun {
 export function useRun(householdId: string, runId: string): LiveRun {
   const device = runDevice()
   const [head, setHead] = useState<RunHead | null>(null)
-  const [kept, setKept] = useState<Kept[]>([])
+  const [entries, setEntries] = useState<Entry[]>([])
+  const [unsent, setUnsent] = useState(0)
   const [sync, setSync] = useState<SyncState | null>(null)
   const [clockAheadMs, setClockAhead] = useState<number | null>(null)
-  const busy = useRef(false)
+  const under = useRef<Promise<void> | null>(null)
   const again = useRef(false)
 
   // what is written down here, on another page of this browser, or comes from the server is seen at once
   useEffect(() => {
     const stored = liveQuery(async () => ({
       run: await device.run(householdId, runId),
-      entries: await device.entriesOf(householdId, runId),
+      kept: await device.entriesOf(householdId, runId),
     }))
     const subscription = stored.subscribe({
-      next: ({ run, entries }) => {
+      next: ({ run, kept }) => {
         if (run) setHead((known) => known ?? run.head)
-        setKept((before) => (isSame(before, entries) ? before : entries))
+        const now = kept.map(({ entry }) => entry)
+        // an entry that was sent is the same entry: nothing is worked out again for it
+        setEntries((before) => (isSame(before, now) ? before : now))
+        setUnsent(kept.filter((entry) => entry.unsent).length)
       },
       error: () => setSync({ kind: 'refused', message: KEEPS_NOTHING }),
     })
     return () => subscription.unsubscribe()
   }, [device, householdId, runId])
 
-  const exchange = useCallback(async () => {
-    if (busy.current) {
-      again.current = true
-      return
+  const exchange = useCallback(() => {
+    const untilAlike = async () => {
+      do {
+        again.current = false
+        const found = await syncRun(device, householdId, runId)
+        setSync((before) => (before?.kind === found.state.kind ? before : found.state))
+        if (found.clockAheadMs !== null) setClockAhead(found.clockAheadMs)
+      } while (again.current)
+      under.current = null
     }
-    busy.current = true
-    do {
-      again.current = false
-      const found = await syncRun(device, householdId, runId)
-      setSync((before) => (before?.kind === found.state.kind ? before : found.state))
-      if (found.clockAheadMs !== null) setClockAhead(found.clockAheadMs)
-    } while (again.current)
-    busy.current = false
+    again.current = under.current !== null
+    return (under.current ??= untilAlike())
   }, [device, householdId, runId])
 
   useEffect(() => {
@@ -106,20 +111,18 @@ export function useRun(householdId: string, runId: string): LiveRun {
     },
     [device, householdId, runId, exchange],
   )
-  const entries = useMemo(() => kept.map(({ entry }) => entry), [kept])
   return {
     head,
     entries,
-    unsent: kept.filter(({ unsent }) => unsent).length,
+    unsent,
     sync,
     clockAheadMs,
+    exchange,
     add,
     addAll,
     addPhoto,
   }
 }
 
-type Kept = { entry: Entry; unsent?: 1 }
-
-const isSame = (a: readonly Kept[], b: readonly Kept[]) =>
-  a.length === b.length && a.every((one, i) => one.entry.id === b[i].entry.id && one.unsent === b[i].unsent)
+const isSame = (a: readonly Entry[], b: readonly Entry[]) =>
+  a.length === b.length && a.every(({ id }, i) => id === b[i].id)

@@ -21,20 +21,29 @@ export function useStation(
   householdId: string,
   head: RunHead | null,
   addAll: (entries: readonly Entry[]) => Promise<void>,
+  exchange: () => Promise<void>,
 ) {
-  const [state, setState] = useState<StationState | null>(null)
+  const [state, setState] = useState<StationState | 'asked' | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   const stream = useRef<EventSource | null>(null)
+  /** whoever stops takes the turn of a start that still waits */
+  const turns = useRef(0)
   const stop = useCallback(() => {
+    turns.current++
     stream.current?.close()
     stream.current = null
     setState(null)
   }, [])
   useEffect(() => stop, [stop])
-  const start = ({ speed, gaugeOff, fromMin }: StationWish) => {
+  const start = async ({ speed, gaugeOff, fromMin }: StationWish) => {
     if (!head) return
     stop()
     setTrouble(null)
+    setState('asked')
+    const turn = ++turns.current
+    // a station logs into a run the server knows; one just begun may not have been sent yet
+    await exchange()
+    if (turn !== turns.current) return
     const log = new StationLog(head)
     const asked = new URLSearchParams({
       household: householdId,
@@ -46,7 +55,9 @@ export function useStation(
     })
     const source = new EventSource(`/api/standins/power-station?${asked}`)
     stream.current = source
+    let hasTold = false
     source.onmessage = ({ data }) => {
+      hasTold = true
       const told = JSON.parse(data as string) as StationState
       setState(told)
       const entries = log.take(told)
@@ -57,7 +68,7 @@ export function useStation(
       // a connection that breaks off is taken up again by itself; the station's clock has gone on
       if (source.readyState !== EventSource.CLOSED) return
       stop()
-      setTrouble(say('theStationNoLongerAnswersWhat'))
+      setTrouble(say(hasTold ? 'theStationNoLongerAnswersWhat' : 'theStationDidNotAnswer'))
     }
   }
   return { state, trouble, start, stop }

@@ -100,6 +100,7 @@ export const sheetKeys = {
 }
 
 export const stationLine = {
+  askingTheStation: 'Asking the station…',
   theStationLogsByItself: 'The station logs by itself: {chargePercent} %, {watts}.',
   stopLogging: 'Stop logging',
   letAStationLogByItself: 'Let a station log by itself',

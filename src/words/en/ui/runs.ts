@@ -28,6 +28,8 @@ export const useRun = {
 }
 
 export const useStation = {
+  theStationDidNotAnswer:
+    'The station did not answer, so nothing is logged. Start it again in a moment, or write the readings down by hand.',
   theStationNoLongerAnswersWhat:
     'The station no longer answers. What it told is in the log; start it again when it is back.',
 }
