@@ -26,8 +26,8 @@ export function Findings({
   return (
     <section aria-label={say('whatCanHurt')} className={styles.findings}>
       <h2>{say('whatCanHurt')}</h2>
-      {open.length === 0 && <p className={styles.soft}>{say('nothingOpen')}</p>}
-      <ul>
+      {open.length === 0 && <p className="hint">{say('nothingOpen')}</p>}
+      <ul className="bare">
         {open.map((one) => (
           <FindingItem key={one.found.key} one={one} show={show} />
         ))}
@@ -38,7 +38,7 @@ export function Findings({
         </Button>
       )}
       {showsAnswered && (
-        <ul>
+        <ul className="bare">
           {answered.map((one) => (
             <FindingItem key={one.found.key} one={one} show={show} />
           ))}
@@ -68,7 +68,7 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
         <>
           <p>{words.happens}</p>
           <p>{words.act}</p>
-          <p className={styles.soft}>{words.who}</p>
+          <p className="hint">{words.who}</p>
         </>
       )}
       {found.answer !== null && (
@@ -86,7 +86,7 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
           onChange={setNote}
         />
       )}
-      <div className={styles.findingKeys}>
+      <div className="in-line no-print">
         {!isRead && (
           <Button
             variant="text"

@@ -85,10 +85,10 @@ const Body = memo(function Body(props: {
             <Skeleton width="70%" />
           )}
         </p>
-        <div className={styles.legend}>
+        <div className="in-line">
           <h2>{say('whatPlugsIntoWhat')}</h2>
-          <span className={styles.soft}>{say('singleLineHouseholdCurrentDouble')}</span>
-          <span className={styles.noPrint}>
+          <span className="hint">{say('singleLineHouseholdCurrentDouble')}</span>
+          <span className="no-print">
             <Button variant="text" onClick={() => window.print()}>
               {say('print')}
             </Button>
@@ -99,15 +99,15 @@ const Body = memo(function Body(props: {
         </div>
         <DiagramView plan={plan} diagram={diagram} selected={selected} select={select} worst={worst} />
         {diagram.unfed.length > 0 && (
-          <p className={styles.soft}>
+          <p className="hint">
             {say('notOnIt', { unfed: diagram.unfed.map(({ name }) => name).join(', ') })}
           </p>
         )}
       </div>
-      <aside className={styles.aside}>
+      <aside className="page-aside">
         <Findings findings={findings} show={show} />
       </aside>
-      <div className={styles.main}>
+      <div className="page-main">
         <div className={styles.forms}>
           <PartPanel selected={selected} plan={plan} diagram={diagram} select={select} />
           <FieldScope id="house" name="House">

@@ -12,7 +12,6 @@ import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { changeNeed } from '@/ui/household/wiringEdits'
 import { needsList } from '@/words/en/pages/hookup'
 import { wordsOf } from '@/words/translate'
-import styles from './hookup.module.css'
 
 const say = wordsOf(needsList)
 
@@ -72,7 +71,7 @@ export function NeedsList({ plan }: { plan: Plan }) {
     <>
       {needs.map((need) => (
         <FieldScope key={need.id} id={need.id} name={need.name}>
-          <section aria-label={need.name} className={styles.need}>
+          <section aria-label={need.name}>
             <FieldTable
               rows={needFields(plan)}
               state={need}

@@ -57,7 +57,7 @@ export function PartPanel(props: {
   const cords = wiring.cords ?? []
   const saying = { units: plan.household.units, startsAt: plan.scenario.startsAt }
   const link = (page: string, words: string) => (
-    <Link href={`/h/${householdId}/${page}`} className={styles.partLink}>
+    <Link href={`/h/${householdId}/${page}`} className="soft">
       {words}
     </Link>
   )
@@ -70,7 +70,7 @@ export function PartPanel(props: {
         tabIndex={-1}
       >
         <h2>{name}</h2>
-        <div className={styles.partFields}>{fields}</div>
+        {fields}
         {more}
       </section>
     </FieldScope>
@@ -109,7 +109,7 @@ export function PartPanel(props: {
         <>
           <FieldTable rows={rows} state={form} change={change} />
           {lead && (
-            <p className={styles.soft}>
+            <p className="hint">
               {leadWords(lead)}{' '}
               <WorkedOut
                 make={async () =>
@@ -175,11 +175,11 @@ export function PartPanel(props: {
             change={(part) => edit(changeSourceWiring(systemId, hub.source.id, part))}
           />
           {hub.circuit && (hub.source.bank?.parallel ?? 1) > 1 && (
-            <p className={styles.soft}>{sharesOf(hub.circuit)}</p>
+            <p className="hint">{sharesOf(hub.circuit)}</p>
           )}
-          {charger && <p className={styles.soft}>{chargerWords(charger)}</p>}
+          {charger && <p className="hint">{chargerWords(charger)}</p>}
           {hub.source.volts.includes(240) && (
-            <p className={styles.soft}>
+            <p className="hint">
               {legWords(
                 legBalance(hub.branches.flatMap(({ loads }) => loads)),
                 (id) => plan.loads.find((load) => load.id === id)?.name ?? '',

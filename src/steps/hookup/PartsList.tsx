@@ -18,7 +18,6 @@ import { rich } from '@/ui/rich'
 import { partsList } from '@/words/en/pages/hookup'
 import { partWords } from '@/words/hookup/hookupWords'
 import { wordsOf } from '@/words/translate'
-import styles from './hookup.module.css'
 
 const say = wordsOf(partsList)
 
@@ -50,11 +49,11 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
     return (
       <section aria-label={say('toBuyOrToFind')}>
         <h2>{say('toBuyOrToFind')}</h2>
-        <p className={styles.soft}>{say('nothingIsMissing')}</p>
+        <p className="hint">{say('nothingIsMissing')}</p>
       </section>
     )
   return (
-    <section aria-label={say('toBuyOrToFind')} className={styles.parts}>
+    <section aria-label={say('toBuyOrToFind')} className="later">
       <h2>{say('toBuyOrToFind')}</h2>
       <Table size="small">
         <TableHead>
@@ -71,7 +70,7 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
               <TableRow key={`${part.id} ${part.sourceId}`}>
                 <TableCell component="th" scope="row">
                   {words}
-                  {part.names.length > 0 && <span className={styles.soft}> {part.names.join(', ')}</span>}
+                  {part.names.length > 0 && <span className="hint"> {part.names.join(', ')}</span>}
                 </TableCell>
                 <TableCell align="right">{part.count}</TableCell>
                 <TableCell align="right">
@@ -98,7 +97,7 @@ export function PartsList({ plan, parts }: { plan: Plan; parts: readonly Part[] 
           </>
         )}
       </p>
-      <div className={styles.findingKeys}>
+      <div className="in-line no-print">
         <Button variant="text" onClick={() => void save()}>
           {say('saveAsCsv')}
         </Button>

@@ -50,12 +50,12 @@ export function RiskClocks({
   const until = nothingLostMin(clocks, outageMin)
   const at = (minute: number) => moment(startsAt, minute, 5)
   return (
-    <section aria-label={say('whatIsLostAndWhen')} className={styles.clocks}>
+    <section aria-label={say('whatIsLostAndWhen')} className={`later ${styles.clocks}`}>
       <h2>{say('whatIsLostAndWhen')}</h2>
       {clocks.length === 0 ? (
-        <p className={styles.soft}>{say('noCriticalLoadOfThisOutage')}</p>
+        <p className="hint">{say('noCriticalLoadOfThisOutage')}</p>
       ) : (
-        <div className={styles.scroll}>
+        <div className="scroll-x">
           <Table size="small">
             <TableHead>
               <TableRow>
@@ -63,7 +63,7 @@ export function RiskClocks({
                 <TableCell>{say('powerEndsLikely')}</TableCell>
                 <TableCell>{say('lostLikely')}</TableCell>
                 <TableCell>{say('text1In10By')}</TableCell>
-                <TableCell>{say('knownBy')}</TableCell>
+                <TableCell className="wide-only">{say('knownBy')}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -96,7 +96,7 @@ export function RiskClocks({
                           : sayHookup('clock.never')}
                     </TableCell>
                     <TableCell>{lost !== null && lost.early < outageMin ? at(lost.early) : '–'}</TableCell>
-                    <TableCell>{sayHookup('clock.basis', { basis })}</TableCell>
+                    <TableCell className="wide-only">{sayHookup('clock.basis', { basis })}</TableCell>
                   </TableRow>
                 )
               })}
@@ -109,7 +109,7 @@ export function RiskClocks({
           make={async () => (await import('@/words/hookup/clockWorkings')).clocksWorking(clocks, plan)}
         />
       )}
-      {until !== null && <p className={styles.aim}>{nothingLostWords(until, endsMin, saying)}</p>}
+      {until !== null && <p className="hint">{nothingLostWords(until, endsMin, saying)}</p>}
       {heats && (
         <FieldScope id="cooling" name="Cooling house">
           <FieldTable

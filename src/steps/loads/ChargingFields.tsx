@@ -8,7 +8,6 @@ import { chargingFields } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
 import { FixedHours } from './FixedHours'
 import { TimerField } from './TimerField'
-import styles from './LoadsPage.module.css'
 
 const say = wordsOf(chargingFields)
 
@@ -53,7 +52,7 @@ export function ChargingFields(props: { behaviour: Charging; change: (behaviour:
           <TimerField behaviour={behaviour} change={change} />
         </>
       )}
-      <p className={styles.derived}>
+      <p className="ruled soft">
         {say('takesEachTime', {
           duration: formatDuration(chargeMin(energyWh.value, efficiencyFraction.value, runningW.value)),
         })}

@@ -11,7 +11,6 @@ import { useScenario } from '@/ui/household/HouseholdContext'
 import { cyclingFields } from '@/words/en/pages/loadFields'
 import { wordsOf } from '@/words/translate'
 import { cyclingRows } from './cyclingRows'
-import styles from './LoadsPage.module.css'
 
 const say = wordsOf(cyclingFields)
 const DutyWorking = dynamic(() => import('./LoadWorkings').then((module) => module.DutyWorking), {
@@ -48,7 +47,7 @@ export function CyclingFields({ name, behaviour, volts, change }: CyclingFieldsP
         change={change}
         moreWords={say('cycleThermostatHowItIsDriven')}
       />
-      <p className={styles.derived}>
+      <p className="ruled soft">
         {say('onOfTheTimeInThis', { result: formatPercent(cyclingDuty(behaviour, surroundC).here) })}{' '}
         <Button variant="text" onClick={() => setShowsWorking(true)}>
           {say('howThatComesAbout')}

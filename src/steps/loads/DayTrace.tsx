@@ -81,8 +81,8 @@ export default function DayTrace({ selectedId }: { selectedId: string | null }) 
 
   return (
     <section aria-label={say('aTypicalDay')}>
-      <h2 className={styles.dayTitle}>{say('aTypicalDay')}</h2>
-      <p className={styles.school}>{say('filledAllOtherCarriedLoadsOn', { name })}</p>
+      <h2 className="later">{say('aTypicalDay')}</h2>
+      <p className="hint">{say('filledAllOtherCarriedLoadsOn', { name })}</p>
       <div className={styles.day}>
         <LineChart label={say('wattsThroughTheFirstDayAnd', { name })} draw={draw} />
       </div>

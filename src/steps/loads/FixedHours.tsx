@@ -1,5 +1,5 @@
 'use client'
-import ButtonBase from '@mui/material/ButtonBase'
+import Button from '@mui/material/Button'
 import { useId } from 'react'
 import { ClockInput } from '@/ui/field/ClockInput'
 import fields from '@/ui/field/field.module.css'
@@ -26,20 +26,21 @@ export function FixedHours({ at, onChange }: { at: string[]; onChange: (at: stri
               onChange={(next) => onChange(at.map((other, k) => (k === i ? next : other)))}
             />
             {at.length > 1 && (
-              <ButtonBase
-                className={windows.small}
+              <Button
+                variant="text"
+                size="small"
                 aria-label={say('removeHour', { i: i + 1 })}
                 onClick={() => onChange(at.filter((_, k) => k !== i))}
               >
                 {say('remove')}
-              </ButtonBase>
+              </Button>
             )}
           </span>
         ))}
         {at.length < 24 && (
-          <ButtonBase className={windows.small} onClick={() => onChange([...at, '18:00'])}>
+          <Button variant="text" size="small" onClick={() => onChange([...at, '18:00'])}>
             {say('addAnHour')}
-          </ButtonBase>
+          </Button>
         )}
       </span>
     </div>

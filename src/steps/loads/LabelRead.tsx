@@ -13,7 +13,6 @@ import { rich } from '@/ui/rich'
 import { labelRead } from '@/words/en/pages/labelRead'
 import { sayTold } from '@/words/sayTold'
 import { wordsOf } from '@/words/translate'
-import styles from './LabelReader.module.css'
 
 const say = wordsOf(labelRead)
 
@@ -40,9 +39,9 @@ export function LabelRead(props: {
   const units = useUnits()
   const tell = (fact: Told) => sayTold(fact, { units, startsAt: '' })
   return (
-    <div className={styles.read}>
+    <div className="box">
       {changes.changes.length > 0 ? (
-        <Table className={styles.changes}>
+        <Table data-columns="figures">
           <TableBody>
             {changes.changes.map(({ what, before, after }) => (
               <TableRow key={what}>
@@ -66,14 +65,14 @@ export function LabelRead(props: {
         <p>{say('voltsAmpsAreALimitAt', { watts: formatWatts(result.limitW.value) })}</p>
       )}
       {unread.length > 0 && (
-        <p className={styles.refused}>
+        <p className="fault">
           {say('notUnderstood', { unread: unread.map((piece) => `“${piece}”`).join(', ') })}
         </p>
       )}
       <p>
         <Button onClick={take}>{rich(say, 'useItEnter', { kbd: (text) => <kbd>{text}</kbd> })}</Button>
       </p>
-      <ul className={styles.steps}>
+      <ul className="points soft">
         {result.steps.map(({ step, result: outcome, unit }) => (
           <li key={step.what}>
             {tell(step)} ={' '}

@@ -83,7 +83,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
               htmlInput: { autoComplete: 'off', spellCheck: false, 'aria-describedby': `${id}-said` },
             }}
           />
-          <span className={styles.kind}>
+          <span className={`hint ${styles.kind}`}>
             <SelectField
               cell
               label={say('whatTheLabelIsOn')}
@@ -95,7 +95,7 @@ export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial
         </span>
       </div>
       <div id={`${id}-said`} aria-live="polite" data-testid="label-said">
-        {reading.kind === 'refused' && <p className={styles.refused}>{reading.message}</p>}
+        {reading.kind === 'refused' && <p className="fault">{reading.message}</p>}
         {reading.kind === 'question' && <Meant question={reading.question} pick={setText} />}
         {reading.kind === 'read' && changes && (
           <LabelRead

@@ -26,7 +26,7 @@ export function LoadAverage({ load }: { load: HouseholdLoad }) {
   const [low, high] = interval80(deciding)
   const share = deciding.value > 0 ? averageW / deciding.value : 0
   return (
-    <p className={styles.lead}>
+    <p className={`hint ${styles.lead}`}>
       {say('onAverageInThisOutageLikely', {
         watts: formatWatts(averageW),
         watts2: formatWatts(low * share),

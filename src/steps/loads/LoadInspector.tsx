@@ -105,7 +105,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
       />
       {load.medical && <p className="caution">{say('aMedicalDeviceThisPlanCounts')}</p>}
       {isPlaceholder(load) && (
-        <p className={styles.asks} role="note">
+        <p className="box" role="note">
           {say('nothingIsKnownOfItYet', { watts: formatWatts(behaviour.runningW.value) })}
         </p>
       )}
@@ -136,13 +136,13 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         onChange={(count) => change(withCount(load, count))}
       />
       {(load.count ?? 1) > 1 && (
-        <p className={styles.derived}>
+        <p className="ruled soft">
           {say('wattsAndWattHoursAreThose')} {load.count}{' '}
           {say('togetherEach', { watts: formatWatts(behaviour.runningW.value / load.count!) })}
         </p>
       )}
       <LabelReader load={load} change={change} />
-      <p className={styles.derived}>
+      <p className="ruled soft">
         <Button variant="text" onClick={() => setIsLogging(true)}>
           {say('readingsFromAPlugInMeter')}
         </Button>{' '}
@@ -185,7 +185,7 @@ export function LoadInspector({ load, select }: { load: HouseholdLoad; select: (
         />
       </More>
       <FindingMarks part="load" id={load.id} />
-      <div className={styles.actions}>
+      <div className="ruled in-line">
         <Button variant="text" onClick={duplicate}>
           {say('duplicate')}
         </Button>

@@ -47,15 +47,15 @@ export function LoadsPage() {
   }
   const inspector = selected && <LoadInspector key={selected.id} load={selected} select={select} />
   return (
-    <div className={styles.columns}>
-      <div className={styles.ledger}>
+    <div className={`page-columns ${styles.columns}`}>
+      <div className="page-main">
         <LoadLedger selectedId={selected?.id ?? null} select={select} add={() => setAdding(true)} />
         {loads.length > 0 && (
           <>
             <SizingNumbers />
             <DayTrace selectedId={selected?.id ?? null} />
-            <div className={styles.measure}>
-              <MeasureNext className={styles.school} select={select} />
+            <div className="later">
+              <MeasureNext select={select} />
             </div>
           </>
         )}
@@ -65,7 +65,7 @@ export function LoadsPage() {
           {inspector}
         </LoadSheet>
       ) : (
-        <aside className={styles.inspector} aria-label={say('theSelectedLoad')}>
+        <aside className="page-aside" aria-label={say('theSelectedLoad')}>
           {inspector}
         </aside>
       )}

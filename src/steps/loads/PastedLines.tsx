@@ -5,7 +5,6 @@ import type { SaidLine } from '@/ui/household/lineReader'
 import { pastedLines } from '@/words/en/pages/addLoad'
 import { wordsOf } from '@/words/translate'
 import { Meant } from './Meant'
-import styles from './QuickLine.module.css'
 
 const say = wordsOf(pastedLines)
 
@@ -27,9 +26,9 @@ interface PastedLinesProps {
 /** Pasted lines that must be asked about, or cannot be read: each with its reason and what was probably meant. */
 export function PastedLines({ lines, read, pick, close }: PastedLinesProps) {
   return (
-    <div className={styles.pasted} role="alert">
+    <div className="box" role="alert">
       <p>{say('ofThePastedLinesNotAdded', { nLines: lines.length })}</p>
-      <ul>
+      <ul className="points">
         {lines.map((line) => {
           const reading = read(line.text)
           return (

@@ -13,7 +13,6 @@ import { useScenario } from '@/ui/household/HouseholdContext'
 import { WorkingDialog } from '@/ui/shell/lazy'
 import { pumpFields } from '@/words/en/pages/behaviourFields'
 import { wordsOf } from '@/words/translate'
-import styles from './LoadsPage.module.css'
 
 const say = wordsOf(pumpFields)
 
@@ -151,7 +150,7 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
         />
       )}
       {trouble && <p className="caution">{tell(trouble)}</p>}
-      <p className={styles.derived}>
+      <p className="ruled soft">
         <Button variant="text" onClick={() => setShowsWorking(true)}>
           {say('runTimeAndSpacingInThis')}
         </Button>

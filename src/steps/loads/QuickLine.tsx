@@ -103,7 +103,7 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
           spellCheck: false,
         }}
       />
-      <div id={id} className={styles.said} aria-live="polite" data-testid="understood">
+      <div id={id} className={`hint ${styles.said}`} aria-live="polite" data-testid="understood">
         {reading && <Said reading={reading} pick={setText} />}
       </div>
       {pasted.length > 0 && (
@@ -125,7 +125,7 @@ export function QuickLine({ onAdded }: { onAdded: (id: string) => void }) {
 }
 
 function Said({ reading, pick }: { reading: SaidLine; pick: (text: string) => void }) {
-  if (reading.status === 'refuse') return <p className={styles.refused}>{reading.message}</p>
+  if (reading.status === 'refuse') return <p className="fault">{reading.message}</p>
   if (reading.status === 'ask') return <Meant question={reading.question} pick={pick} />
   return (
     <p>{rich(say, 'enterKeepsIt', { understood: reading.understood, kbd: (text) => <kbd>{text}</kbd> })}</p>

@@ -8,7 +8,6 @@ import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { runningWatts } from '@/words/en/pages/loadFields'
 import { wordsOf } from '@/words/translate'
 import { type RunningMeans, likelierMeaning, withRunningW } from './runningMeans'
-import styles from './LoadsPage.module.css'
 
 const say = wordsOf(runningWatts)
 
@@ -54,11 +53,7 @@ export function RunningWatts({ load, change }: RunningWattsProps) {
         onChange={put}
       />
       {isOpen && (
-        <div
-          className={styles.asks}
-          role="group"
-          aria-label={say('whatMeans', { watts: formatWatts(asked.watts) })}
-        >
+        <div className="box" role="group" aria-label={say('whatMeans', { watts: formatWatts(asked.watts) })}>
           <p>{say('whatDoesMean', { watts: formatWatts(asked.watts) })}</p>
           <WhatWattsMean
             {...asked}

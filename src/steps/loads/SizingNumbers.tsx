@@ -36,7 +36,7 @@ export function SizingNumbers() {
         <dt>{say('aDay')}</dt>
         <dd>{formatEnergy(dailyWh)}</dd>
       </dl>
-      <p className={styles.school}>
+      <p className="hint">
         {say('startsCounted', { isUsual: isUsual ? 'yes' : 'no' })}{' '}
         <Button
           variant="text"

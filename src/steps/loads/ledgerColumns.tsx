@@ -151,7 +151,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   {
     id: 'start',
     head: say('startingW'),
-    className: styles.startCell,
+    className: 'wide-only',
     sortBy: ({ load }) => load.start?.watts.value ?? NONE,
     cell: ({ load }) =>
       load.start ? (
@@ -163,7 +163,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   {
     id: 'average',
     head: say('averageW'),
-    className: styles.averageCell,
+    className: 'wide-only',
     sortBy: ({ isOut, averageW }) => (isOut ? NONE : averageW),
     cell: ({ isOut, averageW }) => (isOut ? '–' : averageWords(averageW)),
   },
@@ -176,7 +176,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   {
     id: 'evidence',
     head: <span className="visually-hidden">{say('evidence')}</span>,
-    className: `${styles.mark} ${styles.markCell}`,
+    className: `wide-only ${styles.mark}`,
     cell: ({ load }) => <EvidenceMark evidence={decidingQuantity(load.behaviour).evidence} />,
   },
 ]

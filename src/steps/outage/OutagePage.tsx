@@ -96,7 +96,7 @@ export function OutagePage() {
             value={scenario.durationH}
             onChange={(durationH) => change({ durationH })}
           />
-          <p className={styles.derived}>
+          <p className="ruled soft">
             {say('until', {
               moment: moment(scenario.startsAt, minutes),
               isNaN: Number.isNaN(epochMinute(scenario.startsAt)) ? 'yes' : 'no',
@@ -182,7 +182,7 @@ export function OutagePage() {
             onChange={(note) => change({ note })}
           />
           {scenarios.length > 1 && (
-            <p className={styles.derived}>
+            <p className="ruled soft">
               <Button variant="text" onClick={remove}>
                 {say('removeThisOutage')}
               </Button>

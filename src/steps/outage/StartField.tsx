@@ -18,7 +18,7 @@ export function StartField({ value, onChange }: { value: string; onChange: (valu
       <span className={fields.control}>
         <DateField label={say('starts')} value={day} onChange={(next) => onChange(`${next}T${clock}`)} />
         <ClockInput label={say('startsAt')} value={clock} onChange={(next) => onChange(`${day}T${next}`)} />
-        <span className={fields.understood}>{weekdayName(epochMinute(value))}</span>
+        <span className="hint">{weekdayName(epochMinute(value))}</span>
       </span>
     </div>
   )

@@ -32,7 +32,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
     <div className={fields.row} role="group" aria-label={say('weatherLike')}>
       <span className={fields.label}>{say('weatherLike')}</span>
       <span className={fields.control}>
-        <span className={styles.selects}>
+        <span className={`in-line ${styles.selects}`}>
           <SelectField
             cell
             label={say('climate')}
@@ -52,7 +52,7 @@ export function WeatherPreset(props: { scenario: Scenario; change: (part: Partia
           {say('useThisWeather')}
         </Button>
         {weather ? (
-          <span className={fields.understood} data-testid="preset">
+          <span className="hint" data-testid="preset">
             {say('theSky', {
               temperatures: formatTemperatures(weather.outdoor.lowC, weather.outdoor.highC, units),
               rainwords: RAIN_WORDS[weather.rain],

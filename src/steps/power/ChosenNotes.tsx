@@ -46,7 +46,7 @@ export function ChosenNotes() {
     source.isAway ? [] : sourceWarnings(source, plan).map(tell),
   )
   return (
-    <ul className={styles.notes} data-testid="chosen-notes">
+    <ul className="points" data-testid="chosen-notes">
       {(openers ?? []).map(({ gate, free, turns, bought }) => (
         <li key={gate}>
           {GATE_WORDS[gate]}: {free ? say('costsNothingOr', { free: tell(free) }) : ''}

@@ -59,7 +59,7 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
   }
   return (
     <>
-      <div className={styles.tools}>
+      <div className="in-line">
         <Button
           id="add-option"
           onClick={(event) => setAnchor(event.currentTarget)}
@@ -90,11 +90,11 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
       <OptionTable order={order} />
 
       {/* they come a moment later: below the table nothing that is read moves */}
-      <div className={styles.note}>
+      <div className="later">
         <FindingMarks part="source" />
       </div>
       <FieldScope key={chosen.id} id={`system ${chosen.id}`} name={chosen.name}>
-        <div className={styles.note}>
+        <div className="later">
           <TextField
             label={say('nameOfTheSelectedOption')}
             value={chosen.name}
@@ -119,7 +119,7 @@ export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {
       </FieldScope>
       {chosen.sources.map((source) =>
         source.bank ? (
-          <p key={`${chosen.id} ${source.id}`} className={styles.note}>
+          <p key={`${chosen.id} ${source.id}`} className="later">
             <Button variant="text" onClick={() => openTab('bank')}>
               {say('whatIsBuiltOf', { source: source.name })}
             </Button>

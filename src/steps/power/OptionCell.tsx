@@ -17,7 +17,7 @@ const say = wordsOf(optionCell)
 export function optionCellProps(row: OptionRow, context: RowContext, isDeciding: boolean) {
   const fails = row.fails?.(context) ?? false
   return {
-    className: `${fails ? styles.fails : ''} ${isDeciding ? styles.deciding : ''}`,
+    className: `${fails ? 'strong fault' : ''} ${isDeciding ? styles.deciding : ''}`,
     'data-holds': !fails,
     title: isDeciding ? decidingWords(context) : (context.failure ?? undefined),
   }

@@ -104,7 +104,7 @@ export function OptionTable({ order }: { order: string }) {
     {
       id: 'need',
       head: say('youNeed'),
-      className: `${styles.need} ${styles.needColumn}`,
+      className: `soft ${styles.needColumn}`,
       cell: (line) =>
         line.kind === 'row'
           ? (line.row.need?.(chosen) ?? '')
@@ -146,7 +146,7 @@ export function OptionTable({ order }: { order: string }) {
   ]
   return (
     <>
-      <p className={styles.decides} data-testid="deciding">
+      <p className="hint" data-testid="deciding">
         <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
       </p>
       <ChosenNotes />

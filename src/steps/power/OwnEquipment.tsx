@@ -26,7 +26,6 @@ import { ownEquipment } from '@/words/en/pages/equipment'
 import { useUnits } from '@/ui/field/units'
 import { saySheet } from '@/words/reading/saySheet'
 import { wordsOf } from '@/words/translate'
-import styles from './PowerPage.module.css'
 
 const say = wordsOf(ownEquipment)
 
@@ -91,11 +90,11 @@ export function OwnEquipment() {
     saveText('equipment.csv', 'text/csv', `${text}\r\n`)
   }
   return (
-    <section className={styles.sources} aria-label={say('yourOwnEquipment')}>
+    <section className="section" aria-label={say('yourOwnEquipment')}>
       <h2>{say('yourOwnEquipment')}</h2>
-      <p className={styles.aside}>{say('whatStandsInYourCellarOr')}</p>
+      <p className="hint">{say('whatStandsInYourCellarOr')}</p>
       {equipment.length > 0 && (
-        <Table className={styles.plain}>
+        <Table>
           <TableHead>
             <TableRow>
               <TableCell scope="col">{say('name')}</TableCell>
@@ -164,7 +163,7 @@ export function OwnEquipment() {
           </TableBody>
         </Table>
       )}
-      <div className={styles.tools}>
+      <div className="in-line">
         <FileButton words={say('readACsvFile')} accept=".csv,text/csv" onFile={(file) => void read(file)} />
         {equipment.length > 0 && (
           <Button variant="text" onClick={() => void write()}>
@@ -175,7 +174,7 @@ export function OwnEquipment() {
       </div>
       <Accordion>
         <AccordionSummary>{say('whatACsvFileNeeds')}</AccordionSummary>
-        <AccordionDetails className={styles.aside}>
+        <AccordionDetails className="hint">
           {rich(say, 'aFirstLineWithTheNames', {
             equipmentcolumns: EQUIPMENT_COLUMNS.slice(0, 4).join(', '),
             code: (text) => <code>{text}</code>,
@@ -187,7 +186,7 @@ export function OwnEquipment() {
         </AccordionDetails>
       </Accordion>
       {refused.length > 0 && (
-        <div role="alert" className={styles.fails} data-testid="equipment-refused">
+        <div role="alert" className="fault" data-testid="equipment-refused">
           <ul>
             {refused.map(({ line, message }) => (
               <li key={`${line} ${message}`}>

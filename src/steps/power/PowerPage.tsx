@@ -48,7 +48,7 @@ export function PowerPage() {
     window.history.replaceState(null, '', url)
   }
   return (
-    <div className={styles.page}>
+    <div className="page-main">
       <Tabs
         value={tab}
         onChange={(_, next: PowerTab) => open(next)}

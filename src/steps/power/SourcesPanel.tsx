@@ -42,7 +42,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
   }
   const heads = sources.filter(({ afterSourceId }) => afterSourceId === null)
   return (
-    <section className={styles.sources} aria-label={say('sourcesOf', { system: system.name })}>
+    <section className="section" aria-label={say('sourcesOf', { system: system.name })}>
       <h2>
         {say('inWord', {
           nSources: sources.length === 1 ? say('oneSource') : say('sources', { nSources: sources.length }),
@@ -50,7 +50,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         })}
       </h2>
       {sources.length > 1 && (
-        <Table className={styles.plain}>
+        <Table>
           <TableHead>
             <TableRow>
               <TableCell scope="col">{say('source')}</TableCell>
@@ -112,7 +112,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         </Table>
       )}
       {sources.some(({ afterSourceId }) => afterSourceId !== null) && (
-        <p className={styles.aside}>{say('atTheSwapTheLoadsAre')}</p>
+        <p className="hint">{say('atTheSwapTheLoadsAre')}</p>
       )}
       {heads.length > 1 && (
         <>

@@ -75,7 +75,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
   return (
     <FieldScope id={`array ${array.id}`} name={array.name}>
       <section className={styles.array} aria-label={array.name}>
-        <div className={styles.arrayHead}>
+        <div className="in-line">
           <h3 dir="auto">{array.name}</h3>
           <span>
             {say('inSeriesInParallel', {
@@ -88,7 +88,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             {isOpen ? say('foldIt') : say('changeIt')}
           </Button>
         </div>
-        <div className={styles.pair}>
+        <div className="field-columns">
           <div>
             {window && check ? <WindowDrawing window={window} check={check} /> : null}
             <StringVerdict
@@ -101,7 +101,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
           </div>
           <div>
             <MonthChart {...yields} neededWh={neededWh} month={month} />
-            <p className={styles.small}>
+            <p className="hint">
               {say('aClearDayGivesMostAt', {
                 monthName: MONTH_NAMES[month - 1],
                 tilt: yields.tilt,
@@ -118,7 +118,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
           </div>
         </div>
         {isOpen && (
-          <div className={styles.fields}>
+          <div className="field-columns">
             <div>
               <TextField
                 label={say('name')}
@@ -151,7 +151,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
               {!source.bank &&
                 (window ? (
                   <div role="group" aria-label={say('theInputOf', { source: source.name })}>
-                    <p className={styles.small}>{say('theInputOfAsItsLabel', { source: source.name })}</p>
+                    <p className="hint">{say('theInputOfAsItsLabel', { source: source.name })}</p>
                     <FieldScope id={`input ${source.id}`} name={source.name}>
                       <WindowFields window={window} onChange={changeWindow} />
                     </FieldScope>

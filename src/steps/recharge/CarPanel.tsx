@@ -18,7 +18,6 @@ import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { carPanel } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
-import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatVolume } from '@/words/inUnits'
 
@@ -52,7 +51,7 @@ export function CarPanel({
   const put = (next: Car | null) => store.getState().edit(changeRefill({ car: next }))
   if (!car)
     return (
-      <section className={styles.side}>
+      <section className="part">
         <h3>{say('car')}</h3>
         <p>{say('noneWord')}</p>
         <Button variant="text" onClick={() => put(CARS['12 V socket'])}>
@@ -68,7 +67,7 @@ export function CarPanel({
   const broughtWh = mean ? (givesTwelveVolts(car) ? mean.dcWh : mean.carAcWh) : 0
   return (
     <FieldScope id={'car'} name={car.name}>
-      <section className={styles.side} aria-label={say('car')}>
+      <section className="part" aria-label={say('car')}>
         <h3>{car.name}</h3>
         <p data-testid="car-sum">
           {isElectric
@@ -96,11 +95,7 @@ export function CarPanel({
             })}
         </p>
         {reach.why && (
-          <p
-            className={reach.watts === 0 ? styles.refused : styles.small}
-            role="status"
-            data-testid="car-why"
-          >
+          <p className={reach.watts === 0 ? 'fault' : 'hint'} role="status" data-testid="car-why">
             {tell(reach.why)}.
           </p>
         )}
@@ -131,7 +126,7 @@ export function CarPanel({
             />
           )}
           {car.way === 'alternator' && (
-            <p className={styles.small}>
+            <p className="hint">
               {say('atIdleItBearsAboutA', {
                 number: formatNumber(car.alternatorA ?? USUAL_ALTERNATOR_A),
                 watts: formatWatts(alternatorIdleW(car.alternatorA ?? USUAL_ALTERNATOR_A)),

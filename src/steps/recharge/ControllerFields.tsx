@@ -6,7 +6,6 @@ import { WindowFields } from '@/ui/equipment/WindowFields'
 import { SelectField } from '@/ui/field/SelectField'
 import { controllerFields } from '@/words/en/pages/array'
 import { wordsOf } from '@/words/translate'
-import styles from './recharge.module.css'
 
 const say = wordsOf(controllerFields)
 
@@ -38,9 +37,9 @@ export function ControllerFields(props: {
       />
       {controller && (
         <>
-          {bankV === null && <p className={styles.small}>{say('countsWhenABankOfParts')}</p>}
+          {bankV === null && <p className="hint">{say('countsWhenABankOfParts')}</p>}
           {controller.kind === 'PWM' && (
-            <p className={styles.small}>
+            <p className="hint">
               {say('itJoinsThePanelsToThe')}
               {bankV !== null && say('vWhileItCharges', { number: formatNumber(bankV * 1.08, 1) })}.
             </p>

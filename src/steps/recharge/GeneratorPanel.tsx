@@ -17,7 +17,6 @@ import { rich } from '@/ui/rich'
 import { generatorPanel } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import { Foldable } from './Foldable'
-import styles from './recharge.module.css'
 import { useUnits } from '@/ui/field/units'
 import { formatVolume } from '@/words/inUnits'
 
@@ -43,7 +42,7 @@ export function GeneratorPanel(props: {
   const put = (next: Generator | null) => store.getState().edit(changeRefill({ generator: next }))
   if (!generator)
     return (
-      <section className={styles.side}>
+      <section className="part">
         <h3>{say('generator')}</h3>
         <p>{say('noneAFewHoursADay')}</p>
         <Button variant="text" onClick={() => put(generatorOf(2000))}>
@@ -57,7 +56,7 @@ export function GeneratorPanel(props: {
   const isSmall = peakW > generator.ratedW
   return (
     <FieldScope id={'generator'} name={generator.name}>
-      <section className={styles.side} aria-label={say('generator')}>
+      <section className="part" aria-label={say('generator')}>
         <h3>{generator.name}</h3>
         {hours > 0 && (
           <p data-testid="generator-sum">
@@ -96,12 +95,12 @@ export function GeneratorPanel(props: {
           </p>
         )}
         {isSmall && (
-          <p className={styles.refused} role="status">
+          <p className="fault" role="status">
             {say('itGivesMayRunAtOnce', { watts: formatWatts(generator.ratedW), watts2: formatWatts(peakW) })}
           </p>
         )}
         {startW > generator.surgeW && (
-          <p className={styles.refused} role="status">
+          <p className="fault" role="status">
             {say('startsComeToItsSurgeIs', {
               watts: formatWatts(startW),
               watts2: formatWatts(generator.surgeW),
@@ -109,7 +108,7 @@ export function GeneratorPanel(props: {
           </p>
         )}
         {hours > 0 && givenW < LOW_LOAD_FRACTION * generator.ratedW && (
-          <p className={styles.refused}>{say('underAQuarterOfItsWatts')}</p>
+          <p className="fault">{say('underAQuarterOfItsWatts')}</p>
         )}
         <p className="caution">{say('outdoorsOnly6M20Ft')}</p>
         <Foldable name={say('theGenerator')}>
@@ -202,7 +201,7 @@ export function GeneratorPanel(props: {
             fresh={{ from: '22:00', to: '07:00' }}
             onChange={(quiet) => put({ ...generator, quiet })}
           />
-          <p className={styles.small}>{say('changeItsOilAfterTheFirst')}</p>
+          <p className="hint">{say('changeItsOilAfterTheFirst')}</p>
           <Button variant="text" onClick={() => put(null)}>
             {say('removeIt')}
           </Button>

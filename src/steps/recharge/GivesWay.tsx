@@ -51,7 +51,7 @@ export function GivesWay({ plan }: { plan: Plan }) {
         <h2>{say('loadSheddingRules')}</h2>
       </div>
       {inForce.length > 0 && (
-        <ul className={own.rules}>
+        <ul className={`lines ${own.rules}`}>
           {inForce.map(({ id, load, by, without }) => {
             const words = ruleWords(by, plan)
             const gain = gains?.find((one) => one.id === id)?.gain
@@ -59,9 +59,9 @@ export function GivesWay({ plan }: { plan: Plan }) {
               <li key={id}>
                 <span>
                   <b dir="auto">{load.name}</b> {words}
-                  {costOf(load) && <small className={own.cost}>{costOf(load)}</small>}
+                  {costOf(load) && <small className="fault">{costOf(load)}</small>}
                 </span>
-                <span className={own.gain}>
+                <span className="figures">
                   {gain === undefined
                     ? '…'
                     : gain.hours < 0.05
@@ -81,7 +81,7 @@ export function GivesWay({ plan }: { plan: Plan }) {
         </ul>
       )}
       {loads.length > 0 && <Editor plan={plan} loads={loads} />}
-      <p className={styles.small}>{say('lookedAtEveryQuarterHourWhat')}</p>
+      <p className="hint">{say('lookedAtEveryQuarterHourWhat')}</p>
     </section>
   )
 }
@@ -192,7 +192,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         />
       )}
       {cost && (
-        <p className={own.cost} data-testid="rule-cost">
+        <p className="fault" data-testid="rule-cost">
           {say('whileItIsOff')} {tell(cost)}.
         </p>
       )}
@@ -200,12 +200,12 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         {say('addTheRule')}
       </Button>
       {isThere && (
-        <p className={styles.small} role="status">
+        <p className="hint" role="status">
           {say('thisRuleIsThereAlready')}
         </p>
       )}
       {isWrong && (
-        <p className={styles.refused} role="alert">
+        <p className="fault" role="alert">
           {say('itMustComeBackAboveThe')}
         </p>
       )}

@@ -56,7 +56,7 @@ export function HourBars(props: {
   }
   return (
     <div className={styles.lane}>
-      <span className={styles.laneName}>{say('sunByTheHour')}</span>
+      <span>{say('sunByTheHour')}</span>
       <div
         ref={track}
         className={styles.hours}

@@ -1,5 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
+import { Swatch } from '@/ui/chart/Swatch'
 import { formatEnergy } from '@/words/format'
 import { monthChart } from '@/words/en/pages/recharge'
 import { MONTH_NAMES } from '@/words/clock'
@@ -44,9 +45,9 @@ export function MonthChart(yields: MonthYields) {
       >
         <MonthBars {...yields} />
       </div>
-      <figcaption>
-        <i className={styles.keyClear} /> {say('clear')} <i className={styles.keyMixed} />{' '}
-        {say('sunAndCloud')} <i className={styles.keyDull} /> {say('overcast')}
+      <figcaption className="hint">
+        <Swatch fill="var(--refill-wash)" /> {say('clear')} <Swatch fill="var(--refill-middle)" />{' '}
+        {say('sunAndCloud')} <Swatch fill="var(--refill-text)" /> {say('overcast')}
       </figcaption>
     </figure>
   )

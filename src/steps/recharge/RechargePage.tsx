@@ -6,6 +6,7 @@ import { memo, useDeferredValue, useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
 import { windowIntervals } from '@/core/plan/clock'
 import type { Household } from '@/core/plan/household'
+import { Swatch } from '@/ui/chart/Swatch'
 import { planFor } from '@/ui/household/planFor'
 import { NO_CHARGING, NO_REFILL } from '@/core/plan/noRefill'
 import type { Scenario } from '@/core/plan/schema'
@@ -113,32 +114,32 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
           {say('addPanels')}
         </Button>
       </div>
-      {refill.panels.length === 0 && <p className={styles.small}>{say('noPanelsYetAddSomeAs')}</p>}
+      {refill.panels.length === 0 && <p className="hint">{say('noPanelsYetAddSomeAs')}</p>}
       {refill.panels.map((array) => (
         <ArrayPanel key={array.id} array={array} plan={plan} neededWh={found?.neededPerDayWh ?? 0} />
       ))}
     </>
   )
   return (
-    <div className={styles.columns}>
-      <div className={`${styles.main} ${axis.frame}`}>
-        <div className={styles.legend}>
+    <div className="page-columns">
+      <div className={`page-main ${axis.frame}`}>
+        <div className="in-line">
           <h2>{say('charging')}</h2>
           <SkyRow scenario={scenario} change={changeOutage} />
         </div>
         <WeatherTools key={scenario.id} scenario={scenario} change={changeOutage} />
-        <div className={styles.keys}>
+        <div className="legend">
           <span>
-            <i className={styles.keySun} /> {say('availableSun')}
+            <Swatch fill="var(--refill-wash)" /> {say('availableSun')}
           </span>
           <span>
-            <i className={styles.keyClipped} /> {say('clippedByTheInput')}
+            <Swatch line="1.5px dotted var(--refill)" /> {say('clippedByTheInput')}
           </span>
           <span>
-            <i className={styles.keyIn} /> {say('chargingPower')}
+            <Swatch line="2.5px solid var(--refill)" /> {say('chargingPower')}
           </span>
           <span>
-            <i className={styles.keyAsked} /> {say('load')}
+            <Swatch line="1.5px dashed var(--demand)" /> {say('load')}
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
@@ -150,7 +151,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             <p className={styles.empty}>{say('nothingRefillsItYetAddPanels')}</p>
           )}
         </div>
-        <div className={`${lanes.lanes} ${axis.lanes}`}>
+        <div className={axis.lanes}>
           {scenario.sky?.kind === 'hours' && (
             <HourBars
               startsAt={startsAt}
@@ -219,7 +220,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
         {panels}
         <GivesWay plan={plan} />
       </div>
-      <aside className={styles.aside} aria-label={say('summaryGeneratorAndCar')}>
+      <aside className="page-aside" aria-label={say('summaryGeneratorAndCar')}>
         {evaluation && <Together plan={plan} evaluation={evaluation} />}
         <GeneratorPanel
           generator={refill.generator}

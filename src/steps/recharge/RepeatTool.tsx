@@ -13,7 +13,6 @@ import { repeatTool } from '@/words/en/pages/recharge'
 import { sayTold } from '@/words/sayTold'
 import { wordsOf } from '@/words/translate'
 import own from './GivesWay.module.css'
-import styles from './recharge.module.css'
 
 const say = wordsOf(repeatTool)
 
@@ -108,7 +107,7 @@ export function RepeatTool(props: {
         </Button>
       )}
       {trouble && (
-        <p className={styles.refused} role="alert">
+        <p className="fault" role="alert">
           {say('itCannotBePlannedSo', { trouble })}
         </p>
       )}

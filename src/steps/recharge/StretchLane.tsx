@@ -94,7 +94,7 @@ export function StretchLane(props: {
   const clock = (minute: number) => formatClock(clockOf(epochMinute(startsAt) + minute), style)
   return (
     <div className={styles.lane} data-off={isOff}>
-      <span className={styles.laneName}>{name}</span>
+      <span>{name}</span>
       <div
         ref={track}
         className={styles.track}

@@ -11,7 +11,6 @@ import { useTold } from '@/ui/household/useTold'
 import { useUnits } from '@/ui/field/units'
 import { stringVerdict } from '@/words/en/pages/array'
 import { wordsOf } from '@/words/translate'
-import styles from './recharge.module.css'
 
 const say = wordsOf(stringVerdict)
 
@@ -32,7 +31,7 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
   return (
     <>
       <p
-        className={isSure ? styles.fits : styles.refused}
+        className={isSure ? 'strong' : 'strong fault'}
         role="status"
         data-testid="string-verdict"
         data-verdict={verdict}
@@ -40,7 +39,7 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         {verdict === 'refused' ? say('doesNotFit', { message: tell(message) }) : capital(tell(message))}.
       </p>
       {check && isGuess && (
-        <div className={styles.askedCold} data-testid="asks-record-cold">
+        <div className="in-line" data-testid="asks-record-cold">
           <QuantityField
             label={say('coldestEverHere')}
             path="refill.recordLowC"
@@ -53,7 +52,7 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         </div>
       )}
       {check && (
-        <p className={styles.small}>
+        <p className="hint">
           {say('at', { temperature: formatTemperature(celsius, units) })}
           {isGuess && say('guessedFromTheLatitude')}
           {say('vByTheCodesTableV', {
@@ -65,7 +64,7 @@ export function StringVerdict({ connected, panel, recordLow, changeRecordLow }: 
         </p>
       )}
       {(check?.warnings ?? []).map((warning) => (
-        <p key={warning.what} className={styles.refused}>
+        <p key={warning.what} className="fault">
           {tell(warning)}
         </p>
       ))}

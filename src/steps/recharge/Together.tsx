@@ -52,7 +52,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
   const belowWh = refill ? energyOf(refill.belowWindowW) : 0
   const ends = verdict !== 'unplanned' && coverage < 1 ? (look?.runtimeMin ?? null) : null
   return (
-    <section className={styles.side} aria-label={say('summary')}>
+    <section className="part" aria-label={say('summary')}>
       <h3>{say('summary')}</h3>
       <p className={styles.verdict} data-verdict={verdict} data-testid="together">
         {verdict === 'unplanned'
@@ -68,11 +68,11 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
       {causes
         .map(({ why }) => tell(why))
         .map((cause) => (
-          <p key={cause} className={styles.refused} data-testid="refill-cause">
+          <p key={cause} className="fault" data-testid="refill-cause">
             {cause}.
           </p>
         ))}
-      {guess && <p className={styles.small}>{guess}.</p>}
+      {guess && <p className="hint">{guess}.</p>}
       {ends && look && (
         <p data-testid="long-look">
           {ends.p50 === Infinity
@@ -84,7 +84,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         </p>
       )}
       {mean && (
-        <Table className={styles.sums}>
+        <Table data-columns="figures">
           <TableHead>
             <TableRow>
               <TableCell scope="col">{say('overTheOutage')}</TableCell>
@@ -132,7 +132,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
         </Table>
       )}
       {mean && (
-        <p className={styles.small}>
+        <p className="hint">
           {say('allOfItGoesIntoWith', {
             source: source.name,
             number: formatNumber(plan.scenario.confidence * 100),
@@ -147,7 +147,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           store.getState().edit(changeSource(plan.powerSystem.id, source.id, { chargedFraction }))
         }
       />
-      <p className={styles.small}>
+      <p className="hint">
         {wallHours(source) === Infinity ? (
           say('hasNoChargerItCannotBe', { source: source.name })
         ) : (
@@ -170,7 +170,7 @@ function wallWords(hours: number | null): string {
 
 function Row({ name, wh, strong, isLost }: { name: string; wh: string; strong?: boolean; isLost?: boolean }) {
   return (
-    <TableRow data-strong={strong} data-lost={isLost}>
+    <TableRow data-lost={isLost} className={strong ? 'strong' : undefined}>
       <TableCell component="th" scope="row">
         {name}
       </TableCell>

@@ -6,7 +6,6 @@ import { SelectField } from '@/ui/field/SelectField'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { upkeepCalendar } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
-import styles from './recharge.module.css'
 
 const say = wordsOf(upkeepCalendar)
 
@@ -27,7 +26,7 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
   // local date of this moment, as the calendar's first day
   const today = new Date().toLocaleDateString('sv-SE')
   return (
-    <section className={styles.side} aria-label={say('maintenance')}>
+    <section className="part" aria-label={say('maintenance')}>
       <h3>{say('maintenance')}</h3>
       <SelectField
         label={say('topItUp')}
@@ -35,15 +34,15 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
         options={MONTHS.map((value) => ({ value, words: WORDS[value] }))}
         onChange={setMonths}
       />
-      <ul className={styles.tasks}>
+      <dl className="facts">
         {tasks.map(({ id, title, everyMonths }) => (
-          <li key={id}>
-            {title}
-            <small>{everyMonths === 1 ? say('monthly') : say('everyMonths', { everyMonths })}</small>
-          </li>
+          <div key={id}>
+            <dt>{title}</dt>
+            <dd>{everyMonths === 1 ? say('monthly') : say('everyMonths', { everyMonths })}</dd>
+          </div>
         ))}
-      </ul>
-      {tasks.length === 0 && <p className={styles.small}>{say('aCarIsChargedByDriving')}</p>}
+      </dl>
+      {tasks.length === 0 && <p className="hint">{say('aCarIsChargedByDriving')}</p>}
       {tasks.length > 0 && (
         <a
           className="text-button"

@@ -10,7 +10,6 @@ import { clearSkyW } from '@/core/weather/irradiance'
 import { weatherTools } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import { skyOfFile } from '@/worker/weatherClient'
-import styles from './recharge.module.css'
 
 const say = wordsOf(weatherTools)
 
@@ -88,7 +87,7 @@ export function WeatherTools({
     }
   }
   return (
-    <div className={styles.weather}>
+    <div className="in-line">
       <Button variant="text" onClick={byHour}>
         {say('hourByHour')}
       </Button>
@@ -103,7 +102,7 @@ export function WeatherTools({
         {say('simulatedForecast2')}
       </Button>
       {said && (
-        <p className={said.isWrong ? styles.refused : styles.small} role={said.isWrong ? 'alert' : 'status'}>
+        <p className={said.isWrong ? 'fault' : 'hint'} role={said.isWrong ? 'alert' : 'status'}>
           {said.words}
         </p>
       )}

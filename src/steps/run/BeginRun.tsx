@@ -71,7 +71,7 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
     >
       <h2>{kind === 'test' ? say('tryItCutThePowerOn') : say('thePowerIsOut')}</h2>
       <p>{kind === 'test' ? say('runTheLoadsOfThisPlan') : say('writeDownWhatTheDisplaySays')}</p>
-      <div className={styles.fields}>
+      <div className="in-line">
         {sources.length > 1 && (
           <TextField
             select
@@ -108,18 +108,18 @@ export function BeginRun({ kind, begin }: BeginRunProps) {
         </Button>
       </div>
       {kind === 'test' && (
-        <p className={styles.note} data-testid="outlook">
+        <p className="hint" data-testid="outlook">
           {outlook ? outlookWords(outlook.head, outlook.outlook) : say('workingOutHowLongItMust')}
         </p>
       )}
-      <p className={styles.note}>{watchWords(plan, source.id)}</p>
+      <p className="hint">{watchWords(plan, source.id)}</p>
       {runCautions(plan, kind).map((caution) => (
         <Alert key={caution.kind} severity={caution.kind.startsWith('medical') ? 'error' : 'warning'}>
           {cautionWords(caution, units)}
         </Alert>
       ))}
       {kind === 'test' && (
-        <p className={styles.note}>
+        <p className="hint">
           {say('toMeasureAStartPullThe', {
             percent: formatPercent(source.chargedFraction),
             scenario: plan.scenario.name,

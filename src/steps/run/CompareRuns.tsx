@@ -11,6 +11,7 @@ import TableRow from '@mui/material/TableRow'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
 import { runSummary } from '@/core/run/runSummary'
+import { Swatch } from '@/ui/chart/Swatch'
 import { useRun } from '@/ui/runs/useRun'
 import { compareRuns } from '@/words/en/pages/run'
 import { beganWords, differenceWords, summaryRows } from '@/words/run/compareWords'
@@ -56,7 +57,7 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
   const [first, second] = laid.map(({ head, entries }) => runSummary(head, entries))
   return (
     <div className={styles.live}>
-      <div className={styles.top}>
+      <div className="in-line apart">
         <h2>{say('twoRunsOverEachOther')}</h2>
         <SheetKeys onBack={onBack} />
       </div>
@@ -71,7 +72,8 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
               <TableCell />
               {laid.map(({ head }, i) => (
                 <TableCell key={head.id}>
-                  <span className={i === 0 ? styles.first : styles.second} aria-hidden /> {head.name}
+                  <Swatch line={i === 0 ? '3px solid var(--store)' : '3px dashed var(--demand)'} />{' '}
+                  {head.name}
                   <br />
                   <small>{beganWords(head, units.clock)}</small>
                 </TableCell>

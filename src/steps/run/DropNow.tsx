@@ -10,7 +10,6 @@ import type { RunPrediction } from '@/core/run/predictRun'
 import type { RunHead } from '@/core/run/runDocument'
 import { wordsOf } from '@/words/translate'
 import { SimulationClient } from '@/worker/simulationClient'
-import styles from './run.module.css'
 
 const say = wordsOf(dropNow)
 
@@ -32,11 +31,11 @@ export function DropNow({ head, found }: { head: RunHead; found: RunPrediction }
   }
   return (
     <section aria-label={say('whatToDropNow')}>
-      <Button variant="text" onClick={() => void ask()} disabled={isBusy} className={styles.noPrint}>
+      <Button variant="text" onClick={() => void ask()} disabled={isBusy} className="no-print">
         {isBusy ? say('tryingWhatCouldBeDropped') : say('whatAddsHoursFromHere')}
       </Button>
       {levers !== null && !isBusy && (
-        <ol className={styles.list}>
+        <ol className="points">
           {levers.length === 0 && <li>{say('nothingThatCouldBeDroppedWould')}</li>}
           {levers.slice(0, SHOWN).map(({ id, words, aside, gain }) => (
             <li key={id} data-testid="drop">

@@ -79,10 +79,10 @@ export function FinishRun({
   // all of it at once: a list that came later would move the key below it away from the finger
   if (!reasons) return <Skeleton variant="rectangular" height={160} />
   return (
-    <section aria-label={say('whatWasLearned')} className={styles.learned}>
+    <section aria-label={say('whatWasLearned')} className={`box ${styles.learned}`}>
       <h3>{say('whatWasLearned')}</h3>
       {reasons.length > 0 && (
-        <ul className={styles.list}>
+        <ul className="points">
           {reasons.map(({ assumption, hours }) => (
             <li key={`${assumption.unknown.id} ${assumption.unknown.place}`}>
               {assumptionWords(head.plan, assumption)}: {formatDuration(Math.abs(hours) * 60)}{' '}
@@ -94,7 +94,7 @@ export function FinishRun({
       {isWrong ? (
         <Alert severity="warning">{say('nothingIsLearnedOfTheHours')}</Alert>
       ) : (
-        learned.length === 0 && <p className={styles.note}>{say('theReadingsAgreeWithThePlan')}</p>
+        learned.length === 0 && <p className="hint">{say('theReadingsAgreeWithThePlan')}</p>
       )}
       {rows.length > 0 && (
         <>
@@ -121,7 +121,7 @@ export function FinishRun({
           <Button variant="contained" color="primary" onClick={take}>
             {say('takeTheLearnedValuesOver')}
           </Button>
-          <p className={styles.note}>{say('theyAreDatedWithThisRun')}</p>
+          <p className="hint">{say('theyAreDatedWithThisRun')}</p>
         </>
       )}
     </section>

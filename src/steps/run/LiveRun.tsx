@@ -83,10 +83,10 @@ export function LiveRun({
   const now = () => stampAt(new Date(), new Date())
   return (
     <div className={styles.live}>
-      <div className={styles.top}>
+      <div className="in-line apart">
         <div>
           <h2>{head.name}</h2>
-          <p className={styles.note}>
+          <p className="hint">
             {rich(say, 'since', {
               momentOf: momentOf(plan, 0),
               syncWords: syncWords(sync, unsent),
@@ -144,7 +144,7 @@ export function LiveRun({
       {against.length > 0 && (
         <section aria-label={say('whatTheReadingsSpeakAgainst')}>
           <h3>{say('whatTheReadingsSpeakAgainst')}</h3>
-          <ol className={styles.list}>
+          <ol className="points">
             {against.slice(0, 5).map((one) => (
               <li key={`${one.unknown.id} ${one.unknown.place}`}>{assumptionWords(plan, one)}</li>
             ))}

@@ -84,7 +84,7 @@ export function RunFacts({
       {ended !== 'empty' && (
         <div>
           <Facts label={say('empty')} rows={ways} />
-          {differs && <p className={styles.note}>{differs}</p>}
+          {differs && <p className="hint">{differs}</p>}
         </div>
       )}
     </div>

@@ -12,7 +12,6 @@ import { runHistory } from '@/words/en/pages/run'
 import { beganWords } from '@/words/run/compareWords'
 import { wordsOf } from '@/words/translate'
 import type { ListedRun } from './useRuns'
-import styles from './run.module.css'
 
 const say = wordsOf(runHistory)
 
@@ -98,7 +97,7 @@ export function RunHistory(props: {
   ]
   return (
     <section aria-label={say('runsSoFar')}>
-      <div className={styles.top}>
+      <div className="in-line apart">
         <h2>{say('runsSoFar')}</h2>
         <div>
           {reader}
@@ -143,7 +142,7 @@ export function RunHistory(props: {
           }
         >
           <p>{say('allEntriesOfGoWithIt', { entries: asked.entries, when: when(asked) })}</p>
-          {trouble && <p className={styles.trouble}>{trouble}</p>}
+          {trouble && <p className="fault">{trouble}</p>}
         </DialogFrame>
       )}
     </section>

@@ -26,7 +26,7 @@ interface RunKeysProps {
 /** What can be written down in a run, as keys within a thumb's reach. */
 export function RunKeys({ isPaused, open, addPhoto, turn }: RunKeysProps) {
   return (
-    <div className={styles.keys}>
+    <div className={`in-line no-print ${styles.keys}`}>
       <Button
         variant="contained"
         color="primary"

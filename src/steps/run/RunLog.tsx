@@ -61,10 +61,10 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
     setTrouble(gathered.isWhole ? null : say('whatIsNotOnThisDevice'))
   }
   return (
-    <section aria-label={say('theLog')} className={styles.log}>
-      <div className={styles.top}>
+    <section aria-label={say('theLog')}>
+      <div className="in-line apart">
         <h3>{say('theLog')}</h3>
-        <div className={styles.noPrint}>
+        <div className="no-print">
           <FileButton
             words={say('readACsv')}
             accept=".csv,.tsv,text/csv"
@@ -134,9 +134,7 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
         </TableBody>
       </Table>
       {standing.length > SHOWN && (
-        <p className={styles.note}>
-          {say('earlierOnesAreInTheFiles', { nStanding: standing.length - SHOWN })}
-        </p>
+        <p className="hint">{say('earlierOnesAreInTheFiles', { nStanding: standing.length - SHOWN })}</p>
       )}
     </section>
   )

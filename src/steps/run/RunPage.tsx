@@ -29,7 +29,7 @@ export function RunPage() {
   const withId = search.get('with')
   if (runId && withId)
     return (
-      <div className={styles.page}>
+      <div className={`page-main ${styles.page}`}>
         <CompareRuns
           key={`${runId} ${withId}`}
           householdId={householdId}
@@ -40,7 +40,7 @@ export function RunPage() {
     )
   if (runId)
     return (
-      <div className={styles.page}>
+      <div className={`page-main ${styles.page}`}>
         <LiveRun key={runId} householdId={householdId} runId={runId} onBack={() => router.push(here)} />
       </div>
     )
@@ -50,7 +50,7 @@ export function RunPage() {
     router.push(`${here}?run=${head.id}`)
   }
   return (
-    <div className={styles.page}>
+    <div className={`page-main ${styles.page}`}>
       <BeginRun kind={isOut ? 'outage' : 'test'} begin={(head, first) => void begin(head, first)} />
       <Runs
         householdId={householdId}

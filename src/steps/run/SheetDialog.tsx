@@ -17,7 +17,6 @@ import { DialogFrame } from '@/ui/shell/DialogFrame'
 import { sheetDialog } from '@/words/en/pages/runDialogs'
 import { saySheet } from '@/words/reading/saySheet'
 import { wordsOf } from '@/words/translate'
-import styles from './run.module.css'
 
 const say = wordsOf(sheetDialog)
 
@@ -81,7 +80,7 @@ export function SheetDialog({ head, rows, onClose, onAdd }: SheetDialogProps) {
         </Button>
       }
     >
-      <div className={styles.sheet}>
+      <div className="scroll-x">
         <Table size="small">
           <TableHead>
             <TableRow>

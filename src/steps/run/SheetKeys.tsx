@@ -2,14 +2,13 @@
 import Button from '@mui/material/Button'
 import { sheetKeys } from '@/words/en/pages/run'
 import { wordsOf } from '@/words/translate'
-import styles from './run.module.css'
 
 const say = wordsOf(sheetKeys)
 
 /** What can be done with a page of runs as a sheet: print it, or leave it. */
 export function SheetKeys({ onBack }: { onBack: () => void }) {
   return (
-    <div className={styles.noPrint}>
+    <div className="no-print">
       <Button variant="text" onClick={() => window.print()}>
         {say('print')}
       </Button>

@@ -69,7 +69,7 @@ export function StationDialog({ fromMin, onStart, onClose }: StationDialogProps)
       }
     >
       <div className={styles.form}>
-        <p className={styles.note}>{say('withNoHardwareASimulatedStation')}</p>
+        <p className="hint">{say('withNoHardwareASimulatedStation')}</p>
         {choice(say('itsClock'), speed, setSpeed, SPEEDS)}
         {choice(say('itsDisplay'), gaugeOff, setGaugeOff, GAUGES)}
       </div>

@@ -4,7 +4,6 @@ import { formatWatts } from '@/words/format'
 import type { useStation } from '@/ui/runs/useStation'
 import { stationLine } from '@/words/en/pages/run'
 import { wordsOf } from '@/words/translate'
-import styles from './run.module.css'
 
 const say = wordsOf(stationLine)
 
@@ -17,7 +16,7 @@ export function StationLine({
   open: () => void
 }) {
   return (
-    <p className={`${styles.note} ${styles.noPrint}`}>
+    <p className="hint no-print">
       {state ? (
         <>
           <span data-testid="station">

@@ -96,7 +96,7 @@ export function BuysHours({ plan }: { plan: Plan }) {
         </ToggleButtonGroup>
       )}
       {done && (
-        <p className={styles.done} role="note">
+        <p className="box" role="note">
           {say('done', { words: done.words })}{' '}
           <Button variant="text" onClick={undo}>
             {say('undo')}
@@ -106,18 +106,18 @@ export function BuysHours({ plan }: { plan: Plan }) {
       )}
       {levers === null && (
         <div className={styles.trying} role="status">
-          <p className={styles.note}>{say('tryingWhatCouldBeLeftOff')}</p>
+          <p className="hint">{say('tryingWhatCouldBeLeftOff')}</p>
           {Array.from({ length: SHOWN }, (_, i) => (
             <Skeleton key={i} height={58} />
           ))}
         </div>
       )}
       {levers !== null && shown.length === 0 && (
-        <p className={styles.note}>
+        <p className="hint">
           {aim === 'losses' ? say('nothingThatCanBeLeftOff') : say('nothingThatCanBeLeftOff2')}
         </p>
       )}
-      <ol className={styles.levers}>
+      <ol className={`lines ${styles.levers}`}>
         {shown.slice(0, all ? undefined : SHOWN).map((lever, i) => (
           <li key={lever.id}>
             <ButtonBase className={styles.lever} onClick={() => apply(lever)}>

@@ -5,7 +5,6 @@ import { runsText } from '@/words/workings/runsAndBands'
 import type { SimulationResult } from '@/core/simulation/result'
 import { ends } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
-import styles from './RuntimePage.module.css'
 
 const say = wordsOf(ends)
 
@@ -26,19 +25,19 @@ export function Ends({ plan, result }: { plan: Plan; result: SimulationResult })
   return (
     <>
       <h2>{say('whenItEnds')}</h2>
-      <dl className={styles.list}>
+      <dl className="facts">
         {rows.map(([words, minute]) => (
           <div key={words}>
             <dt>{words}</dt>
             <dd>
               {moment(minute)}
               <br />
-              <small className={styles.length}>{length(minute)}</small>
+              <small>{length(minute)}</small>
             </dd>
           </div>
         ))}
       </dl>
-      <p className={styles.note}>
+      <p className="hint">
         {say('fromSimulatedRunsTheWholeOutage', {
           runs: result.runs,
           runsText: runsText(result.reachesFraction),

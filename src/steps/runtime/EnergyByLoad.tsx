@@ -30,17 +30,17 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
   const supplied = loads.reduce((sum, { suppliedWh }) => sum + suppliedWh, 0)
   const out = result.leftOut.filter(({ loadId }) => name(loadId))
   return (
-    <Table className={styles.ledger}>
-      <caption className={styles.caption}>{say('energyByLoadOverTheOutage')}</caption>
+    <Table data-columns="figures" className={styles.ledger}>
+      <caption>{say('energyByLoadOverTheOutage')}</caption>
       <TableHead>
         <TableRow>
           <TableCell>{say('load')}</TableCell>
-          <TableCell className={styles.barCell}>
+          <TableCell className={`wide-only ${styles.barCell}`}>
             <span className="visually-hidden">{say('suppliedOfAsked')}</span>
           </TableCell>
           <TableCell>{say('asked')}</TableCell>
           <TableCell>{say('supplied')}</TableCell>
-          <TableCell className={styles.shareCell}>{say('shareOfIt')}</TableCell>
+          <TableCell className="wide-only">{say('shareOfIt')}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -49,7 +49,7 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
             <TableCell component="th" scope="row" dir="auto">
               {name(loadId)}
             </TableCell>
-            <TableCell className={styles.barCell}>
+            <TableCell className={`wide-only ${styles.barCell}`}>
               <span className={styles.bar} aria-hidden>
                 <i data-fill className={styles.asked} style={{ width: `${(askedWh / most) * 100}%` }} />
                 <i data-fill className={styles.supplied} style={{ width: `${(suppliedWh / most) * 100}%` }} />
@@ -57,13 +57,11 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
             </TableCell>
             <TableCell>{formatEnergy(askedWh)}</TableCell>
             <TableCell>{formatEnergy(suppliedWh)}</TableCell>
-            <TableCell className={styles.shareCell}>
-              {formatPercent(supplied ? suppliedWh / supplied : 0)}
-            </TableCell>
+            <TableCell className="wide-only">{formatPercent(supplied ? suppliedWh / supplied : 0)}</TableCell>
           </TableRow>
         ))}
         {out.map(({ loadId, why }) => (
-          <TableRow key={loadId} className={styles.out}>
+          <TableRow key={loadId} className="soft">
             <TableCell component="th" scope="row" dir="auto">
               {name(loadId)}
             </TableCell>
@@ -74,10 +72,10 @@ export function EnergyByLoad({ plan, result }: { plan: Plan; result: SimulationR
       <TableFooter>
         <TableRow>
           <TableCell>{say('allLoads')}</TableCell>
-          <TableCell className={styles.barCell} />
+          <TableCell className={`wide-only ${styles.barCell}`} />
           <TableCell>{formatEnergy(asked)}</TableCell>
           <TableCell>{formatEnergy(supplied)}</TableCell>
-          <TableCell className={styles.shareCell} />
+          <TableCell className="wide-only" />
         </TableRow>
       </TableFooter>
     </Table>

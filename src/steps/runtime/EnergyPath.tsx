@@ -3,7 +3,6 @@ import { formatEnergy } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
 import { energyPath } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
-import styles from './RuntimePage.module.css'
 
 const say = wordsOf(energyPath)
 
@@ -16,7 +15,7 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
   return (
     <>
       <h2>{say('whereTheEnergyGoes')}</h2>
-      <dl className={styles.list}>
+      <dl className="facts">
         <div>
           <dt>{say('toTheOutlets')}</dt>
           <dd>{formatEnergy(sum('outletWh'))}</dd>
@@ -35,13 +34,13 @@ export function EnergyPath({ plan, result }: { plan: Plan; result: SimulationRes
             <dd>{formatEnergy(straightWh)}</dd>
           </div>
         )}
-        <div className={styles.total}>
+        <div className="strong">
           <dt>{say('drainedFromTheBattery')}</dt>
           <dd>{formatEnergy(sum('takenWh') - straightWh)}</dd>
         </div>
       </dl>
       {plan.loads.some(({ medical, on, tier }) => medical && on && tier !== 'notOnBattery') && (
-        <p className={styles.note}>{say('aMedicalDeviceIsOnThis')}</p>
+        <p className="hint">{say('aMedicalDeviceIsOnThis')}</p>
       )}
     </>
   )

@@ -12,7 +12,6 @@ import { useTold } from '@/ui/household/useTold'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { inForce } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
-import styles from './RuntimePage.module.css'
 import { formatDegrees } from '@/words/inUnits'
 
 const say = wordsOf(inForce)
@@ -36,11 +35,11 @@ export function InForce({ plan }: { plan: Plan }) {
   return (
     <section aria-label={say('inForceInThisOutage')}>
       <h2>{say('inForce')}</h2>
-      <ul className={styles.events}>
+      <ul className="lines">
         {lines.map(({ id, name, words, without, cost }) => (
           <li key={`${id} ${words}`}>
             {name} {words}
-            {cost && <small className={styles.cost}> ({cost})</small>}{' '}
+            {cost && <small className="fault"> ({cost})</small>}{' '}
             <Button
               variant="text"
               aria-label={say('noLonger2', { name, words })}

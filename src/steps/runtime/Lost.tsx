@@ -29,7 +29,7 @@ export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation 
   return (
     <>
       <h2>{say('whatIsLostThen')}</h2>
-      <ol className={styles.losses}>
+      <ol className={`points ${styles.losses}`}>
         {lost.map((clock) => (
           <li key={`${clock.kind} ${clock.loadId ?? clock.name}`}>
             {clockWords(clock, saying)} <b>{momentOf(plan, clock.lost!.likely, 5)}</b>
@@ -37,8 +37,8 @@ export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation 
           </li>
         ))}
       </ol>
-      {until !== null && <p className={styles.note}>{nothingLostWords(until, endsMin, saying)}</p>}
-      <p className={styles.note}>
+      {until !== null && <p className="hint">{nothingLostWords(until, endsMin, saying)}</p>}
+      <p className="hint">
         <Link href={`/h/${householdId}/hookup`}>{say('whatToDoAboutItAnd')}</Link>
       </p>
     </>

@@ -5,7 +5,6 @@ import type { SimulationResult } from '@/core/simulation/result'
 import { onTheWay } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
 import { eventWords, isNotable } from './eventWords'
-import styles from './RuntimePage.module.css'
 
 const say = wordsOf(onTheWay)
 
@@ -17,7 +16,7 @@ export function OnTheWay({ plan, result }: { plan: Plan; result: SimulationResul
     notable.length > 0 && (
       <>
         <h2>{say('alongTheWay')}</h2>
-        <ul className={styles.events}>
+        <ul className="lines">
           {notable.map((event) => (
             <li key={`${event.kind} ${event.sourceId} ${event.loadId} ${event.limit}`}>
               {eventWords(event, plan)}

@@ -1,4 +1,5 @@
 'use client'
+import { Swatch } from '@/ui/chart/Swatch'
 import { SelectField } from '@/ui/field/SelectField'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
@@ -73,9 +74,9 @@ const Body = memo(function Body(props: {
   // what follows from the answer stands below it, and would be pushed down by it
   const isAnswered = evaluation !== null || hasFailed
   return (
-    <div className={styles.columns}>
-      <div className={`${styles.main} ${axis.frame}`}>
-        <div className={styles.legend}>
+    <div className="page-columns">
+      <div className={`page-main ${axis.frame}`}>
+        <div className="legend">
           <h2>{say('stateOfCharge')}</h2>
           {sources.length > 1 && (
             <SelectField
@@ -87,13 +88,14 @@ const Body = memo(function Body(props: {
             />
           )}
           <span>
-            <i className={styles.keyLine} /> {say('mostLikely')}
+            <Swatch line="2.5px solid var(--store)" /> {say('mostLikely')}
           </span>
           <span>
-            <i className={styles.keyBand} /> {say('likelyRange80')}
+            <Swatch fill="var(--store-wash)" /> {say('likelyRange80')}
           </span>
           <span>
-            <i className={styles.keyHatch} /> {say('reserve')}
+            <Swatch fill="repeating-linear-gradient(-45deg, var(--soft) 0 1px, transparent 1px 5px)" />{' '}
+            {say('reserve')}
           </span>
         </div>
         <div ref={frame} className={styles.chart}>
@@ -132,7 +134,7 @@ const Body = memo(function Body(props: {
           </Later>
         )}
       </div>
-      <aside className={styles.side} aria-label={say('whenItEndsAndWhereThe')}>
+      <aside className="page-aside" aria-label={say('whenItEndsAndWhereThe')}>
         {evaluation && <Ends plan={plan} result={evaluation.result} />}
         {evaluation && <Lost plan={plan} evaluation={evaluation} />}
         {isAnswered && (
@@ -140,7 +142,7 @@ const Body = memo(function Body(props: {
             <BuysHours plan={plan} />
             <Later>
               <InForce plan={plan} />
-              <MeasureNext className={styles.note} />
+              <MeasureNext />
               {evaluation && <OnTheWay plan={plan} result={evaluation.result} />}
               {evaluation && <EnergyPath plan={plan} result={evaluation.result} />}
             </Later>

@@ -56,9 +56,9 @@ export function WhatIf() {
   return (
     <section ref={element} aria-label={say('whatIf')} className={styles.worst}>
       <h2>{say('whatIfItComesWorse')}</h2>
-      {outcomes === null && <p className={styles.note}>{say('tryingWorseCases')}</p>}
+      {outcomes === null && <p className="hint">{say('tryingWorseCases')}</p>}
       {outcomes !== null && outcomes.length === 0 && (
-        <p className={styles.note}>{say('nothingIsCarriedSoNothingCan')}</p>
+        <p className="hint">{say('nothingIsCarriedSoNothingCan')}</p>
       )}
       {outcomes !== null && outcomes.length > 0 && (
         <Table>

@@ -1,6 +1,5 @@
 'use client'
 import { CheckField } from './CheckField'
-import styles from './field.module.css'
 import { type FieldRow, hasUnusual } from './fieldRows'
 import { More } from './More'
 import { QuantityField } from './QuantityField'
@@ -93,6 +92,6 @@ function Field<S>({ row, state, change }: { row: FieldRow<S>; state: S; change: 
         />
       )
     case 'note':
-      return <p className={styles.derived}>{row.words(state)}</p>
+      return <p className="ruled soft">{row.words(state)}</p>
   }
 }

@@ -57,7 +57,7 @@ export function TypedInput(props: TypedInputProps) {
           },
         }}
       />
-      {understood && !cell && <span className={styles.understood}>{understood}</span>}
+      {understood && !cell && <span className="hint">{understood}</span>}
       {trouble ? (
         <span id={`${id}-trouble`} className={styles.trouble} role="alert">
           {trouble}

@@ -1,4 +1,5 @@
 'use client'
+import Alert from '@mui/material/Alert'
 import { useSyncExternalStore } from 'react'
 import { saveStatus } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
@@ -32,9 +33,9 @@ export function SaveStatus() {
         {words}
       </span>
       {save.kind === 'failed' && (
-        <p className={styles.failure} role="alert">
+        <Alert severity="error" icon={false} className={styles.failure}>
           {save.message}
-        </p>
+        </Alert>
       )}
     </>
   )

@@ -1,9 +1,9 @@
 'use client'
+import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import { staleNotice } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
-import styles from './StaleNotice.module.css'
 
 const say = wordsOf(staleNotice)
 
@@ -15,10 +15,14 @@ export function StaleNotice() {
   const { newer } = save
   const clock = new Date(newer.savedAt).toTimeString().slice(0, 5)
   return (
-    <div className={styles.notice} role="alert">
+    <Alert severity="warning" icon={false} square>
       <p>{say('thisHouseholdWasSavedElsewhereAt', { clock })}</p>
-      <Button onClick={() => store.getState().takeNewer(newer)}>{say('takeTheNewerStateUndoBrings')}</Button>
-      <Button onClick={() => store.getState().keepMine(newer)}>{say('keepMineAndSaveIt')}</Button>
-    </div>
+      <div className="in-line">
+        <Button onClick={() => store.getState().takeNewer(newer)}>
+          {say('takeTheNewerStateUndoBrings')}
+        </Button>
+        <Button onClick={() => store.getState().keepMine(newer)}>{say('keepMineAndSaveIt')}</Button>
+      </div>
+    </Alert>
   )
 }

@@ -12,15 +12,14 @@ const SHOWN = 3
 /** What is worth measuring, and what it would do to the band. */
 export function MeasureList(props: {
   measures: MeasureNext[] | null
-  className: string
   /** makes each name a button */
   select?: (loadId: string) => void
 }) {
-  const { measures, className, select } = props
-  if (!measures) return <p className={className}>{say('whatIsWorthMeasuringIsBeing')}</p>
-  if (measures.length === 0) return <p className={className}>{say('nothingLeftToMeasureWouldNarrow')}</p>
+  const { measures, select } = props
+  if (!measures) return <p className="hint">{say('whatIsWorthMeasuringIsBeing')}</p>
+  if (measures.length === 0) return <p className="hint">{say('nothingLeftToMeasureWouldNarrow')}</p>
   return (
-    <ol style={{ margin: '4px 0 16px', paddingLeft: 18 }} className="figures">
+    <ol className="points figures">
       {measures.slice(0, SHOWN).map(({ loadId, name, now, then }) => (
         <li key={loadId ?? `of ${name}`}>
           {select && loadId !== null ? (

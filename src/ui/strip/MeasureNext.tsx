@@ -12,7 +12,7 @@ const say = wordsOf(measureNextWords)
 const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 
 /** Which measurement narrows the band most; where loads can be chosen, a name leads to its load. */
-export function MeasureNext(props: { className: string; select?: (loadId: string) => void }) {
+export function MeasureNext(props: { select?: (loadId: string) => void }) {
   const { element, isSeen } = useSeen<HTMLElement>()
   return (
     <section ref={element} aria-label={say('whatToMeasureNext')}>

@@ -8,33 +8,31 @@ import styles from './WorkingDialog.module.css'
 export function WorkingDialog({ working, onClose }: { working: Working; onClose: () => void }) {
   return (
     <DialogFrame title={working.title} onClose={onClose} width="md">
-      <div className={styles.working}>
-        <ol className={styles.steps}>
+      <div className="figures">
+        <ol className="lines">
           {working.steps.map((step, i) => (
-            <li key={i} className={styles.step}>
-              <div className={styles.line}>
+            <li key={i}>
+              <div className="in-line apart">
                 <h3>{step.label}</h3>
                 <span className={styles.result}>{step.result}</span>
               </div>
-              <p className={styles.formula}>{step.formula}</p>
+              <p className="soft">{step.formula}</p>
               <ul className={styles.values}>
                 {step.values.map((value) => (
                   <li key={value.name}>
                     <span>
                       {value.name}
-                      {value.source && <span className={styles.source}> · {value.source}</span>}
+                      {value.source && <span className="soft"> · {value.source}</span>}
                     </span>
-                    <span className={styles.value}>{value.value}</span>
-                    <span className={styles.mark}>
-                      {value.evidence && <EvidenceMark evidence={value.evidence} />}
-                    </span>
+                    <span className="figures">{value.value}</span>
+                    <span>{value.evidence && <EvidenceMark evidence={value.evidence} />}</span>
                   </li>
                 ))}
               </ul>
             </li>
           ))}
         </ol>
-        {working.note && <p className={styles.note}>{working.note}</p>}
+        {working.note && <p className="ruled soft">{working.note}</p>}
       </div>
     </DialogFrame>
   )

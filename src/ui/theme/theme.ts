@@ -45,8 +45,13 @@ const theme = createTheme({
           borderLeft: '3px solid var(--rule)',
           background: 'var(--sheet)',
           color: 'var(--ink)',
+          '&.MuiAlert-colorError, &.MuiAlert-colorWarning': { borderColor: 'var(--demand)' },
         },
       },
+    },
+    MuiNativeSelect: {
+      // its words go on a second line rather than be cut
+      styleOverrides: { select: { height: 'auto', whiteSpace: 'normal', lineHeight: 1.25 } },
     },
     MuiButtonBase: {
       defaultProps: { disableRipple: true },
@@ -175,7 +180,25 @@ const theme = createTheme({
         },
       },
     },
-    MuiTable: { defaultProps: { size: 'small' } },
+    MuiTable: {
+      defaultProps: { size: 'small' },
+      // the first column names, the others are figures
+      styleOverrides: {
+        root: {
+          '&[data-columns="figures"] :is(th, td):not(:first-child)': {
+            textAlign: 'right',
+            whiteSpace: 'nowrap',
+          },
+          '& caption': {
+            captionSide: 'top',
+            padding: '0 0 4px',
+            color: 'inherit',
+            font: 'inherit',
+            fontWeight: 700,
+          },
+        },
+      },
+    },
     MuiTableCell: {
       styleOverrides: {
         root: {
@@ -185,7 +208,15 @@ const theme = createTheme({
           fontVariantNumeric: 'tabular-nums',
         },
         stickyHeader: { backgroundColor: 'var(--paper)' },
-        head: { color: 'var(--soft)', fontSize: 12, fontWeight: 400, lineHeight: 1.3 },
+        head: {
+          borderBottomColor: 'var(--ink)',
+          color: 'var(--soft)',
+          fontSize: 12,
+          fontWeight: 400,
+          lineHeight: 1.3,
+        },
+        body: { color: 'inherit' },
+        footer: { borderBottom: 0, color: 'inherit', fontSize: 'inherit', fontWeight: 700 },
       },
     },
     MuiTooltip: {

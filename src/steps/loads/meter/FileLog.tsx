@@ -147,7 +147,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
             ]}
             onChange={(dateOrder) => put({ dateOrder })}
           />
-          <div className={styles.previewBox}>
+          <div className="scroll-x">
             <Table className={styles.preview}>
               <caption className="visually-hidden">{say('theFirstLinesOfTheFile')}</caption>
               <TableBody>
@@ -180,7 +180,7 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
         </>
       )}
       {trouble && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="fault">
           {trouble}
         </p>
       )}
@@ -196,12 +196,14 @@ export function FileLog({ use }: { use: (found: MeterFindings) => void }) {
           <MeterTrace samples={read.samples} findings={read.findings} />
           <FoundList found={read.findings} samples={read.samples} />
           {read.refused.length > 0 && (
-            <Accordion className={styles.refused}>
+            <Accordion>
               <AccordionSummary>
-                {say('linesCouldNotBeReadThe', { refusedCount: read.refusedCount })}
+                <span className="fault">
+                  {say('linesCouldNotBeReadThe', { refusedCount: read.refusedCount })}
+                </span>
               </AccordionSummary>
               <AccordionDetails>
-                <ul>
+                <ul className={`points ${styles.refused}`}>
                   {read.refused.map(({ line, text, message }) => (
                     <li key={line}>{say('line', { line, text, message: sayMeter(message, units) })}</li>
                   ))}

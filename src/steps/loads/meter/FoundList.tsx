@@ -3,7 +3,6 @@ import type { MeterSamples } from '@/core/meter/samples'
 import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import { foundList } from '@/words/en/pages/meter'
 import { wordsOf } from '@/words/translate'
-import styles from './MeterLog.module.css'
 
 const say = wordsOf(foundList)
 
@@ -47,7 +46,7 @@ export function FoundList({ found, samples }: { found: MeterFindings; samples?: 
   if (samples && samples.resets > 0)
     rows.push([say('theTotalBeganAgain'), say('times', { resets: samples.resets })])
   return (
-    <dl className={styles.found} data-testid="found">
+    <dl className="facts" data-testid="found">
       {rows.map(([words, value]) => (
         <div key={words}>
           <dt>{words}</dt>

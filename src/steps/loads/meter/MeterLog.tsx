@@ -60,7 +60,7 @@ export function MeterLog(props: {
         </Tabs>
       }
     >
-      <div className={styles.dialog}>
+      <div>
         {follows && (
           <QuantityField
             label={

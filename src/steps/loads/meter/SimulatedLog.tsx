@@ -11,7 +11,6 @@ import { simulatedLog } from '@/words/en/pages/meter'
 import { wordsOf } from '@/words/translate'
 import { FoundList } from './FoundList'
 import MeterTrace from './MeterTrace'
-import styles from './MeterLog.module.css'
 
 const say = wordsOf(simulatedLog)
 

@@ -16,7 +16,6 @@ import { useUnits } from '@/ui/field/units'
 import { typedLog } from '@/words/en/pages/meter'
 import { sayMeter } from '@/words/reading/sayMeter'
 import { wordsOf } from '@/words/translate'
-import styles from './MeterLog.module.css'
 
 const say = wordsOf(typedLog)
 
@@ -45,7 +44,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
   return (
     <div>
       <p>{say('leaveItOnTheMeterFor')}</p>
-      <Table className={styles.typed}>
+      <Table>
         <TableHead>
           <TableRow>
             <TableCell align="right">{say('clock')}</TableCell>
@@ -83,7 +82,7 @@ export function TypedLog({ load, use }: { load: HouseholdLoad; use: (found: Mete
         </TableBody>
       </Table>
       {read && !read.ok && filled.length > 1 && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="fault">
           {say('reading2', { row: read.row + 1, message: sayMeter(read.message, units) })}
         </p>
       )}

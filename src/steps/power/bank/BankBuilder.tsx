@@ -21,7 +21,6 @@ import { batteryOfLine, withBankIn } from './bankChange'
 import { type BankForm, bankFields } from './bankFields'
 import { PartFields } from './PartFields'
 import { Voltmeter } from './Voltmeter'
-import styles from './bank.module.css'
 
 const say = wordsOf(bankBuilder)
 
@@ -65,9 +64,9 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
   const hours = refillHours(bank, 1 - source.reserveFraction.value)
   return (
     <FieldScope id={`bank ${system.id} ${source.id}`} name={system.name}>
-      <section className={styles.builder} aria-label={say('theBankOf', { system: system.name })}>
+      <section className="section" aria-label={say('theBankOf', { system: system.name })}>
         <h2>{say('whatItIsBuiltOf')}</h2>
-        <div className={styles.columns}>
+        <div className="side-columns">
           <div>
             <BankLine take={takeLine} />
             <FieldTable
@@ -82,7 +81,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
           </div>
           <div>
             <BankDrawing bank={bank} />
-            <p className={styles.sum} data-testid="bank-sum">
+            <p className="hint" data-testid="bank-sum">
               {bank.series * bank.parallel} × {bank.battery.name}: <b>{formatNumber(bankVolts(bank), 1)} V</b>
               , <b>{formatNumber(bankAh(bank), 1)} Ah</b>, <b>{formatEnergy(bankWh(bank))}</b>
               {bank.inverter &&
@@ -94,7 +93,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               .
             </p>
             {faults.map(({ path, message }) => (
-              <p key={path} className={styles.trouble} role="alert">
+              <p key={path} className="fault" role="alert">
                 {say('notTakenYet', { message: sayDocument(message) })}
               </p>
             ))}
@@ -103,7 +102,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
                 {say('backToTheBankAsIt')}
               </Button>
             )}
-            <ul className={styles.notes}>
+            <ul className="points hint">
               {chargerAmps(bank) === 0 ? (
                 <li>{say('noChargerNothingRefillsItFrom')}</li>
               ) : (

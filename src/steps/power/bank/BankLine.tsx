@@ -44,7 +44,7 @@ export function BankLine({ take }: { take: (line: Line) => void }) {
         />
         <span
           id="bank-line-said"
-          className={reading && !reading.ok ? styles.trouble : styles.said}
+          className={reading && !reading.ok ? 'fault' : 'hint'}
           aria-live="polite"
           data-testid="bank-line-said"
         >

@@ -11,7 +11,6 @@ import { useHousehold, useHouseholdStore, usePowerSystem } from '@/ui/household/
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { bankTab } from '@/words/en/pages/bank'
 import { wordsOf } from '@/words/translate'
-import styles from '../PowerPage.module.css'
 import { bankName } from './bankChange'
 import { BankBuilder } from './BankBuilder'
 
@@ -50,7 +49,7 @@ export function BankTab() {
   const banks = banksOf(chosen)
   return (
     <>
-      <div className={styles.tools}>
+      <div className="in-line">
         <Button
           id="add-bank"
           aria-haspopup="menu"
@@ -72,9 +71,7 @@ export function BankTab() {
           </MenuItem>
         ))}
       </Menu>
-      {banks.length === 0 && (
-        <p className={styles.aside}>{say('isReadyMadeSoThereAre', { chosen: chosen.name })}</p>
-      )}
+      {banks.length === 0 && <p className="hint">{say('isReadyMadeSoThereAre', { chosen: chosen.name })}</p>}
       {banks.map((source) => (
         <BankBuilder key={`${chosen.id} ${source.id}`} system={chosen} source={source} />
       ))}

@@ -11,7 +11,6 @@ import { QuantityField } from '@/ui/field/QuantityField'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { partFields } from '@/words/en/pages/bank'
 import { wordsOf } from '@/words/translate'
-import styles from './bank.module.css'
 
 const say = wordsOf(partFields)
 
@@ -31,7 +30,7 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
   const putInverter = (part: Partial<Inverter>) =>
     inverter && change({ inverter: { ...inverter, ...part, name: named(inverter.name) } })
   return (
-    <div className={styles.parts}>
+    <div className="field-columns">
       <FieldScope id={`${scopeId} battery`} name={battery.name}>
         <div>
           <h3>{say('oneBattery')}</h3>
@@ -116,7 +115,7 @@ export function PartFields({ bank, change }: { bank: Bank; change: (part: Partia
               }}
             />
             {movedVa !== null && movedVa === inverter.continuousVa && (
-              <p className={styles.said} role="status">
+              <p className="hint" role="status">
                 {say('itsVoltAmpsMovedAlongTo', { number: formatNumber(movedVa) })}
               </p>
             )}

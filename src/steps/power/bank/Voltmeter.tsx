@@ -12,7 +12,6 @@ import { voltmeterReadings } from '@/core/storage/voltmeter'
 import { useHousehold, useScenario } from '@/ui/household/HouseholdContext'
 import { voltmeter } from '@/words/en/pages/bank'
 import { wordsOf } from '@/words/translate'
-import styles from './bank.module.css'
 
 const say = wordsOf(voltmeter)
 
@@ -34,7 +33,7 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
   return (
     <div>
       <h3>{say('whatAVoltmeterWillShow')}</h3>
-      <Table className={styles.volts}>
+      <Table data-columns="figures">
         <TableHead>
           <TableRow>
             <TableCell scope="col">{say('about')}</TableCell>
@@ -54,7 +53,7 @@ export function Voltmeter({ source }: { source: Source & { bank: Bank } }) {
           ))}
         </TableBody>
       </Table>
-      <p className={styles.said}>
+      <p className="hint">
         {chemistry === 'lifepo4'
           ? say('onLifepo4VoltsSayLittleA', { perReading })
           : say('aMeterOffBy005', { perReading })}

@@ -97,10 +97,10 @@ export function SearchPanel() {
 
   return (
     <FieldScope id={'search'} name={say('theSearch')}>
-      <section id="search" className={styles.search} aria-label={say('searchTheCatalogue')}>
+      <section id="search" className="section" aria-label={say('searchTheCatalogue')}>
         <h2>{say('findEquipment')}</h2>
-        <p className={styles.lead}>{say('everyStationWithItsExpansionsAnd')}</p>
-        <div className={styles.columns}>
+        <p className="hint">{say('everyStationWithItsExpansionsAnd')}</p>
+        <div className="side-columns">
           <div>
             <SelectField
               label={say('find')}
@@ -193,7 +193,7 @@ export function SearchPanel() {
               onChange={(plugAndPlay) => change({ plugAndPlay })}
             />
             {usual.plugAndPlay && (
-              <p className={styles.lead}>
+              <p className="hint">
                 {want.plugAndPlay ? say('askedForBecauseAMedicalDevice') : say('aMedicalDeviceHangsOnIt')}
               </p>
             )}

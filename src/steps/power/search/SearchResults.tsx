@@ -102,7 +102,7 @@ export function SearchResults(
           say('nothingHereHoldsItTheNear')
         )}
       </p>
-      <p className={styles.lead}>
+      <p className="hint">
         {say('ofLookedAtHold', {
           nJudged: judged.length,
           all,
@@ -122,9 +122,9 @@ export function SearchResults(
         <div className={styles.act}>
           <span>
             <b>{candidateName(picked.candidate)}</b>: {money(picked.candidate.price)}, {hoursOf(picked)}
-            {picked.why && <span className={styles.short}>, {tell(picked.why)}</span>}
+            {picked.why && <span className="fault">, {tell(picked.why)}</span>}
           </span>
-          <span className={styles.lead} data-testid="buyer-must">
+          <span className="hint" data-testid="buyer-must">
             {tell(madeOrBuilt(picked.candidate.source).skill)}
           </span>
           <Button variant="text" onClick={() => setExplained(picked)}>
@@ -158,7 +158,7 @@ export function SearchResults(
       {made && built && stage !== 'running' && (
         <>
           <h3>{say('readyMadeOrBuiltOfParts')}</h3>
-          <div className={styles.pair}>
+          <div className="field-columns">
             {[made, built].map((judgedOne) => (
               <Side key={judgedOne.candidate.id} judged={judgedOne} money={money} hoursOf={hoursOf} />
             ))}
@@ -181,16 +181,16 @@ function JudgedTable(
   const units = useUnits()
   const tell = useTold()
   return (
-    <Table className={styles.table}>
+    <Table data-columns="figures" className={styles.table}>
       <TableHead>
         <TableRow>
           <TableCell scope="col">{say('option')}</TableCell>
           <TableCell scope="col">{say('price')}</TableCell>
           <TableCell scope="col">{say('hours')}</TableCell>
-          <TableCell scope="col" className={styles.hideNarrow}>
+          <TableCell scope="col" className="wide-only">
             {say('weight')}
           </TableCell>
-          <TableCell scope="col" className={styles.hideNarrow}>
+          <TableCell scope="col" className="wide-only">
             {say('pieces')}
           </TableCell>
         </TableRow>
@@ -202,14 +202,14 @@ function JudgedTable(
               <Button variant="text" aria-pressed={one === picked} onClick={() => pick(one)}>
                 {candidateName(one.candidate)}
               </Button>
-              {one.why && <div className={styles.short}>{tell(one.why)}</div>}
+              {one.why && <div className="fault">{tell(one.why)}</div>}
             </TableCell>
             <TableCell>{money(one.candidate.price)}</TableCell>
             <TableCell>{one.runtimeMin > 0 ? hoursOf(one) : '–'}</TableCell>
-            <TableCell className={styles.hideNarrow}>
+            <TableCell className="wide-only">
               {one.candidate.totalKg === null ? '–' : formatMass(one.candidate.totalKg, units)}
             </TableCell>
-            <TableCell className={styles.hideNarrow}>{one.candidate.pieces}</TableCell>
+            <TableCell className="wide-only">{one.candidate.pieces}</TableCell>
           </TableRow>
         ))}
       </TableBody>
@@ -222,33 +222,34 @@ function Side({ judged, money, hoursOf }: Shown & { judged: Judged }) {
   const tell = useTold()
   const { candidate } = judged
   const facts = madeOrBuilt(candidate.source)
+  const said = [
+    [say('price'), money(candidate.price)],
+    [say('hours'), hoursOf(judged)],
+    [
+      say('weight'),
+      say('inWord', {
+        totalKg: facts.totalKg === null ? say('notKnown') : formatMass(facts.totalKg, units),
+        pieces: candidate.pieces,
+      }),
+    ],
+    [
+      say('work'),
+      facts.workH < 1 ? say('aQuarterOfAnHour') : say('aboutHours', { number: formatNumber(facts.workH, 0) }),
+    ],
+    [say('repair'), tell(facts.repair)],
+    [say('warranty'), tell(facts.warranty)],
+    [say('skill'), tell(facts.skill)],
+  ]
   return (
     <div>
       <h4>{candidateName(candidate)}</h4>
-      <dl className={styles.compare}>
-        <dt>{say('price')}</dt>
-        <dd>{money(candidate.price)}</dd>
-        <dt>{say('hours')}</dt>
-        <dd>{hoursOf(judged)}</dd>
-        <dt>{say('weight')}</dt>
-        <dd>
-          {say('inWord', {
-            totalKg: facts.totalKg === null ? say('notKnown') : formatMass(facts.totalKg, units),
-            pieces: candidate.pieces,
-          })}
-        </dd>
-        <dt>{say('work')}</dt>
-        <dd>
-          {facts.workH < 1
-            ? say('aQuarterOfAnHour')
-            : say('aboutHours', { number: formatNumber(facts.workH, 0) })}
-        </dd>
-        <dt>{say('repair')}</dt>
-        <dd>{tell(facts.repair)}</dd>
-        <dt>{say('warranty')}</dt>
-        <dd>{tell(facts.warranty)}</dd>
-        <dt>{say('skill')}</dt>
-        <dd>{tell(facts.skill)}</dd>
+      <dl className="facts">
+        {said.map(([what, words]) => (
+          <div key={what}>
+            <dt>{what}</dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
       </dl>
     </div>
   )
