@@ -29,7 +29,7 @@ const outcomeOf = (error: unknown): Outcome => ({
 })
 
 /** So often, and so many runs each time: an evaluation's worth and more, by which a compiler knows what is run often. */
-const PRACTICE = 10
+const PRACTICE = 20
 const PRACTICE_RUNS = 100
 
 /** Of all clients, since they may share a worker. */
