@@ -1,11 +1,14 @@
-import { afterEach, expect, test } from '@jest/globals'
-import { act, screen } from '@testing-library/react'
+import { afterEach, expect, jest, test } from '@jest/globals'
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { useEffect } from 'react'
 import { flushSync } from 'react-dom'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { NoWorker, inHousehold } from '../../../tests/support/inHousehold'
+import { evaluate } from '../../../tests/support/saidEvaluation'
+import { planOf } from '@/core/plan/planOf'
+import type { Evaluation } from '@/words/answer/evaluation'
 import { changeLoad } from './edits'
-import { useHouseholdStore, usePlan } from './HouseholdContext'
+import { HouseholdProvider, useHouseholdStore, usePlan } from './HouseholdContext'
 import type { HouseholdStore } from './store'
 
 globalThis.Worker = NoWorker as unknown as typeof Worker
@@ -51,4 +54,34 @@ test('a trial of what stood before an edit is shown no more', async () => {
     expect(shown()).toBe('made')
   })
   expect(shown()).toBe('typed anew')
+})
+
+test('curves are asked for when all of the page is there, an answer that did not come with it at once', async () => {
+  const begun: number[] = []
+  globalThis.Worker = class extends NoWorker {
+    constructor() {
+      super()
+      begun.push(1)
+    }
+  } as unknown as typeof Worker
+  const readyState = jest.spyOn(document, 'readyState', 'get').mockReturnValue('interactive')
+  const stored = { id: 'h', version: 1, savedAt: '2027-01-01T10:00:00.000Z', household }
+  const whole = evaluate(planOf(household), { runs: 20 })
+  const page = (evaluation: Evaluation | null) =>
+    render(
+      <HouseholdProvider stored={stored} evaluation={evaluation}>
+        {null}
+      </HouseholdProvider>,
+    )
+  page(whole)
+  expect(begun).toHaveLength(0)
+  page({ ...whole, hasTraces: false })
+  expect(begun).toHaveLength(0)
+  page(null)
+  expect(begun).toHaveLength(1)
+  readyState.mockReturnValue('complete')
+  fireEvent(window, new Event('load'))
+  await waitFor(() => expect(begun).toHaveLength(2))
+  readyState.mockRestore()
+  globalThis.Worker = NoWorker as unknown as typeof Worker
 })

@@ -1,7 +1,11 @@
 import { useEffect } from 'react'
 import { planFor } from './planFor'
 import { SimulationClient } from '@/worker/simulationClient'
+import { whenSettled } from '../shell/whenIdle'
 import { type HouseholdStore, shownHousehold } from './store'
+
+/** At the latest so long after all that the page began with is there. */
+const LATEST_MS = 1000
 
 /**
  * Runs the chosen plan in the worker whenever the household changes or something is typed, and at first where the page came
@@ -17,7 +21,10 @@ export function useLiveEvaluation(store: HouseholdStore): void {
       if (outcome.kind === 'done') store.getState().setEvaluation(outcome.evaluation)
       else store.getState().setFailure(outcome.message)
     }
-    if (!store.getState().evaluation?.hasTraces) void compute()
+    // curves wait until the page answers, so that the two do not hold each other up; the answer itself does not wait
+    const { evaluation } = store.getState()
+    const takeBack = evaluation && !evaluation.hasTraces ? whenSettled(() => void compute(), LATEST_MS) : null
+    if (!evaluation) void compute()
     // who comes to a field will soon type in it
     const entered = new AbortController()
     const practise = ({ target }: FocusEvent) => {
@@ -31,6 +38,7 @@ export function useLiveEvaluation(store: HouseholdStore): void {
     })
     return () => {
       isOver = true
+      takeBack?.()
       entered.abort()
       unsubscribe()
       client.dispose()
