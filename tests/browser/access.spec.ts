@@ -11,7 +11,11 @@ async function violations(page: Page, part?: string): Promise<string[]> {
   // no tooltip in the way
   await page.mouse.move(0, 0)
   await expect(page.getByRole('tooltip')).toBeHidden()
-  const builder = new AxeBuilder({ page }).withTags(RULES)
+  const builder = new AxeBuilder({ page }).options({
+    runOnly: { type: 'tag', values: RULES },
+    // not among the tags yet: who speaks to the page says what is seen
+    rules: { 'label-content-name-mismatch': { enabled: true } },
+  })
   const { violations: found } = await (part ? builder.include(part) : builder).analyze()
   return found.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)
 }
@@ -57,7 +61,7 @@ test('no violation in the dialogs, in an empty household, nor where nothing is',
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
   for (const step of ['outage', 'loads', 'power', 'runtime', 'hookup', 'run']) {
-    test(`${step === 'outage' || step === 'power' ? '@soak ' : ''}${step} fits the width and has no violation`, async ({
+    test(`${step === 'power' ? '@soak ' : ''}${step} fits the width and has no violation`, async ({
       page,
     }) => {
       await openSample(page, step)

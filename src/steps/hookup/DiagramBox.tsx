@@ -1,3 +1,4 @@
+import { Fragment } from 'react'
 import type { Severity } from '@/core/hazard/finding'
 import type { Plan } from '@/core/plan/document'
 import { formatEnergy, formatNumber, formatWatts } from '@/words/format'
@@ -44,24 +45,30 @@ export function DiagramBox({ box, hub, branch, plan, selected, severity, select,
       <>
         <rect x={x} y={y} width={width} height={height} rx={2} />
         {(width < NARROW_OUTLET ? [title, ...lines] : [[title, ...lines].join(', ')]).map((line, i) => (
-          <text key={line} x={x + 5} y={y + 15 + i * 15} className={styles.soft}>
-            {line}
-          </text>
+          <Fragment key={line}>
+            <text x={x + 5} y={y + 15 + i * 15} className={styles.soft}>
+              {line}
+            </text>{' '}
+          </Fragment>
         ))}
       </>
     ) : (
       <>
         <rect x={x} y={y} width={width} height={height} rx={2} />
         {head.map((line, i) => (
-          <text key={line} x={x + 10} y={headY + i * 15} className={isLarge ? styles.strong : undefined}>
-            {line}
-          </text>
+          <Fragment key={line}>
+            <text x={x + 10} y={headY + i * 15} className={isLarge ? styles.strong : undefined}>
+              {line}
+            </text>{' '}
+          </Fragment>
         ))}
-        <title>{title}</title>
+        {head.join(' ') !== title && <title>{title}</title>}
         {lines.map((line, i) => (
-          <text key={line} x={x + 10} y={y + 23 + head.length * 15 + i * 17} className={styles.soft}>
-            {cut(line, width - 16, SMALL_LETTER)}
-          </text>
+          <Fragment key={line}>
+            <text x={x + 10} y={y + 23 + head.length * 15 + i * 17} className={styles.soft}>
+              {cut(line, width - 16, SMALL_LETTER)}
+            </text>{' '}
+          </Fragment>
         ))}
       </>
     )

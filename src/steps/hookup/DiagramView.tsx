@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { Fragment, useEffect, useMemo, useRef, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import type { Severity } from '@/core/hazard/finding'
 import type { Branch, Diagram, Hub } from '@/core/wiring/diagram'
@@ -123,14 +123,17 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
 function WireLabel({ words, x, y, width, gap }: { words: WireWords } & Line['label']) {
   const whole = `${words.above}, ${words.below}`
   const lines = gap === 0 ? [whole] : [words.above, words.below]
+  const shown = lines.map((line) => cut(line, width, SMALL_LETTER))
   return (
     <>
-      {lines.map((line, i) => (
-        <text key={i} x={x} y={y + i * gap}>
-          {cut(line, width, SMALL_LETTER)}
-        </text>
+      {shown.map((line, i) => (
+        <Fragment key={i}>
+          <text x={x} y={y + i * gap}>
+            {line}
+          </text>{' '}
+        </Fragment>
       ))}
-      <title>{whole}</title>
+      {shown.join() !== lines.join() && <title>{whole}</title>}
     </>
   )
 }

@@ -108,7 +108,11 @@ function Days({
       }}
     >
       {WEEKDAYS.map((day) => (
-        <ToggleButton key={day} value={day} aria-label={say('onDay', { label, day: DAY_NAMES[day] })}>
+        <ToggleButton
+          key={day}
+          value={day}
+          aria-label={say('onDay', { label, short: DAY_LETTERS[day], day: DAY_NAMES[day] })}
+        >
           {DAY_LETTERS[day]}
         </ToggleButton>
       ))}

@@ -45,7 +45,7 @@ export const typedInput = {
 }
 
 export const windowsField = {
-  onDay: '{label}: {day}',
+  onDay: '{short}, {day}: {label}',
   monday: 'Monday',
   tuesday: 'Tuesday',
   wednesday: 'Wednesday',
