@@ -21,7 +21,7 @@ export const labelReader = {
   onElectronics: 'on electronics',
   onARefrigeratorOrFreezer: 'on a refrigerator or freezer',
   labelNameplate: 'Label (nameplate)',
-  text120V65A1: '120 V 6.5 A · 1/3 hp · 412 kWh/year',
+  text120V65A1: '120 V 6.5 A · 412 kWh/year',
   whatTheLabelIsOn: 'What the label is on',
 }
 
