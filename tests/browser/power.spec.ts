@@ -327,6 +327,10 @@ test.describe('own equipment', () => {
     expect((await download).suggestedFilename()).toBe('equipment.csv')
     await page.reload()
     await expect(own.getByRole('row', { name: /Small one/ })).toBeVisible()
+    // six columns on the smallest phone: the table scrolls, not the page
+    await page.setViewportSize({ width: 320, height: 640 })
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320)
+    await page.setViewportSize({ width: 1280, height: 800 })
     await own.getByRole('button', { name: 'as an option' }).first().click()
     await openTab(page, 'Compare')
     await expect(column(page, /Cellar station/)).toHaveAttribute('aria-pressed', 'true')

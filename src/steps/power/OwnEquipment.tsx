@@ -94,74 +94,76 @@ export function OwnEquipment() {
       <h2>{say('yourOwnEquipment')}</h2>
       <p className="hint">{say('whatStandsInYourCellarOr')}</p>
       {equipment.length > 0 && (
-        <Table>
-          <TableHead>
-            <TableRow>
-              <TableCell scope="col">{say('name')}</TableCell>
-              <TableCell scope="col">{say('stored')}</TableCell>
-              <TableCell scope="col">{say('watts')}</TableCell>
-              <TableCell scope="col">{say('price')}</TableCell>
-              <TableCell scope="col">{say('owned')}</TableCell>
-              <TableCell scope="col">
-                <span className="visually-hidden">{say('acts')}</span>
-              </TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {equipment.map((item) => (
-              <TableRow key={item.id}>
-                <TableCell component="th" scope="row" dir="auto">
-                  {item.source.name}
-                </TableCell>
-                <TableCell>{formatEnergy(item.source.capacityWh.value)}</TableCell>
-                <TableCell>{formatWatts(item.source.continuousW.value)}</TableCell>
-                <TableCell>{item.source.price === null ? '–' : formatNumber(item.source.price)}</TableCell>
-                <TableCell>
-                  <Checkbox
-                    size="small"
-                    slotProps={{ input: { 'aria-label': say('isYours', { source: item.source.name }) } }}
-                    checked={item.owned}
-                    onChange={(event) =>
-                      edit(
-                        keepEquipment(
-                          equipment.map((one) =>
-                            one.id === item.id ? { ...one, owned: event.target.checked } : one,
-                          ),
-                        ),
-                      )
-                    }
-                  />
-                </TableCell>
-                <TableCell>
-                  <Button
-                    variant="text"
-                    disabled={systems.length >= LIMITS.powerSystems}
-                    onClick={() => {
-                      const name = freshName(item.source.name, systems)
-                      edit(
-                        addPowerSystem({
-                          id: freshId(name, systems),
-                          name,
-                          sources: [{ ...structuredClone(item.source), id: 'main' }],
-                          note: item.note,
-                        }),
-                      )
-                      notify(say('addedToTheOptions', { name }), store.getState().household)
-                    }}
-                  >
-                    {say('asAnOption')}
-                  </Button>{' '}
-                  <Button
-                    variant="text"
-                    onClick={() => edit(keepEquipment(equipment.filter(({ id }) => id !== item.id)))}
-                  >
-                    {say('remove')}
-                  </Button>
+        <div className="scroll-x">
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">{say('name')}</TableCell>
+                <TableCell scope="col">{say('stored')}</TableCell>
+                <TableCell scope="col">{say('watts')}</TableCell>
+                <TableCell scope="col">{say('price')}</TableCell>
+                <TableCell scope="col">{say('owned')}</TableCell>
+                <TableCell scope="col">
+                  <span className="visually-hidden">{say('acts')}</span>
                 </TableCell>
               </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+            </TableHead>
+            <TableBody>
+              {equipment.map((item) => (
+                <TableRow key={item.id}>
+                  <TableCell component="th" scope="row" dir="auto">
+                    {item.source.name}
+                  </TableCell>
+                  <TableCell>{formatEnergy(item.source.capacityWh.value)}</TableCell>
+                  <TableCell>{formatWatts(item.source.continuousW.value)}</TableCell>
+                  <TableCell>{item.source.price === null ? '–' : formatNumber(item.source.price)}</TableCell>
+                  <TableCell>
+                    <Checkbox
+                      size="small"
+                      slotProps={{ input: { 'aria-label': say('isYours', { source: item.source.name }) } }}
+                      checked={item.owned}
+                      onChange={(event) =>
+                        edit(
+                          keepEquipment(
+                            equipment.map((one) =>
+                              one.id === item.id ? { ...one, owned: event.target.checked } : one,
+                            ),
+                          ),
+                        )
+                      }
+                    />
+                  </TableCell>
+                  <TableCell>
+                    <Button
+                      variant="text"
+                      disabled={systems.length >= LIMITS.powerSystems}
+                      onClick={() => {
+                        const name = freshName(item.source.name, systems)
+                        edit(
+                          addPowerSystem({
+                            id: freshId(name, systems),
+                            name,
+                            sources: [{ ...structuredClone(item.source), id: 'main' }],
+                            note: item.note,
+                          }),
+                        )
+                        notify(say('addedToTheOptions', { name }), store.getState().household)
+                      }}
+                    >
+                      {say('asAnOption')}
+                    </Button>{' '}
+                    <Button
+                      variant="text"
+                      onClick={() => edit(keepEquipment(equipment.filter(({ id }) => id !== item.id)))}
+                    >
+                      {say('remove')}
+                    </Button>
+                  </TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </div>
       )}
       <div className="in-line">
         <FileButton words={say('readACsvFile')} accept=".csv,text/csv" onFile={(file) => void read(file)} />

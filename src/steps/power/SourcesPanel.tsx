@@ -50,66 +50,68 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
         })}
       </h2>
       {sources.length > 1 && (
-        <Table>
-          <TableHead>
-            <TableRow>
-              <TableCell scope="col">{say('source')}</TableCell>
-              <TableCell scope="col">{say('stored')}</TableCell>
-              <TableCell scope="col">{say('emptyAfter')}</TableCell>
-              <TableCell scope="col">{say('itsTurn')}</TableCell>
-              <TableCell scope="col">{say('here')}</TableCell>
-              <TableCell scope="col">
-                <span className="visually-hidden">{say('remove')}</span>
-              </TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {sources.map((source) => (
-              <TableRow key={source.id}>
-                <TableCell component="th" scope="row" dir="auto">
-                  {source.name}
-                </TableCell>
-                <TableCell>{formatEnergy(source.capacityWh.value)}</TableCell>
-                <TableCell>{source.isAway ? say('away') : wordsFor(emptyOf(source.id))}</TableCell>
-                <TableCell>
-                  <SelectField
-                    cell
-                    label={say('turnOf', { source: source.name })}
-                    value={source.afterSourceId ?? BESIDE}
-                    options={turnsFor(source, sources)}
-                    onChange={(choice) =>
-                      edit(
-                        changeSource(system.id, source.id, {
-                          afterSourceId: choice === BESIDE ? null : choice,
-                        }),
-                      )
-                    }
-                  />
-                </TableCell>
-                <TableCell>
-                  <Checkbox
-                    size="small"
-                    slotProps={{ input: { 'aria-label': say('isHere', { source: source.name }) } }}
-                    checked={!source.isAway}
-                    disabled={!source.isAway && sources.filter(({ isAway }) => !isAway).length === 1}
-                    onChange={(event) =>
-                      edit(
-                        changeSource(system.id, source.id, {
-                          isAway: event.target.checked ? undefined : true,
-                        }),
-                      )
-                    }
-                  />
-                </TableCell>
-                <TableCell>
-                  <Button variant="text" onClick={() => edit(removeSource(system.id, source.id))}>
-                    {say('remove2')}
-                  </Button>
+        <div className="scroll-x">
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">{say('source')}</TableCell>
+                <TableCell scope="col">{say('stored')}</TableCell>
+                <TableCell scope="col">{say('emptyAfter')}</TableCell>
+                <TableCell scope="col">{say('itsTurn')}</TableCell>
+                <TableCell scope="col">{say('here')}</TableCell>
+                <TableCell scope="col">
+                  <span className="visually-hidden">{say('remove')}</span>
                 </TableCell>
               </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+            </TableHead>
+            <TableBody>
+              {sources.map((source) => (
+                <TableRow key={source.id}>
+                  <TableCell component="th" scope="row" dir="auto">
+                    {source.name}
+                  </TableCell>
+                  <TableCell>{formatEnergy(source.capacityWh.value)}</TableCell>
+                  <TableCell>{source.isAway ? say('away') : wordsFor(emptyOf(source.id))}</TableCell>
+                  <TableCell>
+                    <SelectField
+                      cell
+                      label={say('turnOf', { source: source.name })}
+                      value={source.afterSourceId ?? BESIDE}
+                      options={turnsFor(source, sources)}
+                      onChange={(choice) =>
+                        edit(
+                          changeSource(system.id, source.id, {
+                            afterSourceId: choice === BESIDE ? null : choice,
+                          }),
+                        )
+                      }
+                    />
+                  </TableCell>
+                  <TableCell>
+                    <Checkbox
+                      size="small"
+                      slotProps={{ input: { 'aria-label': say('isHere', { source: source.name }) } }}
+                      checked={!source.isAway}
+                      disabled={!source.isAway && sources.filter(({ isAway }) => !isAway).length === 1}
+                      onChange={(event) =>
+                        edit(
+                          changeSource(system.id, source.id, {
+                            isAway: event.target.checked ? undefined : true,
+                          }),
+                        )
+                      }
+                    />
+                  </TableCell>
+                  <TableCell>
+                    <Button variant="text" onClick={() => edit(removeSource(system.id, source.id))}>
+                      {say('remove2')}
+                    </Button>
+                  </TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </div>
       )}
       {sources.some(({ afterSourceId }) => afterSourceId !== null) && (
         <p className="hint">{say('atTheSwapTheLoadsAre')}</p>

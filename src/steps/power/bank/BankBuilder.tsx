@@ -81,7 +81,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
           </div>
           <div>
             <BankDrawing bank={bank} />
-            <p className="hint" data-testid="bank-sum">
+            <p data-testid="bank-sum">
               {bank.series * bank.parallel} × {bank.battery.name}: <b>{formatNumber(bankVolts(bank), 1)} V</b>
               , <b>{formatNumber(bankAh(bank), 1)} Ah</b>, <b>{formatEnergy(bankWh(bank))}</b>
               {bank.inverter &&
