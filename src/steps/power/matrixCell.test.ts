@@ -5,7 +5,7 @@ const cell = { carries: true, holds: true, runtimeMin: 3000 }
 
 test('how long in each outage, what falls short, what is not carried, what is yet to come or failed', () => {
   expect(matrixWords(cell)).toBe('50 h')
-  expect(matrixWords({ ...cell, runtimeMin: Infinity })).toBe('beyond')
+  expect(matrixWords({ ...cell, runtimeMin: Infinity })).toBe('past its end')
   expect(matrixWords({ ...cell, holds: false, runtimeMin: 120 })).toBe('short: 2 h')
   expect(matrixWords({ ...cell, holds: false, carries: false })).toBe('not carried')
   expect(matrixWords(undefined)).toBe('…')

@@ -1,7 +1,6 @@
 import { formatDuration } from '@/words/format'
 import { matrixCell } from '@/words/en/pages/power'
 import { wordsOf } from '@/words/translate'
-import styles from './PowerPage.module.css'
 import type { MatrixOutcome } from './useScenarioMatrix'
 
 const say = wordsOf(matrixCell)
@@ -12,14 +11,14 @@ export function matrixWords(cell: MatrixOutcome | undefined): string {
   if ('failure' in cell) return say('notComputed')
   const { carries, holds, runtimeMin } = cell
   if (!carries) return say('notCarried')
-  const time = runtimeMin === Infinity ? 'beyond' : formatDuration(runtimeMin)
+  const time = runtimeMin === Infinity ? say('pastItsEnd') : formatDuration(runtimeMin)
   return holds ? time : say('short', { time })
 }
 
 export function matrixCellProps(cell: MatrixOutcome | undefined) {
   const fails = cell !== undefined && !('failure' in cell) && !cell.holds
   return {
-    className: fails ? styles.fails : '',
+    className: fails ? 'strong fault' : '',
     'data-holds': !fails,
     title: cell && 'failure' in cell ? cell.failure : undefined,
   }

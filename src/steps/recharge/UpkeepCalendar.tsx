@@ -44,11 +44,7 @@ export function UpkeepCalendar({ plan }: { plan: Plan }) {
       </dl>
       {tasks.length === 0 && <p className="hint">{say('aCarIsChargedByDriving')}</p>}
       {tasks.length > 0 && (
-        <a
-          className="text-button"
-          href={`/api/households/${householdId}/calendar?from=${today}&months=${months}`}
-          download
-        >
+        <a href={`/api/households/${householdId}/calendar?from=${today}&months=${months}`} download>
           {say('asACalendarFileIcs')}
         </a>
       )}

@@ -229,7 +229,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
         {energy} <small>{share}</small>
       </span>
       {cost && (
-        <span className="fault" role="status" data-testid={`cost-${load.id}`}>
+        <span className={styles.cost} role="status" data-testid={`cost-${load.id}`}>
           {tell(cost)}
         </span>
       )}
