@@ -40,6 +40,17 @@ const config = [
           ],
         },
       ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: String.raw`JSXAttribute[name.name=/^(label|title|words|moreWords|placeholder|alt|helperText|aria-label|name)$/] > Literal[value=/^[A-Z][a-z]|[a-z]\s[a-z]/]`,
+          message: 'Words are said in src/words.',
+        },
+        {
+          selector: 'JSXExpressionContainer ConditionalExpression > Literal[value=/^[A-Z][a-z]+ /]',
+          message: 'Words are said in src/words.',
+        },
+      ],
     },
   },
   {

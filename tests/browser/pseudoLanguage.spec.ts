@@ -1,6 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { type Page, expect, test } from '@playwright/test'
 import { APPLIANCES } from '../../src/catalog/appliances'
+import { PANELS } from '../../src/catalog/refill'
 import { accented } from '../../src/words/pseudo'
 
 /** Pages in a generated language: whatever is still plain English was left outside the words, or is the household's own. */
@@ -42,7 +43,7 @@ const textsOf = (value: unknown): string[] =>
       ? Object.values(value).flatMap(textsOf)
       : []
 
-/** Opens the sample. @returns its address and the texts that are its own, the longest first */
+/** Opens the sample. @returns its address and the texts that are its own */
 async function openSample(page: Page) {
   const { location } = (await page.request.get(BASE, { maxRedirects: 0 })).headers()
   const id = location.split('/')[2]
@@ -50,7 +51,7 @@ async function openSample(page: Page) {
   const own = textsOf(household)
     .flatMap((text) => [text, ...text.split(/(?<=[,.])\s/)])
     .filter((text) => /[A-Za-z]{3}/.test(text))
-  return { base: `${BASE}/h/${id}`, own: [...new Set(own)].sort((a, b) => b.length - a.length) }
+  return { base: `${BASE}/h/${id}`, own: [...new Set(own)] }
 }
 
 /** What is written or said by names on the page in plain letters, the household's own left out. */
@@ -69,15 +70,27 @@ async function leftOutside(page: Page, own: readonly string[]): Promise<string[]
     }
     return found
   })
+  const longestFirst = own.toSorted((a, b) => b.length - a.length)
   const words = new Set(own.flatMap((text) => text.split(/[^A-Za-z]+/)))
   return [...new Set(texts)].filter((text) => {
     // a drawing breaks names into lines
     const isDrawn = text.startsWith('drawn:')
     let rest = text.replace(/^drawn:/, '')
     if (isDrawn) rest = rest.replace(/[A-Za-z]+/g, (word) => (words.has(word) ? '' : word))
-    for (const name of own) rest = rest.split(name).join(' ')
+    for (const name of longestFirst) rest = rest.split(name).join(' ')
     return /[A-Za-z]{3,}/.test(rest.replace(ELSEWHERE, ' '))
   })
+}
+
+/** Opens whatever is folded on a page, and what is folded in that. */
+async function unfoldAll(page: Page) {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  const folded = page.locator('main [aria-expanded="false"]:not([aria-haspopup]):not([role="combobox"])')
+  while ((await folded.count()) > 0) {
+    const one = (await folded.first().elementHandle())!
+    await one.click()
+    await expect.poll(() => one.getAttribute('aria-expanded')).not.toBe('false')
+  }
 }
 
 test('every page at 1280 and at 390 px: nothing left outside, nothing wider than the window', async ({
@@ -105,6 +118,9 @@ test('every page at 1280 and at 390 px: nothing left outside, nothing wider than
     await expect(page.getByTestId('save-status')).toHaveText(/\d\d:\d\d/)
     await expect(page.locator('.MuiSkeleton-root')).toHaveCount(0)
     await look(step, own)
+    await unfoldAll(page)
+    // names of the catalogue are data
+    await look(`${step}, unfolded`, [...own, ...PANELS.map(({ name }) => name)])
     if (step === 'power') {
       // told by what they are, not by their words
       await expect(page.getByTestId('matrix-row').first()).toBeVisible()
@@ -119,7 +135,7 @@ test('every page at 1280 and at 390 px: nothing left outside, nothing wider than
       const kinds = page.getByLabel(accented('When it is shed'))
       for (const kind of ['with supply', 'off daily', 'not with']) {
         await kinds.selectOption(kind)
-        await look(`${step}, a rule ${kind}`, own)
+        await look(`${step}, a rule ${kind}`, [...own, ...PANELS.map(({ name }) => name)])
       }
     }
   }

@@ -149,7 +149,7 @@ function boxWords(
         `${series}S${parallel}P, ${formatNumber(battery.volts * series)} V`,
         formatEnergy(hub.source.capacityWh.value),
         say('aAtMost', { number: formatNumber(hub.circuit!.amps, 0) }),
-        hub.circuit!.wiring?.hasDisconnect ? 'disconnect' : say('noDisconnect'),
+        hub.circuit!.wiring?.hasDisconnect ? say('disconnect') : say('noDisconnect'),
       ]
       return {
         title: say('battery'),

@@ -110,7 +110,7 @@ const Body = memo(function Body(props: {
       <div className="page-main">
         <div className={styles.forms}>
           <PartPanel selected={selected} plan={plan} diagram={diagram} select={select} />
-          <FieldScope id="house" name="House">
+          <FieldScope id="house" name={say('house')}>
             <section
               className={styles.part}
               aria-label={say('houseAndAlarms')}

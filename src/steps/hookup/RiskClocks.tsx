@@ -111,7 +111,7 @@ export function RiskClocks({
       )}
       {until !== null && <p className="hint">{nothingLostWords(until, endsMin, saying)}</p>}
       {heats && (
-        <FieldScope id="cooling" name="Cooling house">
+        <FieldScope id="cooling" name={say('coolingHouse')}>
           <FieldTable
             rows={coolingFields}
             state={plan.wiring?.risk ?? {}}

@@ -77,6 +77,7 @@ const theme = createTheme({
       defaultProps: { size: 'small', color: 'inherit' },
       styleOverrides: { root: { borderRadius: 2 } },
     },
+    MuiToggleButtonGroup: { styleOverrides: { root: { flexWrap: 'wrap' } } },
     MuiToggleButton: {
       styleOverrides: {
         root: {

@@ -8,7 +8,7 @@ import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(bankChange)
 
-const CHEMISTRY_WORDS = { lifepo4: say('lifepo4'), agm: 'AGM', flooded: 'flooded' }
+const CHEMISTRY_WORDS = { lifepo4: say('lifepo4'), agm: say('agm'), flooded: say('flooded') }
 
 /** What a bank is called until somebody gives it a name. @example "24 V 200 Ah LiFePO4 bank" */
 export const bankName = (bank: Bank): string =>

@@ -17,8 +17,12 @@ export function Bears({ outfit, change }: FittingProps) {
   return (
     <div>
       <h3>{say('limits')}</h3>
-      <RangeFields name="Charges" range={chargeC} onChange={(range) => change({ chargeC: range })} />
-      <RangeFields name="Gives" range={dischargeC} onChange={(range) => change({ dischargeC: range })} />
+      <RangeFields name={say('charges')} range={chargeC} onChange={(range) => change({ chargeC: range })} />
+      <RangeFields
+        name={say('gives')}
+        range={dischargeC}
+        onChange={(range) => change({ dischargeC: range })}
+      />
       <CheckField
         label={say('inHeat')}
         words={say('itGivesFewerWatts')}

@@ -94,6 +94,8 @@ export const voltmeter = {
 
 export const bankChange = {
   lifepo4: 'LiFePO4',
+  agm: 'AGM',
+  flooded: 'flooded',
   vAhBank: '{number} V {number2} Ah {chemistrywords} bank',
 }
 

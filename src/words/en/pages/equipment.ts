@@ -52,6 +52,8 @@ export const sourcesPanel = {
 }
 
 export const bears = {
+  charges: 'Charges',
+  gives: 'Gives',
   limits: 'Limits',
   inHeat: 'In heat',
   itGivesFewerWatts: 'it gives fewer watts',

@@ -1,6 +1,7 @@
 /** Page Hookup. */
 
 export const diagramBox = {
+  disconnect: 'disconnect',
   open: '{title}: open',
   wallUntilItFails: 'Wall, until it fails',
   notUsed: '{name} (not used)',
@@ -35,6 +36,7 @@ export const findings = {
 }
 
 export const hookupPage = {
+  house: 'House',
   whatPlugsIntoWhat: 'What plugs into what',
   singleLineHouseholdCurrentDouble:
     'single line: household current · double: direct current · figures: running (starting) amps, volts lost',
@@ -88,6 +90,7 @@ export const partsList = {
 }
 
 export const riskClocks = {
+  coolingHouse: 'Cooling house',
   whatIsLostAndWhen: 'What is lost, and when',
   noCriticalLoadOfThisOutage: 'No critical load of this outage keeps something that is lost without power.',
   firstToSaveFirst: 'First to save first',

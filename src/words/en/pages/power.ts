@@ -87,6 +87,7 @@ export const deciding = {
 }
 
 export const matrixCell = {
+  pastItsEnd: 'past its end',
   notComputed: 'not computed',
   notCarried: 'not carried',
   short: 'short: {time}',
