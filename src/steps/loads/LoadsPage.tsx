@@ -1,10 +1,10 @@
 'use client'
-import useMediaQuery from '@mui/material/useMediaQuery'
 import dynamic from 'next/dynamic'
 import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { focusSoon } from '@/ui/shell/focusSoon'
+import { useMedia } from '@/ui/shell/useMedia'
 import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { loadsPage } from '@/words/en/pages/loads'
@@ -35,7 +35,7 @@ export function LoadsPage() {
   const wanted = chosen && chosen.asked === asked ? chosen.id : asked
   const selected = loads.find(({ id }) => id === wanted) ?? loads[0]
   // on a narrow screen the inspector comes from below, once a load is picked
-  const isNarrow = useMediaQuery('(max-width: 1080px)')
+  const isNarrow = useMedia('(max-width: 1080px)')
   const [isSheetOpen, setSheetOpen] = useState(asked !== null)
   const select = (id: string, opens = true) => {
     setChosen({ id, asked })

@@ -10,18 +10,18 @@ import { useStore } from 'zustand'
 import { shell } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
 import { hinted } from '../help/hints'
+import { useHousehold } from '../household/HouseholdContext'
 import { usePaperTheme } from '../theme/usePaperTheme'
 import { AnswerStrip } from '../strip/AnswerStrip'
 import { Announcer } from './Announcer'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
 import { keyOf, keySettings } from './keySettings'
-import { FindDialog, HelpDialog, LAZY_LOADERS } from './lazy'
+import { FindDialog, HelpDialog, LAZY_LOADERS, StaleNotice } from './lazy'
 import { Notices } from './Notices'
 import { PagePurpose } from './PagePurpose'
 import { SampleNote } from './SampleNote'
 import { SaveStatus } from './SaveStatus'
 import styles from './Shell.module.css'
-import { StaleNotice } from './StaleNotice'
 import { StepsNav } from './StepsNav'
 import { ThemeSwitch } from './ThemeSwitch'
 import { UndoKeys } from './UndoKeys'
@@ -45,6 +45,7 @@ export function Shell({ households, read, children }: ShellProps) {
   const { householdId } = useParams<{ householdId: string }>()
   const [open, setOpen] = useState<Open>(null)
   const settings = useStore(keySettings)
+  const isStale = useHousehold(({ save }) => save.kind === 'stale')
   usePreload(...LAZY_LOADERS)
   usePaperTheme()
   useShortcuts({
@@ -93,7 +94,7 @@ export function Shell({ households, read, children }: ShellProps) {
         </div>
       </header>
       <SampleNote />
-      <StaleNotice />
+      {isStale && <StaleNotice />}
       <AnswerStrip />
       <main id="page" className={styles.page} tabIndex={-1}>
         <PagePurpose read={read} />

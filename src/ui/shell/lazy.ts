@@ -8,6 +8,7 @@ const loaders = {
   findDialog: () => import('./FindDialog').then((module) => module.FindDialog),
   profileDialog: () => import('./ProfileDialog').then((module) => module.ProfileDialog),
   keepDialog: () => import('../keep/KeepDialog').then((module) => module.KeepDialog),
+  staleNotice: () => import('./StaleNotice').then((module) => module.StaleNotice),
   workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
 }
 
@@ -17,6 +18,7 @@ export const HelpDialog = dynamic(loaders.helpDialog, { ssr: false })
 export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
 export const ProfileDialog = dynamic(loaders.profileDialog, { ssr: false })
 export const KeepDialog = dynamic(loaders.keepDialog, { ssr: false })
+export const StaleNotice = dynamic(loaders.staleNotice, { ssr: false })
 export const WorkingDialog = dynamic(loaders.workingDialog, { ssr: false })
 
 export const LAZY_LOADERS: (() => Promise<unknown>)[] = Object.values(loaders)

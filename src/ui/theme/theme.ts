@@ -181,25 +181,7 @@ const theme = createTheme({
         },
       },
     },
-    MuiTable: {
-      defaultProps: { size: 'small' },
-      // the first column names, the others are figures
-      styleOverrides: {
-        root: {
-          '&[data-columns="figures"] :is(th, td):not(:first-child)': {
-            textAlign: 'right',
-            whiteSpace: 'nowrap',
-          },
-          '& caption': {
-            captionSide: 'top',
-            padding: '0 0 4px',
-            color: 'inherit',
-            font: 'inherit',
-            fontWeight: 700,
-          },
-        },
-      },
-    },
+    MuiTable: { defaultProps: { size: 'small' } },
     MuiTableCell: {
       styleOverrides: {
         root: {
