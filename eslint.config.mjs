@@ -14,6 +14,15 @@ const config = [
     },
   },
   {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+    },
+  },
+  {
     // what starts before anything is installed is checked by no compiler
     files: ['cli/**/*.mjs'],
     languageOptions: {
@@ -23,7 +32,7 @@ const config = [
           .map((name) => [name, 'readonly']),
       ),
     },
-    rules: { 'no-undef': 'error' },
+    rules: { 'no-undef': 'error', 'no-unused-vars': ['error', { argsIgnorePattern: '^_' }] },
   },
   {
     files: ['src/**/*.tsx'],

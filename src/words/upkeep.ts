@@ -1,5 +1,5 @@
 import type { PowerSystem } from '@/core/plan/power'
-import { formatDuration, formatNumber, formatPercent } from '@/words/format'
+import { formatDuration, formatPercent } from '@/words/format'
 import type { Refill } from '@/core/plan/refill'
 import { chemistryOf } from '@/core/storage/bank'
 import { monthlyLossFraction } from '@/core/storage/selfDischarge'

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
-import { bankOf, equipmentClass, sourceOf } from '@/catalog/equipment'
-import { CARS, arrayOf, generatorOf, usualController } from '@/catalog/refill'
+import { bankOf } from '@/catalog/equipment'
+import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
 import { constant, loadOf } from '../../../tests/support/samplePlan'
 import {
   type RefilledParts as Of,
@@ -11,10 +11,8 @@ import {
   station,
   stretch,
 } from '../../../tests/support/refilledPlan'
-import type { Plan } from '../plan/document'
 import type { Refill } from '../plan/refill'
-import { NO_REFILL } from '../plan/noRefill'
-import type { Scenario, Source } from '../plan/schema'
+import type { Scenario } from '../plan/schema'
 import { runAll, simulate } from './simulate'
 import { tries } from '../../../tests/support/counts'
 

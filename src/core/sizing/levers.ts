@@ -61,7 +61,7 @@ export function findLevers(plan: Plan): Lever[] {
 const isOff = (change: LeverChange) => 'on' in change && change.on === false
 
 function leversOf(load: Load, plan: Plan): Lever[] {
-  const { behaviour, name, steering, tier } = load
+  const { name, steering, tier } = load
   const levers: Lever[] = []
   const lever = (
     id: string,

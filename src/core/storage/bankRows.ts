@@ -1,5 +1,5 @@
 import { bankFaults, usualCutOffV } from '../plan/bankFaults'
-import { BANK_LIMITS, CHEMISTRIES, type Chemistry } from '../plan/limits'
+import { CHEMISTRIES, type Chemistry } from '../plan/limits'
 import type { Bank, Battery, Inverter, Source } from '../plan/power'
 import { quantity } from '../quantity/quantity'
 import { ToldError, told } from '../quantity/told'

@@ -2,7 +2,6 @@ import type { Behaviour, BehaviourKind, HouseholdLoad } from '@/core/plan/schema
 import { type Evidence, type Quantity, quantity, usualSpread } from '@/core/quantity/quantity'
 import { averageW } from '@/core/load/average'
 import { scaledBehaviour, scaledStart } from '@/core/load/scale'
-import type { Appliance } from '@/catalog/appliances'
 
 /** The quantity whose evidence decides how well a load's energy is known. */
 export function decidingQuantity(behaviour: Behaviour): Quantity<'W'> {

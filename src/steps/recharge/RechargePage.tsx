@@ -33,7 +33,6 @@ import { StretchLane } from './StretchLane'
 import { RepeatTool } from './RepeatTool'
 import { Together } from './Together'
 import { WeatherTools } from './WeatherTools'
-import lanes from './lanes.module.css'
 import styles from './recharge.module.css'
 
 const say = wordsOf(rechargePage)

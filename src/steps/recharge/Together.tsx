@@ -109,9 +109,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             {inChargerWh > 1 && <Row name={say('ofTheseLostInTheCharger')} wh={formatEnergy(inChargerWh)} />}
             {mean.dcWh > 1 && <Row name={say('car12V')} wh={formatEnergy(mean.dcWh)} />}
             {clippedWh > 1 && <Row name={say('clippedByTheInputsAmpsAnd')} wh={formatEnergy(clippedWh)} />}
-            {belowWh > 1 && (
-              <Row name={say('lostThePanelsVoltsBelowWhat')} wh={formatEnergy(belowWh)} isLost />
-            )}
+            {belowWh > 1 && <Row name={say('lostThePanelsVoltsBelowWhat')} wh={formatEnergy(belowWh)} />}
             {mean.unusedWh > 1 && (
               <Row name={say('notTakenFullColdOrToo')} wh={formatEnergy(mean.unusedWh)} />
             )}
@@ -168,9 +166,9 @@ function wallWords(hours: number | null): string {
   return formatDuration(hours * 60)
 }
 
-function Row({ name, wh, strong, isLost }: { name: string; wh: string; strong?: boolean; isLost?: boolean }) {
+function Row({ name, wh, strong }: { name: string; wh: string; strong?: boolean }) {
   return (
-    <TableRow data-lost={isLost} className={strong ? 'strong' : undefined}>
+    <TableRow className={strong ? 'strong' : undefined}>
       <TableCell component="th" scope="row">
         {name}
       </TableCell>

@@ -18,7 +18,6 @@ import { wordsOf } from '@/words/translate'
 import { RunPhoto } from './RunPhoto'
 import { SheetDialog } from './SheetDialog'
 import { entryWords } from './entryWords'
-import styles from './run.module.css'
 
 const say = wordsOf(runLog)
 

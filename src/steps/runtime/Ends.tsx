@@ -10,7 +10,6 @@ const say = wordsOf(ends)
 
 /** The hours of the clock at which the supply ends. */
 export function Ends({ plan, result }: { plan: Plan; result: SimulationResult }) {
-  const { startsAt } = plan.scenario
   const { runtimeMin, horizonMin } = result
   const moment = (minute: number) =>
     minute === Infinity

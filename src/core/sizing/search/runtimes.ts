@@ -1,5 +1,5 @@
 import { dcEfficiency } from '../../conversion/dc'
-import { type PathDetail, type StorePath, isBelow, pathDetail } from '../../conversion/loss'
+import { type StorePath, isBelow, pathDetail } from '../../conversion/loss'
 import type { Source } from '../../plan/power'
 import { keyOf } from '../../quantity/random'
 import { hoursOf, weatherOf } from '../../simulation/compile'

@@ -1,4 +1,3 @@
-import { formatNumber } from '@/words/format'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { bears } from '@/words/en/pages/equipment'
