@@ -1,6 +1,7 @@
 import { isBelow } from '../conversion/loss'
 import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
-import type { CompiledRefill } from './compileRefill'
+import { AC, type CompiledRefill } from './compileRefill'
+import { Flow, directW } from './flow'
 import { type QuarterDemand, type RefilledState, type StoreInRun, glide, watchedWh } from './glide'
 import { type RefillCurves, type RefillLedger, emptyLedger } from './refillLedger'
 import { Supply } from './supply'
@@ -41,8 +42,8 @@ export class RefilledSweep implements RefilledState {
   private isOn = true
   private calmMin = 0
   readonly supply: Supply
-  /** of the step at hand, W */
-  private readonly flow = { drainW: 0, directW: 0, sunW: 0, dcW: 0, acW: 0, cutW: 0, netW: 0 }
+  /** of the step at hand */
+  private readonly flow = new Flow()
 
   /**
    * @param light factor of each day's sun
@@ -83,7 +84,7 @@ export class RefilledSweep implements RefilledState {
       this.end('reserve', 0)
     const watched = this.stores.map((store, s) => watchedWh(store, demands[s].peakW))
     for (let q = 0; q * POINT_MIN < horizonMin; q++) {
-      if (!steer) q = this.glide(demands, watched, q, whole)
+      if (!steer) q = this.lieDark(demands, this.glide(demands, watched, q, whole), whole)
       const from = q * POINT_MIN
       if (from >= horizonMin) break
       this.draw(q)
@@ -120,6 +121,21 @@ export class RefilledSweep implements RefilledState {
     }
   }
 
+  /** Goes over the quarters in which nothing is fed and nothing comes in. @returns the first in which something may */
+  private lieDark(demands: readonly QuarterDemand[], begin: number, until: number): number {
+    if (this.isOn) return begin
+    const { acKind, dcW, sunW } = this.refill
+    const { meanW } = demands[this.active]
+    let q = begin
+    for (; q < until; q++) {
+      if (acKind[q] !== AC.none || dcW[q] > 0 || sunW[q] > 0) break
+      if (this.canRestart(q * POINT_MIN, meanW[q])) break
+      this.draw(q)
+      this.curves.askedW[q] += demands[0].meanW[q]
+    }
+    return q
+  }
+
   /** Writes the state of charge of every store but one. */
   private draw(point: number, except = -1): void {
     for (let s = 0; s < this.stores.length; s++) {
@@ -149,7 +165,7 @@ export class RefilledSweep implements RefilledState {
       const { path } = this.stores[this.active]
       const meanW = demands[this.active].meanW[q]
       const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
-      this.weigh(meanW, drainW, path.noLoadW)
+      this.flow.weigh(path, this.refill.inputs[this.active], this.supply, meanW, drainW, path.noLoadW)
       if (this.energy[this.active] + (this.flow.netW * span) / 60 >= path.floorWh || this.flow.netW >= 0) {
         this.commit(meanW, path.noLoadW, from, span)
         this.feed(from, from + span)
@@ -175,14 +191,14 @@ export class RefilledSweep implements RefilledState {
   /** Walks one minute or what is left of it. @returns minutes walked */
   private minute(outletW: number, from: number, length: number): number {
     if (!this.isOn) {
-      const carried = this.supply.acShare > 0 && this.directW(outletW) >= outletW
+      const carried = this.supply.acShare > 0 && this.carriedW(outletW) >= outletW
       this.step(carried ? outletW : 0, 0, 0, from, length)
       if (carried) this.feed(from, from + length * this.supply.acShare)
       return length
     }
     const { path, tables } = this.stores[this.active]
     const { detail } = path
-    const isCarried = this.supply.acShare >= 1 && this.directW(outletW) >= outletW
+    const isCarried = this.supply.acShare >= 1 && this.carriedW(outletW) >= outletW
     let drainW = path.noLoadW + outletW * path.batteryWPerOutletW
     if (detail) {
       drainW = tables!.drainW(path, detail, outletW)
@@ -251,35 +267,9 @@ export class RefilledSweep implements RefilledState {
     else fed.push([from, until])
   }
 
-  /** AC watts that feed the loads past the battery while AC is there. */
-  private directW(outletW: number): number {
-    return this.refill.inputs[this.active].passesThrough ? Math.min(outletW, this.supply.acW) : 0
-  }
-
-  /**
-   * Weighs what the battery's side loses against what comes in, means of a step of which a share runs on AC:
-   * sun first, then 12 V, then AC, all within what the inputs take together. A unit that cannot give and take
-   * at once takes while AC carries the loads.
-   */
-  private weigh(outletW: number, drainW: number, noLoadW: number): void {
-    const { flow } = this
-    const input = this.refill.inputs[this.active]
-    const { acShare, acW, sunW, dcW } = this.supply
-    const directW = this.directW(outletW)
-    const pastW = outletW - directW
-    const onAcW = pastW > 0 ? noLoadW + pastW * this.stores[this.active].path.batteryWPerOutletW : 0
-    flow.drainW = (1 - acShare) * drainW + acShare * onAcW
-    const open = input.suppliesWhileCharging || flow.drainW === 0 ? 1 : acShare
-    const openSunW = open * sunW
-    const openDcW = open * Math.min(input.dcW, dcW)
-    const throughAcW = acShare * Math.min(input.acW, acW - directW) * input.acEfficiency
-    flow.directW = acShare * directW
-    flow.sunW = Math.min(openSunW, input.totalW)
-    flow.dcW = Math.min(openDcW, input.totalW - flow.sunW)
-    flow.acW = Math.min(throughAcW, input.totalW - flow.sunW - flow.dcW)
-    // AC that is not taken is not made: only sun and 12 V go unused
-    flow.cutW = openSunW + openDcW - flow.sunW - flow.dcW
-    flow.netW = flow.sunW + flow.dcW + flow.acW - flow.drainW
+  /** AC watts that feed the loads past the store in use while AC is there. */
+  private carriedW(outletW: number): number {
+    return directW(this.refill.inputs[this.active], this.supply, outletW)
   }
 
   /**
@@ -287,7 +277,8 @@ export class RefilledSweep implements RefilledState {
    * @returns minutes until the floor is reached; all of them when it is not
    */
   private step(outletW: number, drainW: number, noLoadW: number, from: number, minutes: number): number {
-    this.weigh(outletW, drainW, noLoadW)
+    const s = this.active
+    this.flow.weigh(this.stores[s].path, this.refill.inputs[s], this.supply, outletW, drainW, noLoadW)
     return this.commit(outletW, noLoadW, from, minutes)
   }
 
@@ -297,7 +288,7 @@ export class RefilledSweep implements RefilledState {
     const { path } = this.stores[s]
     const { chemistry, noChargeHours, acEfficiency } = this.refill.inputs[s]
     const { ledger, supply } = this
-    const { drainW: drain, sunW: sun, dcW: dc, directW, cutW, netW: net } = this.flow
+    const { drainW: drain, sunW: sun, dcW: dc, directW: pastW, cutW, netW: net } = this.flow
     const bus = net + drain
     const beforeWh = this.energy[s]
     let hours = minutes / 60
@@ -324,21 +315,21 @@ export class RefilledSweep implements RefilledState {
     const dcTaken = Math.min(dc, takenW - sunTaken)
     const acTaken = takenW - sunTaken - dcTaken
     const q = Math.floor(from / POINT_MIN)
-    this.curves.inW[q] += ((takenW + directW) * hours * 60) / POINT_MIN
+    this.curves.inW[q] += ((takenW + pastW) * hours * 60) / POINT_MIN
     const ofDays = hours * this.refill.dayWeight[q]
-    this.days.broughtWh += (bus + directW - chargeW * (1 - efficiency)) * ofDays
-    this.days.usedWh += (drain + directW) * ofDays
+    this.days.broughtWh += (bus + pastW - chargeW * (1 - efficiency)) * ofDays
+    this.days.usedWh += (drain + pastW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
-    supply.burn(directW + acTaken / acEfficiency, from, hours, counted, ledger)
+    supply.burn(pastW + acTaken / acEfficiency, from, hours, counted, ledger)
     if (counted <= 0) return walked
     ledger.sunWh += sunTaken * counted
     ledger.dcWh += dcTaken * counted
     ledger.acWh += acTaken * counted
-    ledger.directWh += directW * counted
+    ledger.directWh += pastW * counted
     ledger.unusedWh += (cutW + sun - sunTaken + dc - dcTaken) * counted
     ledger.chargeLossWh += chargeW * (1 - efficiency) * counted
     ledger.drainWh += drain * counted
-    ledger.noLoadWh += (outletW > this.directW(outletW) ? 1 : 1 - supply.acShare) * noLoadW * counted
+    ledger.noLoadWh += (outletW > this.carriedW(outletW) ? 1 : 1 - supply.acShare) * noLoadW * counted
     ledger.storedWh += ((this.energy[s] - beforeWh) * counted) / hours
     return walked
   }
