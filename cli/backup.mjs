@@ -20,12 +20,16 @@ import { DUMP, MARIADB, ensureProgram, find } from './packages.mjs'
 import { ensureHome, placeOf } from './paths.mjs'
 import { endOrphans } from './processes.mjs'
 import { Stop, say } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const words = wordsOf('backup')
 
 const LAST_LINE = /^-- Dump completed/
 const NEEDED = ['households', 'household_members', '__drizzle_migrations']
 
 const fileOf = (args, name) => {
-  if (args.length !== 1) throw new Stop(`one file is wanted: ./yotrope ${name} yotrope-backup.sql`, 2)
+  if (args.length !== 1)
+    throw new Stop(words('oneFileIsWanted', { command: `./yotrope ${name} yotrope-backup.sql` }), 2)
   return resolve(args[0])
 }
 
@@ -38,8 +42,7 @@ export async function backup(args) {
   await ensureProgram(MARIADB)
   await ensureProgram(DUMP)
   const place = placeOf()
-  if (!existsSync(place.dataDir))
-    throw new Stop('nothing has been saved here yet, so there is nothing to back up')
+  if (!existsSync(place.dataDir)) throw new Stop(words('nothingSaved'))
   const given = process.env.YOTROPE_DATABASE_URL
   const running = given ? null : await ask(place)
   // one that does not run is started for the while, without the web server
@@ -49,17 +52,14 @@ export async function backup(args) {
   try {
     await dump(url, part)
     const { tables, isWhole } = await inspect(part)
-    if (!isWhole || NEEDED.some((name) => !tables.has(name)))
-      throw new Stop('the backup did not come out whole; nothing was written')
+    if (!isWhole || NEEDED.some((name) => !tables.has(name))) throw new Stop(words('notWhole'))
     writeFileSync(`${file}.sha256`, `${await sha256(part)}  ${file.split('/').pop()}\n`, { mode: 0o600 })
     renameSync(part, file)
   } finally {
     rmSync(part, { force: true })
     await own?.stop()
   }
-  say(
-    `Backed up to ${file} (${Math.ceil(statSync(file).size / 1000).toLocaleString('en-US')} kB), as it was at one moment.`,
-  )
+  say(words('backedUp', { file, size: Math.ceil(statSync(file).size / 1000).toLocaleString('en-US') }))
   return 0
 }
 
@@ -70,18 +70,16 @@ export async function backup(args) {
 export async function restore(args) {
   const file = fileOf(args, 'restore')
   await ensureProgram(MARIADB)
-  if (!existsSync(file)) throw new Stop(`${file}: no such file`)
+  if (!existsSync(file)) throw new Stop(words('noSuchFile', { file }))
   const { tables, isWhole } = await inspect(file)
-  if (NEEDED.some((name) => !tables.has(name)))
-    throw new Stop(`${file} is no backup of Yotrope; nothing was changed`)
-  if (!isWhole) throw new Stop(`${file} breaks off before its end; nothing was changed`)
+  if (NEEDED.some((name) => !tables.has(name))) throw new Stop(words('isNoBackup', { file }))
+  if (!isWhole) throw new Stop(words('breaksOff', { file }))
   const sums = `${file}.sha256`
   if (existsSync(sums) && readFileSync(sums, 'utf8').split(' ')[0] !== (await sha256(file)))
-    throw new Stop(`${file} is not as it was written (${sums} says otherwise); nothing was changed`)
+    throw new Stop(words('isNotAsWritten', { file, sums }))
   const place = placeOf()
   ensureHome(place)
-  if (await ask(place))
-    throw new Stop('Yotrope is running here; ./yotrope stop first, then restore. Nothing was changed.')
+  if (await ask(place)) throw new Stop(words('stopFirst', { command: './yotrope stop' }))
   await endOrphans(place)
   const fresh = { ...place, dataDir: `${place.dataDir}.restoring` }
   rmSync(fresh.dataDir, { recursive: true, force: true })
@@ -92,18 +90,19 @@ export async function restore(args) {
   } catch (error) {
     await database.stop()
     rmSync(fresh.dataDir, { recursive: true, force: true })
-    throw error instanceof Stop ? error : new Stop(`${error.message}; nothing was changed`)
+    throw error instanceof Stop ? error : new Stop(words('nothingWasChanged', { trouble: error.message }))
   }
   await database.stop()
   const before = `${place.dataDir}.before-${new Date().toISOString().replace(/[:.]/g, '-')}`
   if (existsSync(place.dataDir)) renameSync(place.dataDir, before)
   renameSync(fresh.dataDir, place.dataDir)
-  say(`Restored from ${file}.${existsSync(before) ? ` What was there before is kept in ${before}.` : ''}`)
+  const kept = existsSync(before) ? ` ${words('keptBeside', { folder: before })}` : ''
+  say(`${words('restored', { file })}${kept}`)
   return 0
 }
 
 function urlOf(place, running) {
-  if (!running.databasePort) throw new Stop('Yotrope is coming up just now; try again when it runs')
+  if (!running.databasePort) throw new Stop(words('comingUp'))
   return `mysql://yotrope:${readFileSync(place.password, 'utf8').trim()}@127.0.0.1:${running.databasePort}/yotrope`
 }
 
@@ -138,7 +137,9 @@ async function dump(url, file) {
     ],
     { env, stdio: ['ignore', 'pipe', 'pipe'] },
   )
-  await ends(child, pipeline(child.stdout, createWriteStream(file, { mode: 0o600 })), 'the backup failed')
+  await ends(child, pipeline(child.stdout, createWriteStream(file, { mode: 0o600 })), (reason) =>
+    words('failed', { reason }),
+  )
 }
 
 async function load(url, file) {
@@ -147,15 +148,17 @@ async function load(url, file) {
     env,
     stdio: ['pipe', 'ignore', 'pipe'],
   })
-  await ends(child, pipeline(createReadStream(file), child.stdin), `${file} could not be read in`)
+  await ends(child, pipeline(createReadStream(file), child.stdin), (reason) =>
+    words('couldNotBeRead', { file, reason }),
+  )
 }
 
-async function ends(child, flow, words) {
+async function ends(child, flow, wordsOfTrouble) {
   let said = ''
   child.stderr.on('data', (chunk) => (said += chunk))
   const code = new Promise((settle) => child.once('close', settle))
   const [status] = await Promise.all([code, flow.catch(() => {})])
-  if (status !== 0) throw new Stop(`${words}: ${said.trim().split('\n').pop()}`)
+  if (status !== 0) throw new Stop(wordsOfTrouble(said.trim().split('\n').pop()))
 }
 
 /** Which tables a dump makes, and whether it comes to its end. */

@@ -5,6 +5,9 @@ import { hintScripts } from './compileHints.mjs'
 import { ROOT } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const say = wordsOf('setUp')
 
 const ENOUGH_DISK_BYTES = 400e6
 
@@ -13,7 +16,11 @@ export function ensureDisk(folder = ROOT) {
   const { bavail, bsize } = statfsSync(folder)
   if (bavail * bsize < ENOUGH_DISK_BYTES)
     throw new Stop(
-      `the disk of ${folder} has only ${Math.floor((bavail * bsize) / 1e6)} MB free; free ${ENOUGH_DISK_BYTES / 1e6} MB, then try again. Nothing was changed.`,
+      say('littleDisk', {
+        folder,
+        free: Math.floor((bavail * bsize) / 1e6),
+        enough: ENOUGH_DISK_BYTES / 1e6,
+      }),
     )
 }
 
@@ -24,11 +31,11 @@ export async function ensureModules() {
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
-  sayStep('installing npm packages (a minute or two)')
+  sayStep(say('installingPackages'))
   const { status, stderr } = await run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], {
     cwd: ROOT,
   })
-  if (status !== 0) throw new Stop(`npm ci failed: ${firstLine(stderr)}`)
+  if (status !== 0) throw new Stop(say('packagesFailed', { command: 'npm ci', reason: firstLine(stderr) }))
   writeFileSync(stamp, lock)
 }
 
@@ -54,7 +61,7 @@ export async function ensureBuild() {
     (file) => existsSync(file) && statSync(file).mtimeMs >= newest,
   )
   if (existsSync(built) && isWhole) return
-  sayStep('building (about a minute)')
+  sayStep(say('building'))
   const { status, stdout, stderr } = await run(
     process.execPath,
     [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'],
@@ -68,11 +75,7 @@ export async function ensureBuild() {
     return bundleThreads()
   }
   console.error(`${stdout}\n${stderr}`)
-  throw new Stop(
-    /ENOSPC/.test(stdout + stderr)
-      ? 'the disk filled up while building; free some space, then try again'
-      : 'the build failed; the reason stands above',
-  )
+  throw new Stop(/ENOSPC/.test(stdout + stderr) ? say('diskFilledUp') : say('buildFailed'))
 }
 
 /** Bundles each of the server's worker threads into one file: the framework does not follow them. */
@@ -91,7 +94,7 @@ async function bundleThreads() {
       ],
       { cwd: ROOT },
     )
-    if (status !== 0) throw new Stop(`the build failed: ${firstLine(stderr)}`)
+    if (status !== 0) throw new Stop(say('buildFailedBecause', { reason: firstLine(stderr) }))
   }
 }
 

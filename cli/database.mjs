@@ -18,6 +18,9 @@ import { find } from './packages.mjs'
 import { ensureHome } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, sayStep } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const say = wordsOf('database')
 
 const READY_WITHIN_MS = 60_000
 const STOP_WITHIN_MS = 20_000
@@ -101,7 +104,7 @@ export async function startDatabase(place, samePort = null, signal = undefined) 
     const trouble = troubleIn(words, place)
     if (trouble || hasEnded || signal?.aborted || waited > READY_WITHIN_MS) {
       await stop()
-      throw new Stop(trouble ?? `the database did not come up; ${place.log} says: ${lastError(words)}`)
+      throw new Stop(trouble ?? say('didNotComeUp', { log: place.log, reason: lastError(words) }))
     }
     if (await answers(port)) break
     await pause(50)
@@ -114,7 +117,7 @@ const INSTALL_TRIES = 3
 /** Makes the data directory beside its place and moves it there whole, so that a cut leaves nothing half-made. */
 async function initialise(place, user) {
   if (existsSync(place.dataDir)) return
-  sayStep('making the database')
+  sayStep(say('making'))
   const fresh = `${place.dataDir}.new`
   for (let attempt = 1; ; attempt++) {
     rmSync(fresh, { recursive: true, force: true })
@@ -133,7 +136,7 @@ async function initialise(place, user) {
     if (trouble) throw new Stop(trouble)
     // on a machine under load it has been seen to give up
     if (attempt === INSTALL_TRIES)
-      throw new Stop(`the database could not be made; ${place.log} says: ${lastError(words)}`)
+      throw new Stop(say('couldNotBeMade', { log: place.log, reason: lastError(words) }))
     await pause(1000)
   }
   renameSync(fresh, place.dataDir)
@@ -150,15 +153,15 @@ const accounts = (password) =>
 
 function troubleIn(words, place) {
   if (/Unable to lock|Can't lock aria control file|another mysqld|another mariadbd/i.test(words))
-    return `the data directory ${place.dataDir} is in use by another MariaDB; stop that one, then try again. Nothing was changed.`
+    return say('inUse', { folder: place.dataDir })
   if (/No space left|disk is full|err(no|or number|or)?:? 28\b|Error writing file/i.test(words))
-    return `the disk is full, so the database cannot run; free some space, then try again. What was saved is kept.`
+    return say('diskIsFull')
   return null
 }
 
 function lastError(words) {
   const lines = words.trim().split('\n')
-  return lines.filter((line) => /\[ERROR\]|FATAL|error/i.test(line)).pop() ?? lines.pop() ?? 'nothing'
+  return lines.filter((line) => /\[ERROR\]|FATAL|error/i.test(line)).pop() ?? lines.pop() ?? say('nothing')
 }
 
 function answers(port) {

@@ -9,6 +9,10 @@ import { ROOT, ensureHome } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, say } from './say.mjs'
 import { supervise } from './supervise.mjs'
+import { wordsOf } from './words.mjs'
+
+const words = wordsOf('instance')
+const phases = wordsOf('phase')
 
 const READY_WITHIN_MS = 60_000
 const MOST_LOG_BYTES = 20e6
@@ -16,17 +20,17 @@ const MOST_LOG_BYTES = 20e6
 /** Stops with one line when a port is taken. */
 export async function ensurePortFree(port, host = '127.0.0.1') {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Stop(`PORT must be a whole number from 1 to 65535, such as 3001`)
+    throw new Stop(words('portMustBe', { variable: 'PORT' }))
   await new Promise((resolve, reject) => {
     const probe = createServer()
     probe.once('error', (error) =>
       reject(
         new Stop(
           error.code === 'EACCES'
-            ? `port ${port} is for the administrator only; choose one above 1023: PORT=3001 ./yotrope start`
+            ? words('portIsForTheAdministrator', { port, command: 'PORT=3001 ./yotrope start' })
             : error.code === 'EADDRNOTAVAIL'
-              ? `${host} is no address of this machine; --host 0.0.0.0 listens on all it has`
-              : `port ${port} is in use by another program; choose another: PORT=${port + 1} ./yotrope start`,
+              ? words('noAddressOfThisMachine', { host, everywhere: '--host 0.0.0.0' })
+              : words('portIsInUse', { port, command: `PORT=${port + 1} ./yotrope start` }),
         ),
       ),
     )
@@ -40,7 +44,7 @@ export async function applyMigrations(url) {
     cwd: ROOT,
     env: { ...process.env, DATABASE_URL: url },
   })
-  if (status !== 0) throw new Stop(`the database schema could not be brought up to date: ${reasonOf(stderr)}`)
+  if (status !== 0) throw new Stop(words('schemaFailed', { reason: reasonOf(stderr) }))
 }
 
 /** What a program that failed said was wrong: the line of its error, else its last one. */
@@ -48,12 +52,6 @@ export function reasonOf(stderr) {
   const lines = stderr.trim().split('\n')
   const error = lines.find((line) => /^\w*(Error|ForeignDatabase): /.test(line))
   return (error ?? lines.pop()).replace(/^\w*(Error|ForeignDatabase): /, '')
-}
-
-const WORDS = {
-  ended: (what) => `${what} ended unexpectedly; starting it again. What was saved is kept.`,
-  failed: (what, error) => `${what} could not be started again yet (${error.message}); trying once more.`,
-  again: (what) => `${what} is there again.`,
 }
 
 /**
@@ -74,39 +72,40 @@ export async function runInstance(
   ensureSecretFile(place.secret)
   const over = new AbortController()
   giveUp?.addEventListener('abort', () => over.abort(), { once: true })
-  const reportOf = (what) => (kind, error) => {
-    say(WORDS[kind](what, error))
-    onPhase(kind === 'again' ? 'running' : WORDS[kind](what, error))
+  const reportOf = (server) => (kind, error) => {
+    const said = words(kind, { server, reason: error?.message ?? '' })
+    say(said)
+    onPhase(kind === 'again' ? phases('running') : said)
   }
   let database = null
   let url = databaseUrl
   let web
   try {
     if (!url) {
-      onPhase('starting the database')
+      onPhase(phases('startingTheDatabase'))
       let samePort = null
       const begin = async () => {
         const server = await startDatabase(place, samePort, over.signal)
         samePort = server.port
         return server
       }
-      database = await supervise(begin, over.signal, reportOf('The database'))
+      database = await supervise(begin, over.signal, reportOf(words('theDatabase')))
       ;({ url } = database.now())
     }
-    onPhase('bringing the schema up to date')
+    onPhase(phases('schema'))
     await applyMigrations(url)
-    onPhase('starting the web server')
+    onPhase(phases('startingTheWebServer'))
     web = await supervise(
       () => startWeb(place, { port, host, databaseUrl: url, env, signal: over.signal }),
       over.signal,
-      reportOf('The web server'),
+      reportOf(words('theWebServer')),
     )
   } catch (error) {
     over.abort()
     await database?.stop()
     throw error
   }
-  onPhase('running')
+  onPhase(phases('running'))
   return {
     port,
     databaseUrl: url,
@@ -151,10 +150,10 @@ async function startWeb(place, { port, host, databaseUrl, env, signal }) {
   })
   closeSync(log)
   child.stdin.on('error', () => {})
-  let words = ''
+  let lastSaid = ''
   let hasEnded = false
   child.stderr.on('data', (chunk) => {
-    words = (words + chunk).slice(-4000)
+    lastSaid = (lastSaid + chunk).slice(-4000)
     process.stderr.write(chunk)
   })
   const ended = new Promise((resolve) =>
@@ -174,9 +173,8 @@ async function startWeb(place, { port, host, databaseUrl, env, signal }) {
     const isLate = Date.now() - from > READY_WITHIN_MS
     if (hasEnded || isLate || signal.aborted) {
       await stop()
-      throw new Stop(
-        `the web server did not come up: ${words.trim().split('\n').pop() || `see ${place.webLog}`}`,
-      )
+      const reason = lastSaid.trim().split('\n').pop() || words('see', { log: place.webLog })
+      throw new Stop(words('webServerDidNotComeUp', { reason }))
     }
     const isReady = await fetch(`http://${address}:${port}/api/ready`, {
       signal: AbortSignal.timeout(3000),

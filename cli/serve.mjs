@@ -2,6 +2,10 @@ import { networkInterfaces } from 'node:os'
 import { parseArgs } from 'node:util'
 import { start } from './start.mjs'
 import { Stop } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const say = wordsOf('running')
+const sayCommand = wordsOf('command')
 
 const EVERYWHERE = ['0.0.0.0', '::']
 
@@ -17,7 +21,10 @@ function optionsOf(args) {
   try {
     return parseArgs({ args, options: { host: { type: 'string' }, port: { type: 'string' } } }).values
   } catch (error) {
-    throw new Stop(`${error.message.split('\n')[0]} ./yotrope help lists the options`, 2)
+    throw new Stop(
+      sayCommand('helpListsTheOptions', { trouble: error.message.split('\n')[0], help: './yotrope help' }),
+      2,
+    )
   }
 }
 
@@ -38,13 +45,10 @@ export function serve(args) {
   const { protocol, hostname } = new URL(origin)
   const isLoopback = hostname === 'localhost' || hostname.startsWith('127.')
   const words = [
-    `Yotrope is running on ${origin}`,
-    isLoopback &&
-      'Only this machine can reach it, and links and QR codes name this machine: --host 0.0.0.0 and YOTROPE_ORIGIN change that.',
-    protocol === 'http:' &&
-      !isLoopback &&
-      'Without TLS others in the network can read what is sent: docs/operations.md says how to set it up.',
-    'Ctrl-C stops it; what was entered is kept.',
+    say('runs', { address: origin }),
+    isLoopback && say('onlyThisMachine', { host: '--host 0.0.0.0', origin: 'YOTROPE_ORIGIN' }),
+    protocol === 'http:' && !isLoopback && say('withoutTls', { document: 'docs/operations.md' }),
+    say('ctrlCStopsIt'),
   ]
   return start({
     host,

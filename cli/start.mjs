@@ -5,6 +5,11 @@ import { MARIADB, ensureProgram } from './packages.mjs'
 import { ensureHome, placeOf } from './paths.mjs'
 import { endOrphans } from './processes.mjs'
 import { Stop, say } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const sayRunning = wordsOf('running')
+const sayPhase = wordsOf('phase')
+const sayCommand = wordsOf('command')
 
 /**
  * Everything from a fresh checkout to a page that answers; runs until it is told to stop.
@@ -24,12 +29,12 @@ export async function start({
   let askedToStop
   const stopAsked = new Promise((resolve) => (askedToStop = resolve))
   const givenUp = new AbortController()
-  let phase = 'setting up'
+  let phase = sayPhase('settingUp')
   let instance
   const letGo = await holdPlace(place, () => ({ port, phase, ...instance?.state() }), askedToStop)
   if (!letGo) {
     const running = await ask(place)
-    say(`Yotrope is already running on http://127.0.0.1:${running?.port ?? port}`)
+    say(sayRunning('alreadyRuns', { address: `http://127.0.0.1:${running?.port ?? port}` }))
     return 0
   }
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, askedToStop)
@@ -38,10 +43,10 @@ export async function start({
     await ensurePortFree(port, host)
     ensureDisk()
     ensureDisk(place.home)
-    phase = 'installing what it needs'
+    phase = sayPhase('installing')
     if (!databaseUrl) await ensureProgram(MARIADB)
     await ensureModules()
-    phase = 'building'
+    phase = sayPhase('building')
     await ensureBuild()
     const coming = runInstance(place, port, {
       host,
@@ -53,25 +58,33 @@ export async function start({
     if (came) {
       instance = came
       say(
-        words ?? `Yotrope is running on http://127.0.0.1:${port}\nCtrl-C stops it; what you entered is kept.`,
+        words ??
+          `${sayRunning('runs', { address: `http://127.0.0.1:${port}` })}\n${sayRunning('ctrlCStopsIt')}`,
       )
       await stopAsked
     }
-    say('\nStopping…')
-    phase = 'stopping'
+    say(`\n${sayRunning('stopping')}`)
+    phase = sayPhase('stopping')
     givenUp.abort()
     instance ??= await coming.catch(() => null)
     return 0
   } finally {
     await instance?.stop()
     await letGo()
-    if (instance) say('Stopped.')
+    if (instance) say(sayRunning('stopped'))
   }
 }
 
 /** Reads the arguments of `./yotrope start`, which takes none. */
 export function startCommand(args) {
   if (args.length)
-    throw new Stop(`“${args[0]}”: ./yotrope start takes no arguments; PORT=3001 changes the port`, 2)
+    throw new Stop(
+      sayCommand('startTakesNoArguments', {
+        argument: args[0],
+        command: './yotrope start',
+        example: 'PORT=3001',
+      }),
+      2,
+    )
   return start()
 }

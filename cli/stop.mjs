@@ -2,6 +2,9 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { ask } from './control.mjs'
 import { placeOf } from './paths.mjs'
 import { Stop, say } from './say.mjs'
+import { wordsOf } from './words.mjs'
+
+const words = wordsOf('running')
 
 const STOP_WITHIN_MS = 40_000
 
@@ -9,17 +12,17 @@ const STOP_WITHIN_MS = 40_000
 export async function stop() {
   const place = placeOf()
   if (!(await ask(place, 'stop'))) {
-    say('Yotrope is not running.')
+    say(words('doesNotRun'))
     return 0
   }
   for (const from = Date.now(); Date.now() - from < STOP_WITHIN_MS;) {
     if (!(await ask(place))) {
-      say('Stopped.')
+      say(words('stopped'))
       return 0
     }
     await pause(100)
   }
   throw new Stop(
-    `it did not stop within ${STOP_WITHIN_MS / 1000} s; look at ${place.log} and ${place.webLog}`,
+    words('didNotStop', { seconds: STOP_WITHIN_MS / 1000, logs: `${place.log}, ${place.webLog}` }),
   )
 }

@@ -7,7 +7,9 @@ import { CHROMIUM, MARIADB, ensureProgram } from './packages.mjs'
 import { ROOT, placeOf } from './paths.mjs'
 import { run } from './run.mjs'
 import { Stop, say } from './say.mjs'
+import { wordsOf } from './words.mjs'
 
+const sayCommand = wordsOf('command')
 const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
 
 /**
@@ -15,7 +17,8 @@ const bin = (name) => join(ROOT, 'node_modules', '.bin', name)
  * their own; the user's is never touched.
  */
 export async function test(args) {
-  if (args.length) throw new Stop(`“${args[0]}”: ./yotrope test takes no arguments`, 2)
+  if (args.length)
+    throw new Stop(sayCommand('takesNoArguments', { argument: args[0], command: './yotrope test' }), 2)
   ensureDisk()
   await ensureProgram(MARIADB)
   await ensureProgram(CHROMIUM)

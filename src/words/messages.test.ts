@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser'
 import ts from 'typescript'
 import { FACTS } from '../../tests/support/saidTold'
+import cliMessages from './en/cli.json'
 
 const SRC = join(__dirname, '..')
 
@@ -104,6 +105,26 @@ const messageOf = (messages: object, key: string): unknown =>
 const moduleOf = (file: string, from: string): string =>
   `${from.startsWith('@/') ? join(SRC, from.slice(2)) : join(file, '..', from)}.ts`
 
+/** Every call of the words of a command, which runs before anything is installed: by `wordsOf('group')`. */
+function cliCallsIn(file: string): { group: string; call: Call }[] {
+  const text = readFileSync(file, 'utf8')
+  const groups = new Map<string, string>()
+  for (const [, name, group] of text.matchAll(/const (\w+) = wordsOf\('(\w+)'\)/g)) groups.set(name, group)
+  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true)
+  const found: { group: string; call: Call }[] = []
+  const visit = (node: ts.Node): void => {
+    if (ts.isCallExpression(node)) {
+      const group = groups.get(node.expression.getText())
+      const [key, values] = node.arguments
+      if (group && key && ts.isStringLiteral(key))
+        found.push({ group, call: { key: key.text, given: namesGiven(values) } })
+    }
+    ts.forEachChild(node, visit)
+  }
+  visit(source)
+  return found
+}
+
 describe('messages', () => {
   const every = [...filesUnder(SRC), ...filesUnder(join(SRC, '../cli'))].flatMap((file) =>
     callsIn(file).flatMap(({ messages, from, calls }) =>
@@ -138,6 +159,33 @@ describe('messages', () => {
       else for (const [key, value] of Object.entries(messages as object)) check(value, `${at}.${key}`)
     }
     for (const file of filesUnder(join(SRC, 'words/en'))) check(await import(file), file)
+    expect(faults).toEqual([])
+  })
+
+  test('a command says messages that are there, gives each value, and leaves none idle', () => {
+    const calls = readdirSync(join(SRC, '../cli'))
+      .filter((file) => file.endsWith('.mjs'))
+      .flatMap((file) => cliCallsIn(join(SRC, '../cli', file)))
+    expect(calls.length).toBeGreaterThan(60)
+    const faults: string[] = []
+    for (const { group, call } of calls) {
+      const message = messageOf(cliMessages, `${group}.${call.key}`)
+      if (typeof message !== 'string') faults.push(`no message ${group}.${call.key}`)
+      else {
+        const missing = namesIn(parse(message)).filter((name) => !call.given?.includes(name))
+        if (missing.length) faults.push(`${group}.${call.key} misses ${missing.join(', ')}`)
+      }
+    }
+    // which of these is said is chosen as it runs
+    const chosen = ['instance.ended', 'instance.failed', 'instance.again']
+    const said = new Set([...calls.map(({ group, call }) => `${group}.${call.key}`), ...chosen])
+    for (const [group, messages] of Object.entries(cliMessages))
+      for (const [key, message] of Object.entries(messages)) {
+        if (!said.has(`${group}.${key}`)) faults.push(`${group}.${key} is idle`)
+        // nothing is there yet that could choose a plural or a form
+        if (parse(message).some(({ type }) => type !== TYPE.literal && type !== TYPE.argument))
+          faults.push(`${group}.${key} is more than text and values`)
+      }
     expect(faults).toEqual([])
   })
 

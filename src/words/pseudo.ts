@@ -1,9 +1,8 @@
 import type { CompiledMessage } from 'icu-minify/format'
+import letters from './accents.json'
 
-const PLAIN = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ'
-const ACCENTED = 'áƀçďéƒĝĥíĵķĺɱñóƥɋŕšťúṽŵẋýžÁƁÇĎÉƑĜĤÍĴĶĹṀÑÓƤɊŔŠŤÚṼŴẊÝŽ'
-/** These are written twice: about a third more letters. */
-const LENGTHENED = /[aeiou]/
+// some are written twice: about a third more letters
+const { plain, accented: accents, twice } = letters
 
 /** A compiled message in the pseudo-language; its values stay as they are. */
 export function toPseudo(message: CompiledMessage): CompiledMessage {
@@ -33,7 +32,7 @@ function nodeOf(node: unknown): unknown {
 /** Letters with accents, vowels twice. */
 export function accented(text: string): string {
   return text.replace(/[A-Za-z]/g, (letter) => {
-    const to = ACCENTED[PLAIN.indexOf(letter)]
-    return LENGTHENED.test(letter) ? to + to : to
+    const to = accents[plain.indexOf(letter)]
+    return twice.includes(letter) ? to + to : to
   })
 }
