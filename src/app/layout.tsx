@@ -17,7 +17,7 @@ const say = wordsOf(appLayout)
 
 export const metadata: Metadata = {
   title: { default: 'Yotrope', template: '%s · Yotrope' },
-  description: say('howLongYourHouseHoldsThrough'),
+  description: say('howLongABatteryRunsYourHouse'),
 }
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }

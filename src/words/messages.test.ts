@@ -13,8 +13,8 @@ const filesUnder = (folder: string): string[] =>
     .filter((file) => /\.tsx?$/.test(file) && !/\.test\./.test(file))
     .map((file) => join(folder, file))
 
-/** Names of the values and tags of a message. */
-function namesIn(elements: readonly MessageFormatElement[]): string[] {
+/** Names of the values of a message, and of its tags unless whoever says it marks them all. */
+function namesIn(elements: readonly MessageFormatElement[], marked = false): string[] {
   return elements.flatMap((element) => {
     switch (element.type) {
       case TYPE.argument:
@@ -24,9 +24,12 @@ function namesIn(elements: readonly MessageFormatElement[]): string[] {
         return [element.value]
       case TYPE.select:
       case TYPE.plural:
-        return [element.value, ...Object.values(element.options).flatMap(({ value }) => namesIn(value))]
+        return [
+          element.value,
+          ...Object.values(element.options).flatMap(({ value }) => namesIn(value, marked)),
+        ]
       case TYPE.tag:
-        return [element.value, ...namesIn(element.children)]
+        return [...(marked ? [] : [element.value]), ...namesIn(element.children, marked)]
       default:
         return []
     }
@@ -35,17 +38,22 @@ function namesIn(elements: readonly MessageFormatElement[]): string[] {
 
 interface Call {
   key: string
+  /** its tags are marked by whoever says it */
+  marked?: boolean
   /** names of the values given; null where they are not written out at the call */
   given: string[] | null
 }
 
+/** What makes words to be said of messages. */
+const MAKERS = ['wordsOf', 'sayFrom', 'sayMarkedFrom']
+
 /** Every call of the words of a file by a key written out. */
 function callsIn(file: string): { messages: string; from: string; calls: Call[] }[] {
   const text = readFileSync(file, 'utf8')
-  if (!text.includes('wordsOf(')) return []
+  if (!MAKERS.some((maker) => text.includes(`${maker}(`))) return []
   const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true)
   const imported = new Map<string, { name: string; from: string }>()
-  const said = new Map<string, { messages: string; from: string; calls: Call[] }>()
+  const said = new Map<string, { messages: string; from: string; marked: boolean; calls: Call[] }>()
   const visit = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node) && ts.isStringLiteral(node.moduleSpecifier))
       for (const one of (node.importClause?.namedBindings as ts.NamedImports | undefined)?.elements ?? [])
@@ -57,10 +65,14 @@ function callsIn(file: string): { messages: string; from: string; calls: Call[] 
       ts.isVariableDeclaration(node) &&
       node.initializer &&
       ts.isCallExpression(node.initializer) &&
-      node.initializer.expression.getText() === 'wordsOf'
+      MAKERS.includes(node.initializer.expression.getText())
     ) {
-      const { name, from } = imported.get(node.initializer.arguments[0].getText())!
-      said.set(node.name.getText(), { messages: name, from, calls: [] })
+      const found = imported.get(node.initializer.arguments[0].getText())
+      // whoever makes words of what was handed over says none by name
+      if (!found) return
+      const { name, from } = found
+      const marked = node.initializer.expression.getText() === 'sayMarkedFrom'
+      said.set(node.name.getText(), { messages: name, from, marked, calls: [] })
     }
     if (ts.isCallExpression(node)) {
       const isRich = node.expression.getText() === 'rich'
@@ -68,7 +80,7 @@ function callsIn(file: string): { messages: string; from: string; calls: Call[] 
       const [key, values] = node.arguments.slice(isRich ? 1 : 0)
       const words = by === undefined ? undefined : said.get(by)
       if (words && key && ts.isStringLiteral(key)) {
-        words.calls.push({ key: key.text, given: namesGiven(values) })
+        words.calls.push({ key: key.text, marked: words.marked, given: namesGiven(values) })
       }
     }
     ts.forEachChild(node, visit)
@@ -135,12 +147,12 @@ describe('messages', () => {
   test('every call names a message and gives each of its values', async () => {
     const faults: string[] = []
     expect(every.length).toBeGreaterThan(1500)
-    for (const { key, given, messages, module, file } of every) {
+    for (const { key, marked, given, messages, module, file } of every) {
       const all = (await import(module)) as Record<string, object>
       const message = messageOf(all[messages], key)
       if (typeof message !== 'string') faults.push(`${file}: no message ${messages}.${key}`)
       else if (given && !given.includes('…')) {
-        const missing = namesIn(parse(message)).filter((name) => !given.includes(name))
+        const missing = namesIn(parse(message), marked).filter((name) => !given.includes(name))
         if (missing.length) faults.push(`${file}: ${messages}.${key} misses ${missing.join(', ')}`)
       }
     }

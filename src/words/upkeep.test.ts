@@ -15,7 +15,7 @@ describe('what keeps it ready', () => {
     expect(task).toMatchObject({ title: 'Top up the 2 kWh station', everyMonths: 1 })
     // 3 % of 2,048 Wh · 1.1 ÷ (0.9 · 1,229 W) = 3.7 min, told as five at least
     expect(task.notes).toMatch(/costs about 3 %/)
-    expect(task.notes).toMatch(/about 5 min at the wall/)
+    expect(task.notes).toMatch(/about 5 min at an outlet/)
     expect(task.notes).toMatch(/below 0 °C/)
     expect(upkeepOf(station, NO_REFILL, 1, UNITS_OF.us)[0].notes).toMatch(/below 32 °F/)
   })

@@ -168,7 +168,7 @@ test('@soak network gear on 12 V: its outlet, plug, lead and converter, and what
   await expect(findings(page)).not.toContainText('plug and polarity')
   const answer = page.getByTestId('answer')
   const before = await answer.textContent()
-  await enter(router.getByLabel('Device wants'), '48 V')
+  await enter(router.getByLabel('Device needs'), '48 V')
   await enter(router.getByLabel('Converter passes on'), '50 %')
   await expect(answer).not.toHaveText(before!)
   await enter(router.getByLabel('Lead, wire size'), '0.5')

@@ -67,12 +67,12 @@ test.describe('the search', () => {
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
   })
 
-  test('@soak so many hours in every outage of the household', async ({ page }) => {
+  test('@soak hours of one’s own in every outage of the household', async ({ page }) => {
     await openSample(page, 'power')
     const box = await openSearch(page)
     await box.getByLabel('In', { exact: true }).selectOption('all')
-    await box.getByLabel('That holds').selectOption('hours')
-    await enter(box.getByLabel('Hours to hold'), '6')
+    await box.getByLabel('That lasts').selectOption('hours')
+    await enter(box.getByLabel('Hours it must last'), '6')
     await box.getByLabel('Find').selectOption('lightest')
     await box.getByRole('button', { name: 'Search', exact: true }).click()
     await expect(page.getByTestId('search-answer')).toContainText(
@@ -103,7 +103,7 @@ test.describe('fittings', () => {
     await openSample(page, 'power')
     const box = page.getByRole('region', { name: 'Specifications of 2 kWh station' })
     await box.getByRole('button', { name: /^Its outlets, inputs and limits/ }).click()
-    await box.getByLabel('it passes the wall through').uncheck()
+    await box.getByLabel('pass-through: the wall outlet feeds its outlets').uncheck()
     await expect(page.getByRole('row', { name: /^Pass-through/ })).toContainText('no')
     await box.getByLabel('have a limit together').check()
     await enter(box.getByLabel('Together', { exact: true }), '1 kW')

@@ -183,7 +183,7 @@ test('a photo is made smaller and kept; what is none is refused; the householdâ€
   const boxes = page.getByRole('checkbox', { name: /^Compare Test of/ })
   await expect(boxes).toHaveCount(2)
   for (const box of await boxes.all()) await box.check()
-  await page.getByRole('button', { name: 'Lay the two over each other' }).click()
+  await page.getByRole('button', { name: 'Compare the two' }).click()
   await expect(page.getByTestId('compared').filter({ hasText: 'Charge' })).toContainText('100 % to 100 %')
   await expect(page.getByText(/Two charges at least must be read/)).toBeVisible()
 })

@@ -50,7 +50,7 @@ test.describe('the sentence tells what breaks first', () => {
     const name = 'Boiler, two circulators'
     await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(
-      new RegExp(`^${name} must hold, but is switched off\\. For the rest: in `),
+      new RegExp(`^${name} must not stop, but is switched off\\. For the rest: in `),
     )
     await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(/^In /)
@@ -65,7 +65,7 @@ test.describe('the sentence tells what breaks first', () => {
     await expect(page.getByTestId('rule-cost')).toContainText('the house cools')
     await editor.getByRole('button', { name: 'Add the rule' }).click()
     await expect(answer(page)).toHaveText(
-      /^Boiler, two circulators must hold, but a rule keeps it off for about .* of this outage/,
+      /^Boiler, two circulators must not stop, but a rule keeps it off for about .* of this outage/,
     )
     await expect(page.getByText('This rule is there already.')).toBeVisible()
     await page.getByRole('button', { name: /^No longer: Boiler/ }).click()
@@ -113,7 +113,7 @@ test.describe('the sentence tells what breaks first', () => {
       .getByRole('dialog')
       .getByRole('button', { name: /all the same/ })
       .click()
-    await expect(answer(page)).toHaveText(/must hold, but is paused for 1 h/)
+    await expect(answer(page)).toHaveText(/must not stop, but is paused for 1 h/)
     await expect(page.getByTestId('cost-network')).toContainText('supplier')
     await saved(page)
   })

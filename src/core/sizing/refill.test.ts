@@ -64,7 +64,7 @@ describe('the Refills gate', () => {
     const { gates, answer } = evaluate(little, RUNS)
     expect(gates.refills.verdict).toBe('holds')
     expect(gates.refills.broughtPerDayWh).toBeGreaterThan(1200)
-    expect(answerText(answer)).toMatch(/With the sun it goes on while this weather lasts\.$/)
+    expect(answerText(answer)).toMatch(/With the sun it keeps going while this weather lasts\.$/)
   })
 
   test('what going on hangs on: weather, fuel, the grid', () => {

@@ -13,7 +13,7 @@ import type { Plan } from '../plan/document'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
 import { answerText } from '@/words/answer/answerParts'
-import { bandText, runsText } from '@/words/workings/runsAndBands'
+import { bandText, runsText, timesText } from '@/words/workings/runsAndBands'
 import { evaluate } from '../../../tests/support/saidEvaluation'
 import { gatesOf } from './gates'
 import { requirementOf } from './requirement'
@@ -130,19 +130,19 @@ describe('the sentence', () => {
 
   test('enough: to the planned hour, in how many runs, and when it would run out', () => {
     expect(sentence(day(50))).toMatch(
-      /for all 24 h you planned for, to Saturday 18:00, in all runs\. It runs out about Sunday 00:30\.$/,
+      /for all 24 h you planned for, to Saturday 18:00, every time\. It runs out about Sunday 00:30\.$/,
     )
   })
 
   test('enough without an end in sight', () => {
-    expect(sentence(day(5))).toMatch(/in all runs\. It still has charge after 48 h\.$/)
+    expect(sentence(day(5))).toMatch(/every time\. It still has charge after 48 h\.$/)
   })
 
   test('likely, but not as surely as asked', () => {
     const plan = planWith([loadOf(cycling(150, 62, 45, 1.5))])
     plan.scenario.confidence = 0.95
     expect(sentence(plan)).toMatch(
-      /for the 24 h you planned for, to Saturday 18:00, in \d+ runs of 100?; you asked for 95 runs of 100\./,
+      /for the 24 h you planned for, to Saturday 18:00, \d+ times in 100?; you asked for 95 times in 100\./,
     )
   })
 
@@ -188,6 +188,13 @@ test('bands and shares of runs in words', () => {
     '1 run of 100',
     'no run',
   ])
+  expect([1, 0.9, 0.96, 0.01, 0].map(timesText)).toEqual([
+    'every time',
+    '9 times in 10',
+    '96 times in 100',
+    '1 time in 100',
+    'never',
+  ])
 })
 
 describe('the working', () => {
@@ -199,9 +206,9 @@ describe('the working', () => {
     expect(results('lasts')).toEqual([
       '2 kWh station: energy that can be taken from the battery → 2.00 kWh',
       'Mean watts at the outlets while it lasts → 90 W',
-      '2 kWh station: hours at the middle values → 18 h 10 min',
+      '2 kWh station: hours at the most likely values → 18 h 10 min',
       'The runs → 18 h 10 min, likely range (80 %) about 18 h',
-      'The two schools on these loads → 24 min apart',
+      'Both loss estimates on these loads → 24 min apart',
     ])
   })
 
@@ -218,7 +225,7 @@ describe('the working', () => {
 
   test('the margin: against the plan, with the confidence, and the energy not supplied', () => {
     expect(results('margin')).toEqual([
-      'Middle run against the plan → −5 h 50 min',
+      'Most likely end against the plan → −5 h 50 min',
       'Reached with your confidence → 18 h 10 min, to Saturday 12:10',
       'Chance to last the whole outage → no run',
       'How much it is short → 5 h 50 min short',

@@ -55,7 +55,7 @@ describe('what breaks a plan stands first', () => {
 
   test('critical loads off, medical ones in any tier; what is not critical may be off', () => {
     expect(sentence(planWith([{ ...furnace, on: false }, freezer]))).toMatch(
-      /^Furnace must hold, but is switched off\. For the rest: in Test outage/,
+      /^Furnace must not stop, but is switched off\. For the rest: in Test outage/,
     )
     const cpap = loadOf(constant(40), {
       id: 'c',
@@ -64,7 +64,7 @@ describe('what breaks a plan stands first', () => {
       medical: true,
       on: false,
     })
-    expect(sentence(planWith([cpap, freezer]))).toMatch(/^Breathing aid must hold, but is switched off/)
+    expect(sentence(planWith([cpap, freezer]))).toMatch(/^Breathing aid must not stop, but is switched off/)
     expect(sentence(planWith([{ ...furnace, on: false, tier: 'optional' }, freezer]))).toMatch(
       /^In Test outage/,
     )
@@ -80,16 +80,16 @@ describe('what breaks a plan stands first', () => {
           steering: { rules: [{ kind: 'by charge', dropBelow, backAbove: dropBelow + 0.05 }] },
         },
       ])
-    expect(sentence(ruled(0.5))).toMatch(/^Furnace must hold, but a rule keeps it off for about \d+ h/)
+    expect(sentence(ruled(0.5))).toMatch(/^Furnace must not stop, but a rule keeps it off for about \d+ h/)
     const easy = ruled(0.01)
     expect(sentence({ ...easy, scenario: { ...easy.scenario, durationH: 1 } })).toMatch(/^In Test outage/)
   })
 
   test('a pause by hand is told with its length, also a daily one', () => {
     const paused = { ...freezer, steering: { pauses: [{ fromMin: 60, toMin: 180 }] } }
-    expect(sentence(planWith([paused]))).toMatch(/^Freezer must hold, but is paused for 2 h of this outage/)
+    expect(sentence(planWith([paused]))).toMatch(/^Freezer must not stop, but is paused for 2 h of this outage/)
     const daily = { ...freezer, steering: { offDaily: [{ from: '20:00', to: '23:00' }] } }
-    expect(sentence(planWith([daily]))).toMatch(/^Freezer must hold, but is paused for 3 h/)
+    expect(sentence(planWith([daily]))).toMatch(/^Freezer must not stop, but is paused for 3 h/)
   })
 
   test('many are counted, not listed', () => {
@@ -100,7 +100,7 @@ describe('what breaks a plan stands first', () => {
       steering: { pauses: [{ fromMin: 0, toMin: 60 }] },
     }))
     expect(sentence(planWith([...loads, { ...furnace, on: false }]))).toMatch(
-      /2 more things do not hold\. For the rest/,
+      /2 more things fall short\. For the rest/,
     )
   })
 })
@@ -149,7 +149,7 @@ describe('an end and going on do not stand in one answer', () => {
   test('past the planned hours of the generator the plan ends', () => {
     const words = sentence(refilled(12))
     expect(words).toMatch(/It runs out about/)
-    expect(words).not.toMatch(/goes on/)
+    expect(words).not.toMatch(/keeps going/)
     expect(words).toMatch(
       /Within the outage the generator brings back enough; the plan ends there: no hours of the generator are planned after Friday 23:00\.$/,
     )
@@ -162,7 +162,7 @@ describe('an end and going on do not stand in one answer', () => {
       [24, []],
     ] as const) {
       const words = sentence(refilled(durationH, [...hours]))
-      expect(/goes on/.test(words) && /runs out/.test(words)).toBe(false)
+      expect(/keeps going/.test(words) && /runs out/.test(words)).toBe(false)
     }
   })
 })

@@ -167,7 +167,7 @@ describe('banks', () => {
     const words = bankWarnings(bank('flooded-12-100', 1, 6, 'inverter-1500-12-modified'))
       .map(said)
       .join(' ')
-    expect(words).toMatch(/6 rows/)
+    expect(words).toMatch(/6 strings in parallel/)
     expect(words).toMatch(/modified sine/)
     expect(words).toMatch(/hydrogen/)
     expect(bankWarnings(bank('lfp-12-100', 1, 1, 'inverter-600-12'))).toEqual([])

@@ -105,7 +105,7 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
         </Button>
         {found.answer !== null ? (
           <Button variant="text" onClick={() => edit(answerFinding(found.key, null))}>
-            {say('takeItUpAgain')}
+            {say('openItAgain')}
           </Button>
         ) : isAnswering ? (
           <>

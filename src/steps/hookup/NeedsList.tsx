@@ -43,7 +43,7 @@ const needFields = (plan: Plan): readonly FieldRow<Need>[] => [
     kind: 'choice',
     label: say('keptBy'),
     options: [
-      { value: NO_LOAD, words: say('theWallAlone') },
+      { value: NO_LOAD, words: say('wallPowerOnly') },
       ...plan.loads.map(({ id, name }) => ({ value: id, words: name })),
     ],
     value: ({ loadId }) => loadId ?? NO_LOAD,
@@ -51,7 +51,7 @@ const needFields = (plan: Plan): readonly FieldRow<Need>[] => [
   },
   {
     kind: 'quantity',
-    label: say('bearsWithoutPower'),
+    label: say('lastsWithoutPower'),
     path: 'need.hours',
     value: ({ hours }) => hours,
     put: (need, hours) => ({ ...need, hours }),

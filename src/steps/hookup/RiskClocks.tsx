@@ -59,11 +59,11 @@ export function RiskClocks({
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell>{say('firstToSaveFirst')}</TableCell>
+                <TableCell>{say('whatMustBeSavedFirst')}</TableCell>
                 <TableCell>{say('powerEndsLikely')}</TableCell>
                 <TableCell>{say('lostLikely')}</TableCell>
-                <TableCell>{say('text1In10By')}</TableCell>
-                <TableCell className="wide-only">{say('knownBy')}</TableCell>
+                <TableCell>{say('earliest1In10ByClock')}</TableCell>
+                <TableCell className="wide-only">{say('howItIsKnown')}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>

@@ -48,7 +48,7 @@ export const houseFields: readonly FieldRow<HouseWiring>[] = [
   {
     kind: 'check',
     label: say('surgeProtector'),
-    words: say('beforeWhatIsSensitive'),
+    words: say('protectsWhatIsSensitive'),
     on: ({ hasSurgeProtector }) => hasSurgeProtector ?? false,
     put: (house, on) => ({ ...house, hasSurgeProtector: on || undefined }),
   },

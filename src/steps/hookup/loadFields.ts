@@ -102,7 +102,7 @@ export const loadFields = (
   },
   {
     kind: 'quantity',
-    label: say('deviceWants'),
+    label: say('deviceNeeds'),
     when: () => load.volts === 12,
     path: 'lead.deviceV',
     value: ({ wiring }) => wiring.deviceV ?? null,

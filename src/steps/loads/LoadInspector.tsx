@@ -43,7 +43,7 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'constant', words: say('constantOnAllTheTime') },
   { value: 'cycling', words: say('cyclingAThermostat') },
   { value: 'pump', words: say('pumpFloatOrPressureSwitch') },
-  { value: 'charging', words: say('chargingSoMuchThenNothing') },
+  { value: 'charging', words: say('chargingAFixedAmountThenNothing') },
   { value: 'scheduled', words: say('scheduledByTheClock') },
   { value: 'session', words: say('sessionMinutesAtATime') },
 ]

@@ -32,10 +32,10 @@ export function PumpFields(props: { name: string; behaviour: Pump; change: (beha
   return (
     <>
       <SelectField
-        label={say('knownBy')}
+        label={say('howItIsKnown')}
         value={cycle.by}
         options={[
-          { value: 'spacing', words: say('countingSoLongSoOften') },
+          { value: 'spacing', words: say('countingHowLongAndHowOften') },
           { value: 'volume', words: say('whatItLiftsVolumeRateInflow') },
         ]}
         onChange={(by) =>

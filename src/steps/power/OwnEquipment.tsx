@@ -92,7 +92,7 @@ export function OwnEquipment() {
   return (
     <section className="section" aria-label={say('yourOwnEquipment')}>
       <h2>{say('yourOwnEquipment')}</h2>
-      <p className="hint">{say('whatStandsInYourCellarOr')}</p>
+      <p className="hint">{say('whatYouOwnOrHaveLookedAt')}</p>
       {equipment.length > 0 && (
         <div className="scroll-x">
           <Table>
@@ -104,7 +104,7 @@ export function OwnEquipment() {
                 <TableCell scope="col">{say('price')}</TableCell>
                 <TableCell scope="col">{say('owned')}</TableCell>
                 <TableCell scope="col">
-                  <span className="visually-hidden">{say('acts')}</span>
+                  <span className="visually-hidden">{say('actions')}</span>
                 </TableCell>
               </TableRow>
             </TableHead>

@@ -118,7 +118,7 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
       )}
       {heads.length > 1 && (
         <>
-          <h3>{say('whatHangsWhere')}</h3>
+          <h3>{say('whatIsPluggedInWhere')}</h3>
           <div className={styles.hangings}>
             {plan.loads
               .filter(({ tier }) => tier !== 'notOnBattery')

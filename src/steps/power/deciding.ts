@@ -28,7 +28,7 @@ export function decidingWords(context: RowContext): string {
   if (!row || !found) return ''
   if (row === voltageRow) {
     const [load] = found.carries.wrongVoltage
-    return say('wantsVWhichItDoesNot', { load: load.name, volts: load.volts })
+    return say('needsVWhichItDoesNot', { load: load.name, volts: load.volts })
   }
   if (row === runningRow) {
     const { neededW, limitW, part, binding, unit } = found.carries

@@ -67,7 +67,7 @@ describe('why it decides', () => {
     expect(decidingWords(contextOf('station-1000'))).toMatch(
       /1,032 W may run together, 1,000 W is given; the largest is/,
     )
-    expect(decidingWords(contextOf('station-1000', 'august-line-work'))).toMatch(/wants 240 V/)
+    expect(decidingWords(contextOf('station-1000', 'august-line-work'))).toMatch(/needs 240 V/)
     const weak = contextOf('station-2000', 'february-ice', ({ powerSystem: { sources } }) => {
       sources[0].continuousW.value = 1500
       sources[0].surgeW.value = 1600

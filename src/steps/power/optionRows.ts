@@ -133,7 +133,7 @@ export const refillsRow: OptionRow = {
     if (!refills) return WAITING
     if (refills.verdict === 'unplanned') return say('notPlanned')
     return refills.verdict === 'holds'
-      ? say('goesOn')
+      ? say('keepsGoing')
       : `${formatNumber(Math.max(0, refills.coverage) * 24, 1)} h`
   },
   ofAll: (context) => refillsRow.show(context),

@@ -50,7 +50,7 @@ describe('the bank builder', () => {
     await retype('Strings in parallel', '4')
     expect(screen.getByTestId('bank-sum').textContent).toContain('24 V, 440 Ah')
     expect(screen.getByTestId('bank-drawing').getAttribute('aria-label')).toBe(
-      '2 in series, 4 rows: 24 V, 440 Ah',
+      '2 in series, 4 strings in parallel: 24 V, 440 Ah',
     )
   })
 
@@ -90,7 +90,7 @@ describe('the bank builder', () => {
 
   test('a small charger is told to be too slow', async () => {
     inHousehold(choosing('bank-agm-24'), <ChosenBank />)
-    expect(screen.getByText('No charger: nothing refills it from the wall.')).toBeTruthy()
+    expect(screen.getByText('No charger: nothing refills it from an outlet.')).toBeTruthy()
     await retype('Charger of its own', '4 A')
     expect(screen.getByText(/too slow between two outages/)).toBeTruthy()
   })
@@ -122,9 +122,9 @@ describe('several sources', () => {
 
   test('in turn: what happens at the swap is said, and no circle can be chosen', async () => {
     inHousehold(two(), <ChosenSources />)
-    expect(screen.getByRole('heading', { name: 'What hangs where' })).toBeTruthy()
+    expect(screen.getByRole('heading', { name: 'What is plugged in where' })).toBeTruthy()
     await userEvent.selectOptions(screen.getByLabelText('Turn of Spare station'), 'after 2 kWh station')
-    expect(screen.getByText(/plugged over and stop for that moment/)).toBeTruthy()
+    expect(screen.getByText(/you plug the loads over and they stop for that moment/)).toBeTruthy()
     const turns = within(screen.getByLabelText('Turn of 2 kWh station')).getAllByRole('option')
     expect(turns.map(({ textContent }) => textContent)).toEqual(['beside the others'])
   })

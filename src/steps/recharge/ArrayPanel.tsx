@@ -85,7 +85,7 @@ export function ArrayPanel({ array, plan, neededWh }: { array: PanelArray; plan:
             })}
           </span>
           <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-            {isOpen ? say('foldIt') : say('changeIt')}
+            {isOpen ? say('showLess') : say('changeIt')}
           </Button>
         </div>
         <div className="field-columns">

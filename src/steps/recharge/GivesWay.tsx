@@ -136,7 +136,7 @@ function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
         <QuantityField
           local
           cell
-          label={say('moreThanSoManyWatts')}
+          label={say('moreThanThisManyWatts')}
           path="rule.aboveW"
           value={aboveW}
           onChange={setAboveW}

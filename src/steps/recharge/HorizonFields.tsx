@@ -24,7 +24,7 @@ export function HorizonFields(props: {
   return (
     <div className={fields.row} role="group" aria-labelledby={id}>
       <span id={id} className={fields.label}>
-        {say('standsBeforeIt')}
+        {say('shadedBy')}
       </span>
       <div className={styles.horizon}>
         {horizon.map(({ fromDeg, toDeg, heightDeg }, i) => (

@@ -82,7 +82,7 @@ export function RepeatTool(props: {
       <QuantityField
         local
         cell
-        label={say('forSoLong')}
+        label={say('forHowLong')}
         path="repeat.lengthMin"
         value={lengthMin}
         onChange={setLength}
@@ -91,7 +91,7 @@ export function RepeatTool(props: {
       <QuantityField
         local
         cell
-        label={say('everySoManyHours')}
+        label={say('everyHowManyHours')}
         path="repeat.everyH"
         value={everyH}
         onChange={setEvery}

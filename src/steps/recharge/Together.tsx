@@ -59,7 +59,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           ? say('nothingRefillsItYetOneCharge')
           : coverage >= 1
             ? evaluation.gates.lasts.verdict === 'holds'
-              ? say('itGoesOn', { goesOnWhile: goesOnWhile(hangsOn(plan)) })
+              ? say('itKeepsGoing', { goesOnWhile: goesOnWhile(hangsOn(plan)) })
               : say('enoughComesInOverADay')
             : coverage * 24 < 0.5
               ? say('itBringsNextToNothing')
@@ -150,7 +150,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
           say('hasNoChargerItCannotBe', { source: source.name })
         ) : (
           <>
-            {say('beforeTheStormAtTheWall', { wallWords: wallWords(wallHours(source)) })}
+            {say('beforeTheStormAtAnOutlet', { wallWords: wallWords(wallHours(source)) })}
             {source.chargedFraction < 1 &&
               say('fromThere', { wallWords: wallWords(wallHours(source, 1 - source.chargedFraction)) })}
             {say('chargeOnTheFirstWarning')}

@@ -133,7 +133,7 @@ describe('what comes back by itself', () => {
 
   test('what would never stop is told and cannot be planned', async () => {
     render(<Tool told={jest.fn()} />)
-    await retype('For so long', '6 h')
+    await retype('For how long', '6 h')
     expect(screen.getByRole('alert').textContent).toMatch(/never stop/)
     expect(screen.getByRole('button', { name: 'Add to plan' })).toHaveProperty('disabled', true)
   })
@@ -253,7 +253,7 @@ describe('together', () => {
     expect(screen.getByRole('row', { name: /^Sun/ }).textContent).toMatch(/kWh$/)
     // 2,048 Wh · 0.92 · 1.1 ÷ (0.9 · 1,229 W) = 1.87 h
     expect(
-      screen.getByText(/^Before the storm, at the wall: 1 h 50 min from its reserve to full/),
+      screen.getByText(/^Before the storm, at a wall outlet: 1 h 50 min from its reserve to full/),
     ).toBeTruthy()
     await retype('Charge at the start', '60')
     expect(screen.getByText(/reserve to full, 49 min from there/)).toBeTruthy()
@@ -340,7 +340,7 @@ describe('who gives way, and what keeps it ready', () => {
     expect(within(load).queryByText(/Breathing aid/)).toBeNull()
     await userEvent.selectOptions(load, 'network')
     await userEvent.selectOptions(screen.getByLabelText('When it is shed'), 'with supply')
-    await retype('More than so many watts', '150')
+    await retype('More than this many watts', '150')
     await userEvent.click(screen.getByRole('button', { name: 'Add the rule' }))
     expect(screen.getByRole('listitem').textContent).toMatch(/^Fibre, router, switch .*150 W/)
     await userEvent.click(screen.getByRole('button', { name: /^No longer/ }))

@@ -58,7 +58,7 @@ export function CompareRuns({ householdId, ids, onBack }: CompareRunsProps) {
   return (
     <div className={styles.live}>
       <div className="in-line apart">
-        <h2>{say('twoRunsOverEachOther')}</h2>
+        <h2>{say('twoRunsCompared')}</h2>
         <SheetKeys onBack={onBack} />
       </div>
       <p className={styles.sentence}>{differenceWords(first, second)}</p>

@@ -142,8 +142,8 @@ export function LiveRun({
         )}
       </div>
       {against.length > 0 && (
-        <section aria-label={say('whatTheReadingsSpeakAgainst')}>
-          <h3>{say('whatTheReadingsSpeakAgainst')}</h3>
+        <section aria-label={say('whatDoesNotFitTheReadings')}>
+          <h3>{say('whatDoesNotFitTheReadings')}</h3>
           <ol className="points">
             {against.slice(0, 5).map((one) => (
               <li key={`${one.unknown.id} ${one.unknown.place}`}>{assumptionWords(plan, one)}</li>

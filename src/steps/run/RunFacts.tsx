@@ -72,7 +72,7 @@ export function RunFacts({
     [say('byPlanAndReadings'), end(endMin.p50)],
     [say('byTheStraightLine'), straight ? end(straight.endMin) : say('fromTheSecondReadingOn')],
     [
-      nowW === null ? say('byTheWattsOfThisMoment') : say('ifGoOn', { watts: formatWatts(nowW) }),
+      nowW === null ? say('byTheWattsOfThisMoment') : say('ifContinue', { watts: formatWatts(nowW) }),
       byWattsMin === null ? say('whenWattsWereRead') : end(byWattsMin),
     ],
     [say('asPlanned'), end(plannedEndMin.p50)],

@@ -107,7 +107,7 @@ export function RunHistory(props: {
               disabled={picked.length !== 2}
               onClick={() => compare([picked[0], picked[1]])}
             >
-              {picked.length === 2 ? say('layTheTwoOverEachOther') : say('tickTwoToCompareThem')}
+              {picked.length === 2 ? say('compareTheTwo') : say('tickTwoToCompareThem')}
             </Button>
           )}
         </div>

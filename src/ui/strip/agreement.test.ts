@@ -34,7 +34,7 @@ describe('every figure that is told twice is the same', () => {
         // the sentence never holds where a gate does not
         if ([carries, gates.starts].some(({ verdict }) => verdict === 'short'))
           expect(answer[0].tone).toBe('short')
-        expect(/runs out/.test(text) && /goes on/.test(text)).toBe(false)
+        expect(/runs out/.test(text) && /keeps going/.test(text)).toBe(false)
         // the share of runs: working and sentence
         expect(workings.margin.steps.map((step) => step.result)).toContain(runsText(result.reachesFraction))
         // running watts: strip and working

@@ -112,7 +112,7 @@ function barOf(value: number, limit: number) {
 function carriesDetail({ wrongVoltage, binding, neededW, limitW, part, unit }: PowerGate): string {
   const watts = (value: number) => formatWatts(value).replace(/W$/, unit)
   if (wrongVoltage.length)
-    return say('wantsV', { wrongVoltage: wrongVoltage[0].name, volts: wrongVoltage[0].volts })
+    return say('needsV', { wrongVoltage: wrongVoltage[0].name, volts: wrongVoltage[0].volts })
   if (neededW > limitW)
     return say('over', { watts: watts(neededW - limitW), part: part && `, ${sourcePartWords(part)}` })
   return binding

@@ -39,7 +39,7 @@ describe('the four gates', () => {
   test('a wrong voltage is named before any watts', () => {
     expect(figures('august-line-work', 'station-2000').carries).toMatchObject({
       verdict: 'short',
-      detail: 'Well pump wants 240 V',
+      detail: 'Well pump needs 240 V',
     })
   })
 

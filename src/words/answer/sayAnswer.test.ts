@@ -104,8 +104,8 @@ describe('the sentence is said whole', () => {
     expect(text).toMatch(/(For the rest: in|Otherwise, in) February ice/)
   })
   test('three breaks are told, the rest counted; what carries nothing says so', () => {
-    expect(said({ breaks: BREAKS.slice(8, 12) })).toContain('One more thing does not hold. For the rest')
-    expect(said({ breaks: BREAKS.slice(8, 13) })).toContain('2 more things do not hold.')
+    expect(said({ breaks: BREAKS.slice(8, 12) })).toContain('One more thing falls short. For the rest')
+    expect(said({ breaks: BREAKS.slice(8, 13) })).toContain('2 more things fall short.')
     expect(said({ carriesNothing: 'none on' })).toMatch(
       /none of the critical loads is switched on and fits it\.$/,
     )

@@ -1,7 +1,7 @@
 import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration, formatHours, formatNumber, formatPercent } from '@/words/format'
-import { bandText, runsText } from '../workings/runsAndBands'
+import { bandText, timesText } from '../workings/runsAndBands'
 import type { AnswerFacts, Outcome, RefillFacts } from '@/core/sizing/answer'
 import type { Evaluation as Judged } from '@/core/sizing/evaluate'
 import { answer } from '../en/answer'
@@ -128,8 +128,8 @@ function outcomeSaying(
       enough: yes(enough),
       outage: formatExactDuration(outageMin),
       until: momentOf(plan, outageMin),
-      runs: runsText(reachesFraction),
-      asked: runsText(confidence),
+      times: timesText(reachesFraction),
+      asked: timesText(confidence),
       runsOut:
         at === NONE
           ? say('stillCharged', { horizon: formatHours(horizonMin) })
@@ -187,7 +187,7 @@ function refillSaying(
         ...notes,
       ]
     case 'goes on':
-      return [...end, say('refill.goesOn', { who, while: goesOnWhile(hangsOn) }), ...notes]
+      return [...end, say('refill.keepsGoing', { who, while: goesOnWhile(hangsOn) }), ...notes]
     case 'part': {
       const little = hoursADay < 0.5
       return [

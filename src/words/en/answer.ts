@@ -11,7 +11,7 @@ export const answer = {
   short:
     '{opening} {trips, select, yes {would carry} other {carries}} the <pickTiers>{tiers}</pickTiers> for <lasts>{runtime}</lasts>, likely <likely>{band}</likely>. It {comesBack, select, yes {first } other {}}runs out about <lasts>{at}</lasts>{occasion}. ',
   reached:
-    '{opening} {trips, select, yes {would carry} other {carries}} the <pickTiers>{tiers}</pickTiers> for <lasts>{enough, select, yes {all} other {the}} {outage}</lasts> you planned for, to {until}, {trips, select, yes {<margin>in {runs}</margin>} other {{enough, select, yes {<isEnough>in {runs}</isEnough>} other {<isShort>in {runs}</isShort>}}}}{enough, select, yes {. {runsOut}} other {; you asked for {asked}. {runsOut} }}',
+    '{opening} {trips, select, yes {would carry} other {carries}} the <pickTiers>{tiers}</pickTiers> for <lasts>{enough, select, yes {all} other {the}} {outage}</lasts> you planned for, to {until}, {trips, select, yes {<margin>{times}</margin>} other {{enough, select, yes {<isEnough>{times}</isEnough>} other {<isShort>{times}</isShort>}}}}{enough, select, yes {. {runsOut}} other {; you asked for {asked}. {runsOut} }}',
   stillCharged: 'It still has charge after {horizon}.',
   runsOut: 'It runs out about {at}{occasion}.',
   occasion: '{occasion, select, away {, when nobody is home} asleep {, while you are asleep} other {}}',
@@ -28,11 +28,11 @@ export const answer = {
     notInTime: ' The {brings} <refills>enough over a day</refills>, but not in time.',
     endsWithPlan:
       ' Within the outage the {brings} <refills>enough</refills>; the plan ends there: {last, select, none {the last day’s weather brings less} other {no hours of {lastBy} are planned after {last}}}.',
-    goesOn: ' With the {who} it <goesOn>goes on</goesOn> {while}.',
+    keepsGoing: ' With the {who} it <goesOn>keeps going</goesOn> {while}.',
     part: '{joined, select, yes {, and the {brings}} other { The {brings}}} <refills>{little, select, yes {next to nothing} other {{hours} h of every 24}}</refills>{ends, select, yes {.} other {, with {confidence} confidence.}}',
     cause: ' <warn>{cause}.</warn>',
   },
-  more: '<fault>{n, plural, one {One more thing does} other {# more things do}} not hold.</fault> ',
+  more: '<fault>{n, plural, one {One more thing falls} other {# more things fall}} short.</fault> ',
   break: {
     running:
       '<carries>Too much runs at once</carries>: {needed} against the {limit} of the {source}{part, select, none {} other { ({part})}}{hasLargest, select, yes {, {largest} the largest} other {}}; it would switch off. ',
@@ -45,8 +45,8 @@ export const answer = {
     search:
       '<fault>{names} {loads, plural, one {goes} other {go}} out between larger loads</fault>: in search mode the {source} feeds nothing under {below}. ',
     away: '<fault>{names} cannot run</fault>: the {hasSource, select, yes {{source}} other {source}} is away. ',
-    off: '<fault>{names} must hold, but {loads, plural, one {is} other {are}} switched off</fault>. ',
-    shed: '<fault>{names} must hold, but a rule keeps it off</fault> for about {lost} of this outage. ',
-    paused: '<fault>{names} must hold, but is paused</fault> for {lost} of this outage. ',
+    off: '<fault>{names} must not stop, but {loads, plural, one {is} other {are}} switched off</fault>. ',
+    shed: '<fault>{names} must not stop, but a rule keeps it off</fault> for about {lost} of this outage. ',
+    paused: '<fault>{names} must not stop, but is paused</fault> for {lost} of this outage. ',
   },
 }

@@ -27,8 +27,10 @@ export const runsAndBands = {
   about: 'about {low}',
   noRun: 'no run',
   allRuns: 'all runs',
-  of10: '{percent} {percent2, select, yes {run} other {runs}} of 10',
-  of100: '{percent} {percent, plural, one {run} other {runs}} of 100',
+  runsOf: '{count} {count, plural, one {run} other {runs}} of {of}',
+  never: 'never',
+  everyTime: 'every time',
+  timesIn: '{count} {count, plural, one {time} other {times}} in {of}',
 }
 
 export const sourceParts = {

@@ -49,7 +49,7 @@ export const hazards = {
   },
   'unfused-battery': {
     title:
-      '{source}: {trouble, select, none {no fuse} tooSmall {its fuse of {saidA} is too small} tooLarge {its fuse of {saidA} is more than the cable bears} interrupts {its fuse may not interrupt a short} far {the fuse is far from the battery} other {the fuse is not said}}.',
+      '{source}: {trouble, select, none {no fuse} tooSmall {its fuse of {saidA} is too small} tooLarge {its fuse of {saidA} is more than the cable can take} interrupts {its fuse may not interrupt a short} far {the fuse is far from the battery} other {the fuse is not said}}.',
     happens:
       '{trouble, select, tooSmall {At full load {amps} flow: it blows in the middle of the night.} interrupts {A short draws {shortCircuitA}; a fuse that cannot interrupt that goes on burning.} far {What lies before the fuse is protected by nothing.} other {A short draws {shortCircuitA} through the cable: it glows and sets fire before anybody is there.}}',
     act: '{leastFuseA, select, none {No single fuse is sold for that: more volts make fewer amps.} other {A fuse of {leastFuseA} for direct current at the battery’s volts, within 18 cm (7 in) of the plus terminal, able to interrupt {shortCircuitA}.}} {hasDisconnect, select, yes {} other {A disconnect that can be reached, too.}}',
@@ -77,11 +77,11 @@ export const hazards = {
   'panel-volts': {
     title: '{array}: {coldV} in the cold, on an input for {limitV}.',
     happens:
-      'At {recordC} a clear morning puts more on the input than it bears: it is destroyed at once, warranty and all.',
-    act: 'Fewer panels in a row, more rows beside each other.',
+      'At {recordC} a clear morning puts more on the input than it can take: it is destroyed at once, warranty and all.',
+    act: 'Fewer panels in series, more strings in parallel.',
   },
   'wrong-voltage': {
-    title: '{name} wants {volts} V, which {source} does not give.',
+    title: '{name} needs {volts} V, which {source} does not give.',
     happens: 'It will not run at all, or is damaged.',
     act: 'Plan to do without it, or find a source with {volts} V. No adapter makes 240 V of 120 V.',
   },
@@ -108,7 +108,7 @@ export const hazards = {
       '{name}: {gapMs, select, none {goes out until it is plugged over} other {goes out for {gapMs}}} when the power goes.',
     happens:
       '{isMedical, select, yes {It stops, and may not start again by itself.} other {It restarts and can lose data.}}',
-    act: '{isMedical, select, yes {Ask what it bears; one with its own battery bridges the gap.} other {A small UPS before it, or a source that takes over faster.}}',
+    act: '{isMedical, select, yes {Ask how long it may be off; one with its own battery bridges the gap.} other {A small UPS before it, or a source that takes over faster.}}',
   },
   'ups-input': {
     title: '{name} behind a {behind}.',
@@ -119,8 +119,8 @@ export const hazards = {
     title:
       '{kind, select, refrigerator {{name}: food spoils} freezer {{name}: thaws} room {Below {coldRoomC} indoors} pipes {Pipes can freeze} pit {{name}: the pit runs over} aquarium {{name}: the fish lack air} roots {{name}: roots dry} animals {{name}} medicine {{name}: too warm} other {{name}: no telephone or internet}} {isLikely, select, yes {{kind, select, phone {from} other {by}} {lostMin}} other {one time in ten by {earliestMin}}}.',
     happens:
-      '{powerEndsMin, select, none {{name} has no power from the first minute.} other {The power of {name} ends {powerEndsMin}, most likely; one time in ten this comes by {earliestMin}.}} {basis, select, guess {The hours after that are a guess: say how fast the house cools, or how much it bears.} published {Hours after that as food authorities give them, doors kept closed.} other {}}',
-    act: '{kind, select, refrigerator {Keep it closed. Above 4 °C (40 °F) for two hours: throw it out, whatever it smells like.} freezer {Keep it closed and full; what still holds ice can be frozen again.} room {One warm room, curtains shut, water in bottles. Never a camp stove or grill indoors.} pipes {Shut the water off and drain the pipes before you leave, or let taps drip; know where the valve is.} pit {Set an alarm before that hour; a second pump, a bucket, things off the floor.} aquarium {A battery air pump, or scoop water by hand; do not feed.} medicine {A cold box with a thermometer; ask which medicine bears what.} phone {A mobile phone kept charged, and who to call on paper.} other {Plan what can be done by hand.}}',
+      '{powerEndsMin, select, none {{name} has no power from the first minute.} other {The power of {name} ends {powerEndsMin}, most likely; one time in ten this comes by {earliestMin}.}} {basis, select, guess {The hours after that are a guess: say how fast the house cools, or how long each thing lasts without power.} published {Hours after that as food authorities give them, doors kept closed.} other {}}',
+    act: '{kind, select, refrigerator {Keep it closed. Above 4 °C (40 °F) for two hours: throw it out, whatever it smells like.} freezer {Keep it closed and full; what still holds ice can be frozen again.} room {One warm room, curtains shut, water in bottles. Never a camp stove or grill indoors.} pipes {Shut the water off and drain the pipes before you leave, or let taps drip; know where the valve is.} pit {Set an alarm before that hour; a second pump, a bucket, things off the floor.} aquarium {A battery air pump, or scoop water by hand; do not feed.} medicine {A cold box with a thermometer; ask how warm each medicine may get.} phone {A mobile phone kept charged, and who to call on paper.} other {Plan what can be done by hand.}}',
   },
   'pit-unknown': {
     title: '{name}: when the pit runs over is not known.',
@@ -150,7 +150,7 @@ export const hazards = {
   'daisy-chain': {
     title: '{cord} is plugged into {into}.',
     happens:
-      'All that hangs on both goes through the first one’s contacts: power strips in a row are a usual cause of fires.',
+      'All that is plugged into both goes through the first one’s contacts: power strips plugged into each other are a usual cause of fires.',
     act: 'Each strip straight into the source or into one cord that is thick enough.',
   },
   unattended: {
@@ -191,7 +191,7 @@ export const hazards = {
       'Car: {askedW} are planned{systemW, select, none {, what its 12 V system gives is not said} other {, its 12 V system gives {systemW}}}.',
     happens:
       'What the alternator, or the converter of a hybrid or electric car, cannot give comes out of the car’s own battery, engine running: the car may not start again, a converter switches off.',
-    act: '{givesW, select, none {Look it up in the car’s manual: an alternator bears about a third of its rating for hours at idle; say it on this page.} other {Take no more than {givesW}; counted is no more.}} Fuse the cables at the battery.',
+    act: '{givesW, select, none {Look it up in the car’s manual: an alternator can give about a third of its rating for hours at idle; say it on this page.} other {Take no more than {givesW}; counted is no more.}} Fuse the cables at the battery.',
   },
   fuel: {
     title:

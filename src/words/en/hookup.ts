@@ -11,7 +11,7 @@ export const hookup = {
     legs: 'Leg A {a}, leg B {b}, with the largest start.{move, select, none {} other { Even them out: {move} on leg {to}.}}',
     lead: 'At its end {arrivesV} arrive, {dropFraction} less; {lossW} go into the lead{converterW, select, none {} other { and {converterW} into its converter}}, and count as its own. Plug and polarity as its own supply has them.',
     charger:
-      'At the wall its charger gives {chargerW}; direct current takes {meanW} of it all day, {peakW} at most. {hours, select, none {Nothing is left to charge with.} other {With the {leftW} left it is full after {hours} h.}}',
+      'On a wall outlet its charger gives {chargerW}; direct current takes {meanW} of it all day, {peakW} at most. {hours, select, none {Nothing is left to charge with.} other {With the {leftW} left it is full after {hours} h.}}',
     strings:
       'Strings share the load unevenly where plus and minus leave at the same end: the first carries {same} of it, the last {last}. Plus from the first and minus from the last, leads of equal length, and none carries more than {diagonal}.',
     nothingLost:

@@ -10,7 +10,7 @@ export const workings = {
     carries: {
       label: 'It may carry',
       formula:
-        'the size’s amps as a cord; a third of it in its coil; a power strip no more than its contacts bear',
+        'the size’s amps as a cord; a third of it in its coil; a power strip no more than its contacts can take',
     },
     lost: {
       label: 'Lost while it runs',
@@ -69,10 +69,10 @@ export const workings = {
       phone: 'at once',
     },
     ends: 'power ends, likely',
-    bears: 'bears without it',
+    bears: 'lasts without it',
     constant: 'time constant τ',
     outdoors: 'outdoors, low and high',
-    note: 'Early and late are the ends nine runs of ten lie between, with what each thing bears at its least and most.',
+    note: 'Nine runs of ten lie between early and late, with each thing lasting its shortest and its longest.',
   },
   value: {
     loads: 'all on it',

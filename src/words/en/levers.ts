@@ -7,7 +7,7 @@ export const levers = {
     'cook-with-gas': 'Cook with gas, {name} off',
     'direct-current': 'Feed {name} with direct current',
     expansion: 'An expansion battery for {name}',
-    row: 'One more row of batteries for {name}',
+    row: 'One more string of batteries for {name}',
     'more-panels': 'One more string of {name}',
     'off-daily': '{name} off {window}',
     warmer: '{name} set {by} warmer',

@@ -14,7 +14,7 @@ export const compareWords = {
   notRead: 'not read',
   ranFor: 'Ran for',
   itEndedBecause: 'It ended because',
-  itGoesOn: 'it goes on',
+  itIsStillRunning: 'it is still running',
   charge: 'Charge',
   outOfTheBattery: 'Out of the battery',
   onAverage: 'On average',

@@ -24,13 +24,13 @@ export const told = {
     roomsHot: 'rooms grow hot; mind the old, the ill and small children',
     animals:
       'mind the animals: they are without it {offLongMin, select, none {for long} other {for {offLongMin}}}',
-    pit: 'the pit goes on filling: watch its level',
+    pit: 'the pit keeps filling: watch its level',
     water: 'no water is drawn meanwhile: fill cans beforehand',
   },
   /** what no gate measures of a source */
   source: {
     asleep:
-      'It switches its outlets off when less than {thresholdW} is drawn for {afterMinutes} min; {quietestW} is drawn at the quietest. Turn that off, or the night ends there.',
+      'It switches its outlets off when less than {thresholdW} is drawn for {afterMinutes} min; {quietestW} is drawn at the quietest. Switch that off, or the power ends there at night.',
     searches:
       'In search mode it feeds nothing under {thresholdW}; {quietestW} is drawn at the quietest. Small loads go out between the large ones.',
     tooCold: 'It gives nothing below {lowC}, and it gets {coldestC} where it stands; that ends the run.',
@@ -46,10 +46,11 @@ export const told = {
   /** what speaks against a bank */
   bank: {
     manyRows:
-      '{rows} rows share their current unevenly; most makers allow {usual}. Larger batteries or more volts do better.',
-    oneKind: 'All batteries of one kind and age, bought together, each row fused: the weakest sets the pace.',
+      '{rows} strings in parallel share their current unevenly; most makers allow {usual}. Larger batteries or more volts do better.',
+    oneKind:
+      'All batteries of one kind and age, bought together, each string fused: the weakest sets the pace.',
     modifiedSine:
-      'A modified sine wave harms or upsets compressors, pumps, medical devices and some chargers; it suits lamps and heaters.',
+      'A modified sine wave harms or disturbs compressors, pumps, medical devices and some chargers; it suits lamps and heaters.',
     manyAmps: '{fullLoadA} at full load is much for cables and terminals; more volts are easier.',
     flooded:
       'Flooded batteries give off hydrogen and can spill acid: outside the living space, vented to the open air, no sparks.',
@@ -136,7 +137,7 @@ export const told = {
     noPanelInput: 'cannot be recharged as asked: it has no input for panels',
     runsOut: 'runs out after {afterLongMin} at first{scenario, select, none {} other { in {scenario}}}',
     short: '{shortLongMin} short{scenario, select, none {} other { in {scenario}}}',
-    wrongVolts: '{name} wants {volts} V',
+    wrongVolts: '{name} needs {volts} V',
     carries:
       'carries {limit} {unit}{part, select, inthisheat {, in this heat} legA {, leg A} legB {, leg B} oneoutlet {, one outlet} directcurrent {, direct current} other {}}, {needed} {unit} run together',
     starts: 'starts {limitW}, {name, select, none {a start} other {{name}}} asks {neededW}',

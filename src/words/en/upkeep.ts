@@ -5,7 +5,7 @@ export const upkeep = {
   readItsChargeFirstLyingFor:
     'Read its charge first: lying for {months} costs about {percent}. Much less than {percent2} means that something draws from it, or that it has aged.',
   thenChargeItFull: 'Then charge it full.',
-  thenChargeItFullAboutAt: 'Then charge it full: about {duration} at the wall.',
+  thenChargeItFullAboutAt: 'Then charge it full: about {duration} at an outlet.',
   neverChargeLithiumBatteriesBelow: 'Never charge lithium batteries below {temperature}.',
   runTheFor15Minutes: 'Run the {generator} for 15 minutes',
   underLoadOutdoors6M20:
@@ -15,7 +15,7 @@ export const upkeep = {
     'Use up the {volume} on hand and store fresh fuel, stabilised, in cans made for it, away from house and flame.',
   testTheCarbonMonoxideAlarms: 'Test the carbon monoxide alarms',
   onEveryFloorNewBatteriesWhere:
-    'On every floor. New batteries where they want some; replace those past their date.',
+    'On every floor. New batteries where they need them; replace those past their date.',
   aMonth: 'a month',
   months: '{count} months',
 }

@@ -36,7 +36,7 @@ test('side by side in the household’s units; what neither has is left out', ()
   const of = (what: string) => rows.find((row) => row.what === what)?.values
   expect(of('Temperature in a freezer')).toEqual(['−0.4 °F', 'not read'])
   expect(of('Out of the battery')).toEqual(['800 Wh', 'not read'])
-  expect(of('It ended because')).toEqual(['the battery was empty', 'it goes on'])
+  expect(of('It ended because')).toEqual(['the battery was empty', 'it is still running'])
   expect(of('Temperature, room')).toBeUndefined()
 })
 

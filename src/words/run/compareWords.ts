@@ -67,7 +67,7 @@ export function summaryRows(
   const places = [...new Set(summaries.flatMap(({ temperatures }) => temperatures.map(({ where }) => where)))]
   return [
     ...row(say('ranFor'), ({ drawnMin }) => formatExactDuration(drawnMin)),
-    ...row(say('itEndedBecause'), ({ end }) => (end ? ENDS[end] : say('itGoesOn'))),
+    ...row(say('itEndedBecause'), ({ end }) => (end ? ENDS[end] : say('itIsStillRunning'))),
     ...row(say('charge'), ({ chargeFrom, chargeTo }) =>
       chargeFrom === null || chargeTo === null
         ? null

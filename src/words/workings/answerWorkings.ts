@@ -43,7 +43,7 @@ function carriesWorking(plan: Plan, gate: PowerGate): Working {
       values: [
         { name: say('sourceGives'), value: gate.source.volts.map((volts) => `${volts} V`).join(', ') },
       ],
-      result: say('wantsV', { volts: load.volts }),
+      result: say('needsV', { volts: load.volts }),
     })
   return {
     title: say('runningPower'),
@@ -69,7 +69,7 @@ function startsWorking(plan: Plan, gate: PowerGate, otherW: number): Working {
         result: formatWatts(gate.neededW),
       },
       {
-        label: largestStart ? say('theConservativeSchoolAllAtOnce') : say('theUsualSchoolThePeakWith'),
+        label: largestStart ? say('theCautiousWayAllAtOnce') : say('theUsualWayThePeakWith'),
         formula: largestStart ? say('sumOfAllStartingWatts') : say('runningWattsThePeakWithThe'),
         values: [],
         result: formatWatts(otherW),

@@ -68,7 +68,7 @@ export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }
   const { p50 } = result.runtimeMin
   const steps: WorkingStep[] = [
     {
-      label: say('middleRunAgainstThePlan'),
+      label: say('mostLikelyEndAgainstThePlan'),
       formula: say('mostLikelyRuntimePlannedOutage'),
       values: [
         { name: say('mostLikelyRuntime'), value: durationOrMore(p50, result.horizonMin) },
@@ -186,7 +186,7 @@ function hoursStep(source: Source, acW: number, dcW: number): WorkingStep {
   const hours = hoursOf(source, acW, dcW)
   const flat = source.lossRule === 'flat'
   return {
-    label: say('hoursAtTheMiddleValues', { source: source.name }),
+    label: say('hoursAtTheMostLikelyValues', { source: source.name }),
     formula: flat
       ? say('whatReachesTheOutletsMeanWatts')
       : dcW === 0
@@ -226,7 +226,7 @@ function schoolsStep(sources: readonly Source[], acW: number, dcW: number): Work
   const efficiency = total('efficiency')
   const flat = total('flat')
   return {
-    label: say('theTwoSchoolsOnTheseLoads'),
+    label: say('bothLossEstimatesOnTheseLoads'),
     formula: say('efficiencyAndIdleDrawAgainstA'),
     values: [
       { name: say('efficiencyAndIdleDraw'), value: shown(efficiency) },

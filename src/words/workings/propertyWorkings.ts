@@ -82,7 +82,7 @@ export function lifeWorking(source: Source, currency: string): Working | null {
       {
         label: say('whatReachesTheOutletsOfOne'),
         formula: say('whatCanBeTakenIdleDraw'),
-        values: [part(say('fairLoad'), formatWatts(watts))],
+        values: [part(say('usualLoad'), formatWatts(watts))],
         result: formatEnergy(deliverableWh(middlePath(source), watts)),
       },
       {

@@ -61,7 +61,7 @@ export function refillsWorking(
       ],
       result:
         coverage >= 1
-          ? say('goesOn')
+          ? say('keepsGoing')
           : say('hOfEvery24', { number: formatNumber(Math.max(0, coverage) * 24, 1) }),
     },
   ]

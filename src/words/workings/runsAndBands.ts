@@ -20,10 +20,20 @@ export function bandText({
 
 /** "9 runs of 10", "all runs", "96 runs of 100", "no run". */
 export function runsText(fraction: number): string {
-  if (fraction <= 0) return say('noRun')
-  if (fraction >= 0.9995) return say('allRuns')
+  const { count, of } = roundShare(fraction)
+  return of === 1 ? say(count ? 'allRuns' : 'noRun') : say('runsOf', { count, of })
+}
+
+/** The same of outages like the one planned: "9 times in 10", "every time", "never". */
+export function timesText(fraction: number): string {
+  const { count, of } = roundShare(fraction)
+  return of === 1 ? say(count ? 'everyTime' : 'never') : say('timesIn', { count, of })
+}
+
+/** A share of tens or of hundreds; none and all only where it is none or all. */
+function roundShare(fraction: number): { count: number; of: 1 | 10 | 100 } {
+  if (fraction <= 0) return { count: 0, of: 1 }
+  if (fraction >= 0.9995) return { count: 1, of: 1 }
   const percent = Math.max(1, Math.min(99, Math.round(fraction * 100)))
-  return percent % 10 === 0
-    ? say('of10', { percent: percent / 10, percent2: percent === 10 ? 'yes' : 'no' })
-    : say('of100', { percent })
+  return percent % 10 === 0 ? { count: percent / 10, of: 10 } : { count: percent, of: 100 }
 }

@@ -50,7 +50,7 @@ export function searchWorking(
     note:
       why === null
         ? say('itCarriesAndStartsEverythingAnd')
-        : say('whyItDoesNotHold', { why: sayTold(why, saying) }),
+        : say('whyItFallsShort', { why: sayTold(why, saying) }),
   }
 }
 

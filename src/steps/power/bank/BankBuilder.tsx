@@ -76,7 +76,7 @@ export function BankBuilder({ system, source }: { system: PowerSystem; source: S
               moreWords={say('cutOffAgeingWhatTheFittings')}
             />
             <Button variant="text" aria-expanded={isDetailed} onClick={() => setDetailed(!isDetailed)}>
-              {isDetailed ? say('foldThePartsOwnFigures') : say('thePartsOwnFiguresAsTheir')}
+              {isDetailed ? say('hideThePartsOwnFigures') : say('thePartsOwnFiguresAsTheir')}
             </Button>
           </div>
           <div>

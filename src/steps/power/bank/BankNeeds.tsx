@@ -35,7 +35,7 @@ export function BankNeeds({
   const price = Math.round(fittings.reduce((sum, one) => sum + one.price, 0) / 10) * 10
   return (
     <li data-testid="bank-needs">
-      {say('besideBatteriesAndInverterItWants', {
+      {say('besidesBatteriesAndInverterItNeeds', {
         fittings: fittings.map(({ what }) => tell(what)).join('; '),
         number: formatNumber(price),
         currency: profile.currency,

@@ -30,7 +30,7 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
           {say('whatHas', { name })}{' '}
           {outfit ? (
             <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-              {isOpen ? say('foldIt') : say('itsOutletsInputsAndLimitsAs')}
+              {isOpen ? say('showLess') : say('itsOutletsInputsAndLimitsAs')}
             </Button>
           ) : (
             <Button

@@ -57,13 +57,13 @@ export function Takes({ outfit, change }: FittingProps) {
       )}
       <CheckField
         label={say('whileItCharges')}
-        words={say('itFeedsItsOutlets')}
+        words={say('itCanSupplyItsOutlets')}
         on={suppliesWhileCharging}
         onChange={(on) => change({ suppliesWhileCharging: on })}
       />
       <CheckField
         label=""
-        words={say('itPassesTheWallThrough')}
+        words={say('passThroughTheWallOutletFeeds')}
         on={passThrough}
         onChange={(on) => change({ passThrough: on })}
       />

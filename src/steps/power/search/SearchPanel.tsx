@@ -109,10 +109,10 @@ export function SearchPanel() {
               onChange={setGoal}
             />
             <SelectField
-              label={say('thatHolds')}
+              label={say('thatLasts')}
               value={hours === null ? 'outage' : hours === safeH ? 'safe' : 'hours'}
               options={[
-                { value: 'outage', words: inAll ? say('eachOutageThrough') : say('theOutageThrough') },
+                { value: 'outage', words: inAll ? say('throughEachOutage') : say('throughTheOutage') },
                 ...(safeH === null
                   ? []
                   : [
@@ -130,7 +130,7 @@ export function SearchPanel() {
             {hours !== null && hours !== safeH && (
               <QuantityField
                 local
-                label={say('hoursToHold')}
+                label={say('hoursItMustLast')}
                 path="wish.hours"
                 value={hours}
                 onChange={setHours}
@@ -194,7 +194,9 @@ export function SearchPanel() {
             />
             {usual.plugAndPlay && (
               <p className="hint">
-                {want.plugAndPlay ? say('askedForBecauseAMedicalDevice') : say('aMedicalDeviceHangsOnIt')}
+                {want.plugAndPlay
+                  ? say('askedForBecauseAMedicalDevice')
+                  : say('aMedicalDeviceIsPluggedIntoIt')}
               </p>
             )}
             <CheckField

@@ -81,7 +81,7 @@ export function SearchResults(
       <p className={styles.answer} data-testid="search-answer">
         {best ? (
           <>
-            {rich(say, 'isTheThatHoldsWithConfidence', {
+            {rich(say, 'isTheThatLastsWithConfidence', {
               stage: stage === 'running' ? 'yes' : 'no',
               candidate: candidateName(best.candidate),
               b: (text) => <b>{text}</b>,
@@ -97,13 +97,13 @@ export function SearchResults(
             .
           </>
         ) : stage === 'running' ? (
-          say('nothingYetThatHolds')
+          say('nothingYetThatLasts')
         ) : (
-          say('nothingHereHoldsItTheNear')
+          say('nothingHereDoesItAllTheNear')
         )}
       </p>
       <p className="hint">
-        {say('ofLookedAtHold', {
+        {say('ofLookedAtDoAll', {
           nJudged: judged.length,
           all,
           stage: stage === 'cancelled' ? 'yes' : 'no',

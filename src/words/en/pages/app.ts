@@ -36,8 +36,8 @@ export const runtimePage = {
 }
 
 export const appLayout = {
-  howLongYourHouseHoldsThrough:
-    'How long your house holds through a power outage, and what would make it longer.',
+  howLongABatteryRunsYourHouse:
+    'How long a battery keeps your house running in a power outage, and what would make it last longer.',
   theTapIsKept: 'The page is still loading. What you tapped is kept and done as soon as it can.',
 }
 

@@ -2,7 +2,7 @@
 
 export const arrayPanel = {
   inSeriesInParallel: '{series} in series × {parallel} in parallel, {watts}',
-  foldIt: 'Fold it',
+  showLess: 'Show less',
   changeIt: 'Change it',
   voltsOverTheLimitDestroyAn:
     'Volts over the limit destroy an input at once, and panels in light cannot be switched off: cover them before you join or part plugs. Fixed wiring belongs to a licensed electrician and local code.',
@@ -31,7 +31,7 @@ export const controllerFields = {
 }
 
 export const horizonFields = {
-  standsBeforeIt: 'Stands before it',
+  shadedBy: 'Shaded by',
   obstacleFrom: 'Obstacle {i}: from',
   obstacleTo: 'Obstacle {i}: to',
   upTo: 'up to',

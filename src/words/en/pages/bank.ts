@@ -4,19 +4,19 @@ export const bankBuilder = {
   theBankOf: 'The bank of {system}',
   whatItIsBuiltOf: 'What it is built of',
   cutOffAgeingWhatTheFittings: 'cut-off, ageing, what the fittings cost',
-  foldThePartsOwnFigures: 'Fold the parts’ own figures',
+  hideThePartsOwnFigures: 'Hide the parts’ own figures',
   thePartsOwnFiguresAsTheir: 'The parts’ own figures, as their labels say',
   andVa: '; {watts} and {number} VA, {wave}',
   notTakenYet: 'Not taken yet: {message}.',
   backToTheBankAsIt: 'Back to the bank as it was',
-  noChargerNothingRefillsItFrom: 'No charger: nothing refills it from the wall.',
-  aRefillItFromItsDepth: '{number} A refill it from its depth in about {number2} hours',
+  noChargerNothingRefillsItFrom: 'No charger: nothing refills it from an outlet.',
+  aRefillItFromItsDepth: '{number} A refill it from as far as it is emptied in about {number2} hours',
   tooSlowBetweenTwoOutages: ': too slow between two outages',
 }
 
 export const bankDrawing = {
   inSeriesVAh:
-    '{series} in series, {parallel} {parallel, plural, one {row} other {rows}}: {number} V, {number2} Ah',
+    '{series} in series, {parallel} {parallel, plural, one {string} other {strings in parallel}}: {number} V, {number2} Ah',
   inverterW: 'inverter, {number} W',
   directCurrentLoads: 'direct current loads',
   fuse: 'fuse',
@@ -29,8 +29,8 @@ export const bankLine = {
 }
 
 export const bankNeeds = {
-  besideBatteriesAndInverterItWants:
-    'Beside batteries and inverter it wants {fittings}: about {number} {currency}.',
+  besidesBatteriesAndInverterItNeeds:
+    'Besides batteries and inverter it needs {fittings}: about {number} {currency}.',
   countThatInItsPrice: 'Count that in its price',
   itsPriceCountsForThem: 'Its price counts {number} {currency} for them.',
   lengthsAndWhatIsThereHookup:

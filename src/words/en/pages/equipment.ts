@@ -7,14 +7,14 @@ export const ownEquipment = {
   piecesAtMostTheRestWas: '{equipment} pieces at most; the rest was left out',
   noRowsTheHeaderIs: 'no rows; the header is {equipmentcolumns}',
   yourOwnEquipment: 'Your own equipment',
-  whatStandsInYourCellarOr:
-    'What stands in your cellar or was looked at. It is searched beside the catalogue; what you own costs nothing more.',
+  whatYouOwnOrHaveLookedAt:
+    'What you own, or have looked at in a shop. It is searched along with the catalogue; what you own costs nothing more.',
   name: 'Name',
   stored: 'Stored',
   watts: 'Watts',
   price: 'Price',
   owned: 'Owned',
-  acts: 'Acts',
+  actions: 'Actions',
   isYours: '{source} is yours',
   asAnOption: 'as an option',
   addedToTheOptions: 'Added {name} to the options.',
@@ -43,8 +43,8 @@ export const sourcesPanel = {
   isHere: '{source} is here',
   remove2: 'remove',
   atTheSwapTheLoadsAre:
-    'At the swap the loads are plugged over and stop for that moment: network gear starts again, a medical device may alarm. The empty one can meanwhile be charged elsewhere, or lent; untick it while it is away.',
-  whatHangsWhere: 'What hangs where',
+    'At the swap you plug the loads over and they stop for that moment: network gear restarts, a medical device may alarm. The empty one can be charged elsewhere meanwhile, or lent; untick it while it is away.',
+  whatIsPluggedInWhere: 'What is plugged in where',
   addASourceBesideIt: 'Add a source beside it',
   notInSight: 'not in sight',
   besideTheOthers: 'beside the others',
@@ -78,7 +78,7 @@ export const fittingProps = {
 export const fittings = {
   specificationsOf: 'Specifications of {name}',
   whatHas: 'What {name} has',
-  foldIt: 'Fold it',
+  showLess: 'Show less',
   itsOutletsInputsAndLimitsAs: 'Its outlets, inputs and limits, as its label says',
   enterItsOutletsInputsAndLimits: 'Enter its outlets, inputs and limits',
 }
@@ -120,8 +120,8 @@ export const takes = {
   theHighestVoltsMustBeThose:
     'The highest volts must be those on its label: panels above them destroy it at once.',
   whileItCharges: 'While it charges',
-  itFeedsItsOutlets: 'it feeds its outlets',
-  itPassesTheWallThrough: 'it passes the wall through',
+  itCanSupplyItsOutlets: 'it can supply its outlets',
+  passThroughTheWallOutletFeeds: 'pass-through: the wall outlet feeds its outlets',
   whenTheGridFails: 'When the grid fails',
   switchesOverAutomaticallyUps: 'switches over automatically (UPS)',
   after: 'After',

@@ -4,7 +4,7 @@ export const loadInspector = {
   constantOnAllTheTime: 'Constant: on all the time',
   cyclingAThermostat: 'Cycling: a thermostat',
   pumpFloatOrPressureSwitch: 'Pump: float or pressure switch',
-  chargingSoMuchThenNothing: 'Charging: so much, then nothing',
+  chargingAFixedAmountThenNothing: 'Charging: a fixed amount, then nothing',
   scheduledByTheClock: 'Scheduled: by the clock',
   sessionMinutesAtATime: 'Session: minutes at a time',
   legA: 'Leg A',
@@ -15,7 +15,7 @@ export const loadInspector = {
   aMedicalDeviceThisPlanCounts:
     'A medical device. This plan counts hours; it does not replace your supplier’s or doctor’s emergency plan. Ask them for a second source and whom to call, and register with your utility if it keeps a list.',
   nothingIsKnownOfItYet:
-    'Nothing is known of it yet: {watts} day and night stand in for it. Say what it draws, and under Behaviour when it runs.',
+    'Nothing is known about it yet: {watts} day and night is a stand-in. Enter what it draws, and under Behaviour when it runs.',
   name: 'Name',
   inThisOutage: 'In this outage',
   behaviour: 'Behaviour',

@@ -77,7 +77,7 @@ export const powerPage = {
 
 export const deciding = {
   couldNotBeComputed: 'Could not be computed. {failure}',
-  wantsVWhichItDoesNot: '{load} wants {volts} V, which it does not give.',
+  needsVWhichItDoesNot: '{load} needs {volts} V, which it does not give.',
   mayRunTogetherIsGivenThe: '{watts} may run together{part}, {watts2} is given; the largest is {binding}.',
   aStart: 'A start',
   forLongerThanTheSurgeLasts: ' for longer than the surge lasts',
@@ -110,7 +110,7 @@ export const optionRows = {
   noV: 'no {volts} V',
   rechargeHoursOfEvery24: 'Recharge, hours of every 24',
   notPlanned: 'not planned',
-  goesOn: 'goes on',
+  keepsGoing: 'keeps going',
   largestStart: 'Largest start',
   atLeastTheContinuous: 'At least the continuous {watts}.',
 }

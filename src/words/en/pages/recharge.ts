@@ -24,7 +24,7 @@ export const carPanel = {
   givesBy: 'Gives by',
   alternatorRated: 'Alternator, rated',
   atIdleItBearsAboutA:
-    'At idle it bears about a third of its rating for hours: 13.8 V × {number} A × ⅓ = {watts}. What a station takes from 12 V is less, mostly; a 12 V bank takes it through cables, fuse and a DC charger, one of more volts through a step-up charger.',
+    'At idle it can give about a third of its rating for hours: 13.8 V × {number} A × ⅓ = {watts}. A station mostly takes less than that from 12 V. A 12 V bank takes it through cables, a fuse and a DC charger; a bank of more volts through a step-up charger.',
   wattsItGives: 'Watts it gives',
   its12VSystemGives: 'Its 12 V system gives',
   stepUpCharger: 'Step-up charger',
@@ -38,7 +38,7 @@ export const carPanel = {
 }
 
 export const foldable = {
-  fold: 'Fold',
+  showLess: 'Show less',
   change: 'Change',
 }
 
@@ -57,7 +57,7 @@ export const generatorPanel = {
   itGivesMayRunAtOnce:
     'It gives {watts}; {watts2} may run at once. Do not run everything together, or the breaker opens; the battery carries what it cannot.',
   startsComeToItsSurgeIs:
-    'Starts come to {watts}, its surge is {watts2}: what starts hardest may stall it. Start that alone, or from the battery.',
+    'Starts come to {watts}, its surge is {watts2}: the hardest start may stall it. Start that one alone, or from the battery.',
   underAQuarterOfItsWatts:
     'Under a quarter of its watts it soots and wastes fuel: charge at the same time, or run it shorter.',
   outdoorsOnly6M20Ft:
@@ -99,7 +99,7 @@ export const givesWay = {
   aNewRule: 'A new rule',
   loadToShed: 'Load to shed',
   whenItIsShed: 'When it is shed',
-  moreThanSoManyWatts: 'More than so many watts',
+  moreThanThisManyWatts: 'More than this many watts',
   below: 'below',
   droppedBelow: 'Dropped below',
   backAbove: 'back above',
@@ -136,7 +136,7 @@ export const rechargePage = {
   panels: 'Panels',
   addPanels: 'Add panels',
   noPanelsYetAddSomeAs:
-    'No panels yet. Add some as their label says: their volts in the record cold are held against the input.',
+    'No panels yet. Add some as their label says: their volts on the coldest morning are checked against the input.',
   charging: 'Charging',
   availableSun: 'available sun',
   clippedByTheInput: 'clipped by the input',
@@ -148,7 +148,7 @@ export const rechargePage = {
   yourOwnHours: 'your own hours',
   least: 'least {percent}',
   stateOfChargeOfLeastAt:
-    'State of charge of {source}: least {percent}, {percent2} at the planned end, middle run',
+    'State of charge of {source}: least {percent}, {percent2} at the planned end, most likely',
   summaryGeneratorAndCar: 'Summary, generator and car',
   charge: 'Charge',
   generator: 'Generator',
@@ -163,9 +163,9 @@ export const repeatTool = {
   whatComesBack: 'What comes back',
   repeat: 'Repeat',
   forWord: 'for',
-  forSoLong: 'For so long',
+  forHowLong: 'For how long',
   every: 'every',
-  everySoManyHours: 'Every so many hours',
+  everyHowManyHours: 'Every how many hours',
   firstAt: 'first at',
   firstAt2: 'First at',
   addToPlan: 'Add to plan',
@@ -183,20 +183,20 @@ export const stretchLane = {
 export const together = {
   summary: 'Summary',
   nothingRefillsItYetOneCharge: 'Nothing refills it yet: one charge is all there is.',
-  itGoesOn: 'It goes on {goesOnWhile}.',
+  itKeepsGoing: 'It keeps going {goesOnWhile}.',
   enoughComesInOverADay: 'Enough comes in over a day, but not in time: refill before it is empty.',
   itBringsNextToNothing: 'It brings next to nothing.',
   itGainsOfThe24H: 'It gains {number} of the 24 h a day it needs.',
   ifTheLastDaysWeatherGoes:
-    'If the last day’s weather goes on, most runs still have charge after {number} days.',
-  ifTheLastDaysWeatherGoes2: 'If the last day’s weather goes on, it ends about {momentOf}, day {ceil}.',
+    'If the last day’s weather continues, most runs still have charge after {number} days.',
+  ifTheLastDaysWeatherGoes2: 'If the last day’s weather continues, it ends about {momentOf}, day {ceil}.',
   overTheOutage: 'Over the outage',
   energy: 'Energy',
   allOfItGoesIntoWith:
     'All of it goes into {source}. With {number} % confidence; each day’s light is drawn anew in every run.',
   chargeAtTheStart: 'Charge at the start',
-  hasNoChargerItCannotBe: '{source} has no charger: it cannot be charged at the wall.',
-  beforeTheStormAtTheWall: 'Before the storm, at the wall: {wallWords} from its reserve to full',
+  hasNoChargerItCannotBe: '{source} has no charger: it cannot be charged from an outlet.',
+  beforeTheStormAtAnOutlet: 'Before the storm, at a wall outlet: {wallWords} from its reserve to full',
   fromThere: ', {wallWords} from there',
   chargeOnTheFirstWarning: '. Charge on the first warning.',
   aTimeItsLabelDoesNot: 'a time its label does not tell',

@@ -3,7 +3,7 @@
 export const compareRuns = {
   oneOfTheTwoRunsIs: 'One of the two runs is not here. It may have been deleted.',
   allRuns: 'All runs',
-  twoRunsOverEachOther: 'Two runs over each other',
+  twoRunsCompared: 'Two runs compared',
   chargeOfBothRunsByThe: 'Charge of both runs by the hour; the values stand in the table below.',
 }
 
@@ -15,7 +15,7 @@ export const liveRun = {
     'This device’s clock is {clockAheadMs} min {clockAheadMs2, select, yes {ahead of} other {behind}} the server’s. Set it, or give the time with each reading.',
   notSentItIsKeptOn: 'Not sent: {message} It is kept on this device.',
   chargeReadingsOverTheLikelyRange: 'Charge: readings over the likely range; dashed as planned. {endWords}',
-  whatTheReadingsSpeakAgainst: 'What the readings speak against',
+  whatDoesNotFitTheReadings: 'What does not fit the readings',
 }
 
 export const runFacts = {
@@ -32,7 +32,7 @@ export const runFacts = {
   byTheStraightLine: 'By the straight line',
   fromTheSecondReadingOn: 'from the second reading on',
   byTheWattsOfThisMoment: 'By the watts of this moment',
-  ifGoOn: 'If {watts} go on',
+  ifContinue: 'If {watts} continue',
   whenWattsWereRead: 'when watts were read',
   asPlanned: 'As planned',
   charge: 'Charge',
@@ -50,7 +50,7 @@ export const runHistory = {
   deleteWord: 'Delete',
   deleteWord2: 'Delete {run}, {when}',
   runsSoFar: 'Runs so far',
-  layTheTwoOverEachOther: 'Lay the two over each other',
+  compareTheTwo: 'Compare the two',
   tickTwoToCompareThem: 'Tick two to compare them',
   deleteWord3: 'Delete {asked}?',
   keepIt: 'Keep it',

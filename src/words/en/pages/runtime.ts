@@ -104,7 +104,7 @@ export const lost = {
 export const medicalQuestion = {
   keepOff: 'Keep {name} off?',
   itIsAMedicalDeviceWhoever:
-    'It is a medical device. Whoever depends on it would be without it {hours}. Ask its supplier or a doctor what it bears before you plan this.',
+    'It is a medical device. Whoever depends on it would be without it {hours}. Ask its supplier or a doctor how long that is safe before you plan this.',
   leaveItOn: 'Leave it on',
   keepItOffAllTheSame: 'Keep it off all the same',
 }

@@ -13,14 +13,14 @@ export const searchPanel = {
   searchTheCatalogue: 'Search the catalogue',
   findEquipment: 'Find equipment',
   everyStationWithItsExpansionsAnd:
-    'Every station with its expansions and every bank of batteries, rows and inverters that fit each other, held against your own loads. 2S3P: two in series, three rows of them.',
+    'Every station with its expansions, and every bank of batteries, strings and inverters that go together, tried against your own loads. 2S3P: two batteries in series, three such strings in parallel.',
   find: 'Find',
-  thatHolds: 'That holds',
-  eachOutageThrough: 'each outage through',
-  theOutageThrough: 'the outage through',
+  thatLasts: 'That lasts',
+  throughEachOutage: 'through each outage',
+  throughTheOutage: 'through the outage',
   untilNothingIsLostH: 'until nothing is lost: {number} h',
-  soManyHours: 'so many hours',
-  hoursToHold: 'Hours to hold',
+  soManyHours: 'hours of your own',
+  hoursItMustLast: 'Hours it must last',
   confidence: 'Confidence',
   inWord: 'In',
   allScenarios: 'all {nScenarios} scenarios',
@@ -33,9 +33,9 @@ export const searchPanel = {
   whatRefillsItAsPlanned: 'what refills it, as planned',
   itMust: 'It must',
   beReadyToPlugInNothing: 'be ready to plug in, nothing to be wired',
-  askedForBecauseAMedicalDevice: 'Asked for because a medical device hangs on it.',
-  aMedicalDeviceHangsOnIt:
-    'A medical device hangs on it: have a bank wired and tested by somebody qualified, and ask the supplier.',
+  askedForBecauseAMedicalDevice: 'Asked for because a medical device is plugged into it.',
+  aMedicalDeviceIsPluggedIntoIt:
+    'A medical device is plugged into it: have a bank wired and tested by somebody qualified, and ask the supplier.',
   switchOverByItself: 'switch over by itself',
   withinMs: 'Within, ms',
   give240V: 'give 240 V',
@@ -61,13 +61,14 @@ export const searchResults = {
   addedToTheOptions: 'Added {name} to the options.',
   oneWithTheFewestParts: 'one with the fewest parts',
   inAllScenarios: ' in all {count} scenarios',
-  isTheThatHoldsWithConfidence:
-    '{stage, select, yes {So far } other {}}<b>{candidate}</b> is the {goal} that holds {exactDuration}{count} with {percent} confidence: {money}, {hoursOf}',
+  isTheThatLastsWithConfidence:
+    '{stage, select, yes {So far } other {}}<b>{candidate}</b> is the {goal} that lasts {exactDuration}{count} with {percent} confidence: {money}, {hoursOf}',
   kgInAll: ', {number} kg in all',
-  nothingYetThatHolds: 'Nothing yet that holds.',
-  nothingHereHoldsItTheNear: 'Nothing here holds it. The near misses below say what would have to give.',
-  ofLookedAtHold:
-    '{nJudged} of {all} looked at{stage, select, yes {, then cancelled} other {}}; {nHolding} hold.',
+  nothingYetThatLasts: 'Nothing yet that lasts.',
+  nothingHereDoesItAllTheNear:
+    'Nothing here does it all. The near misses below say what would have to change.',
+  ofLookedAtDoAll:
+    '{nJudged} of {all} looked at{stage, select, yes {, then cancelled} other {}}; {nHolding} {nHolding, plural, one {does} other {do}} all that is asked.',
   theWorking: 'The working',
   addItToTheOptions: 'Add it to the options',
   bestRuntimeForTheMoney: 'Best runtime for the money',

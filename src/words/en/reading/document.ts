@@ -53,7 +53,7 @@ export const document = {
       'cuts off at {offVolts}, but the full bank stands at {fullVolts}: it would never run; about {usualVolts} is usual',
     alarmTooLate: 'the alarm comes below the cut-off at {offVolts}; it must come before',
     otherVolts:
-      '{series} × {blockVolts} makes {bankVolts}, and the inverter wants about {inverterV}; {right}',
+      '{series} × {blockVolts} makes {bankVolts}, and the inverter needs about {inverterV}; {right}',
     seriesRight: '{series} in series would be right',
     noSeries: 'no number of these in series fits it',
     switchesTooOften:

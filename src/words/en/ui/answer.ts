@@ -64,7 +64,7 @@ export const gateFigures = {
   recharge: 'Recharge',
   notPlannedYet: 'not planned yet',
   ofADayWithConfidence: '{energy} of {energy2} a day, with {percent} confidence',
-  wantsV: '{wrongVoltage} wants {volts} V',
+  needsV: '{wrongVoltage} needs {volts} V',
   over: '{watts} over{part}',
   toSpare: '{watts} to spare{part}',
   nothingRuns: 'nothing runs',

@@ -15,7 +15,7 @@ export const meanings = {
   batteryFuseAndDisconnect: {
     meaning:
       'A fuse melts before a cable does; a disconnect is the switch that cuts a battery off by hand. Both stand near its plus terminal.',
-    example: '108 A at full load ask for a fuse of 150 A and a cable that bears as much.',
+    example: '108 A at full load ask for a fuse of 150 A and a cable that can take as much.',
   },
   capacity: {
     meaning: 'The energy a full battery holds, by its label; a part of it never reaches the outlets.',
@@ -30,7 +30,7 @@ export const meanings = {
     example: '400 W of panels on an input of 300 W lose the top at noon.',
   },
   confidence: {
-    meaning: 'How sure you want to be: at 90 % the answer holds in nine of ten outages like this one.',
+    meaning: 'How sure you want to be: at 90 % the answer is right in nine of ten outages like this one.',
     example: 'More confidence gives an earlier hour for the same battery.',
   },
   criticalFlexibleOptionalNotOnBattery: {
@@ -86,7 +86,8 @@ export const meanings = {
     example: 'Some furnace boards do not light the burner on a floating neutral.',
   },
   passThrough: {
-    meaning: 'While the power station hangs on the wall, the wall feeds what is plugged into it.',
+    meaning:
+      'While the power station is plugged into the wall, the wall outlet feeds what is plugged into the station.',
     example: 'With it, a router can stay plugged in all year.',
   },
   peukertExponent: {
@@ -119,15 +120,15 @@ export const meanings = {
   },
   stringsInParallel: {
     meaning:
-      'S counts batteries in a row, which adds volts; P counts rows side by side, which adds amp-hours.',
+      'S counts batteries in series, plus to minus, which adds volts; P counts such strings side by side, which adds amp-hours.',
     example: 'Three 12 V batteries side by side, 1S3P, stay at 12 V and hold three times as much.',
   },
   transferTime: {
-    meaning: 'The gap until the battery takes over when the wall goes dead.',
+    meaning: 'The gap until the battery takes over when the power goes.',
     example: '20 ms go unnoticed by most computers; 100 ms may restart them.',
   },
   uPS: {
-    meaning: 'Switches over automatically: what hangs on it does not notice that the power went.',
+    meaning: 'Switches over automatically: what is plugged into it does not notice that the power went.',
     example: 'For a router or a breathing aid, which must not stop at night.',
   },
   vocVmpIscImp: {

@@ -81,7 +81,7 @@ export const undoKeys = {
 
 export const unreachable = {
   yotropeCannotBeReachedJustNow:
-    'Yotrope cannot be reached just now. This page goes on working, and keeps what you type; the others open when it is back.',
+    'Yotrope cannot be reached just now. This page keeps working, and keeps what you type; the others open when it is back.',
 }
 
 export const keySettings = {
@@ -125,8 +125,8 @@ export const steps = {
   howLongItLastsAndUntil:
     'How long it lasts and until what hour, what each thing takes, and what adds hours.',
   recharge: 'Recharge',
-  solarPanelsSunGeneratorFuelCar: 'solar panels sun generator fuel car wall charger refill input',
-  whatFillsTheBatteryAgainSun: 'What fills the battery again: sun, generator, car or wall.',
+  solarPanelsSunGeneratorFuelCar: 'solar panels sun generator fuel car wall outlet charger refill input',
+  whatFillsTheBatteryAgainSun: 'What fills the battery again: sun, generator, car or wall outlet.',
   hookup: 'Hookup',
   wiringCordCableFuseExtension:
     'wiring cord cable fuse extension transfer switch inlet ground neutral carbon monoxide hazard danger safety parts list pit pipes food',

@@ -11,7 +11,7 @@ export const answerWorkings = {
   howLongItLasts: 'How long it lasts',
   hoursOfTheDayCountWhat:
     'Hours of the day count: what runs at night weighs more when it ends by morning. The runs start every compressor somewhere in its cycle and draw every quantity from its spread.',
-  middleRunAgainstThePlan: 'Middle run against the plan',
+  mostLikelyEndAgainstThePlan: 'Most likely end against the plan',
   mostLikelyRuntimePlannedOutage: 'most likely runtime − planned outage',
   mostLikelyRuntime: 'most likely runtime',
   planned: 'planned',
@@ -40,7 +40,7 @@ export const answerWorkings = {
   isNotCarried: '{load} is not carried',
   itsVoltageMustBeOneThe: 'its voltage must be one the source gives',
   sourceGives: 'source gives',
-  wantsV: 'wants {volts} V',
+  needsV: 'needs {volts} V',
   runningPower: 'Running power',
   thermostatsDoNotWaitForEach:
     'Thermostats do not wait for each other: the worst hour has every cycling load on.',
@@ -48,8 +48,8 @@ export const answerWorkings = {
   worstStart: 'Worst start, {momentOf}',
   runningWattsOfAllOthersThe: 'running watts of all others + the peak with the largest motor start',
   sumOfAllStartingWattsAs: 'sum of all starting watts, as if all started at once',
-  theConservativeSchoolAllAtOnce: 'The conservative school: all at once',
-  theUsualSchoolThePeakWith: 'The usual school: the peak with the largest motor start',
+  theCautiousWayAllAtOnce: 'The cautious way of counting: all at once',
+  theUsualWayThePeakWith: 'The usual way of counting: the peak with the largest motor start',
   sumOfAllStartingWatts: 'sum of all starting watts',
   runningWattsThePeakWithThe: 'running watts + the peak with the largest motor start',
   continuousLimitSinceTheStartLasts:
@@ -69,7 +69,7 @@ export const answerWorkings = {
   capacityUsableShareReserveAndAll: 'capacity × usable share, reserve and all losses counted in it',
   usable: 'usable',
   reachTheOutlets: '{energy} reach the outlets',
-  hoursAtTheMiddleValues: '{source}: hours at the middle values',
+  hoursAtTheMostLikelyValues: '{source}: hours at the most likely values',
   whatReachesTheOutletsMeanWatts: 'what reaches the outlets ÷ mean watts',
   energyThatCanBeTakenIdle: 'energy that can be taken ÷ (idle draw + mean watts ÷ efficiency)',
   energyThatCanBeTakenDirect:
@@ -83,7 +83,7 @@ export const answerWorkings = {
   itsEfficiency: 'its efficiency',
   nothingIsDrawn: 'nothing is drawn',
   noEnd: 'no end',
-  theTwoSchoolsOnTheseLoads: 'The two schools on these loads',
+  bothLossEstimatesOnTheseLoads: 'Both loss estimates on these loads',
   efficiencyAndIdleDrawAgainstA: 'efficiency and idle draw, against a flat usable share',
   efficiencyAndIdleDraw: 'efficiency and idle draw',
   flatShare: 'flat share',
@@ -116,7 +116,7 @@ export const refillsWorking = {
   theShareThatReachInHours: 'the share that {runsText} reach, in hours of 24',
   share: 'share',
   comesInADay: 'comes in a day',
-  goesOn: 'goes on',
+  keepsGoing: 'keeps going',
   hOfEvery24: '{number} h of every 24',
   rechargeADayInADay: 'Recharge: a day in, a day out',
   eachDaysLightIsDrawnAnew:

@@ -25,8 +25,8 @@ export const propertyWorkings = {
     'Common practice, no source. Loads that run meanwhile take their share of the input.',
   costPerKwhOverItsLife: 'Cost per kWh over its life',
   whatReachesTheOutletsOfOne: 'What reaches the outlets of one charge',
-  whatCanBeTakenIdleDraw: 'what can be taken ÷ (idle draw + fair load ÷ efficiency) × fair load',
-  fairLoad: 'fair load',
+  whatCanBeTakenIdleDraw: 'what can be taken ÷ (idle draw + usual load ÷ efficiency) × usual load',
+  usualLoad: 'usual load',
   priceOfAKwh: 'Price of a kWh',
   priceCyclesUsableKwh: 'price ÷ (cycles × usable kWh)',
   price: 'price',
@@ -41,7 +41,7 @@ export const propertyWorkings = {
 
 export const searchWorking = {
   theRuntimeThatOfRunsReach:
-    'the runtime that {percent} of {searchruns} runs reach; demand realised once for all candidates',
+    'the runtime that {percent} of {searchruns} runs reach; the same demand for every option',
   needed: 'needed',
   over: 'over ',
   price: 'Price',
@@ -50,6 +50,6 @@ export const searchWorking = {
   asListed: 'as listed',
   notKnown: 'not known',
   itCarriesAndStartsEverythingAnd: 'It carries and starts everything, and lasts.',
-  whyItDoesNotHold: 'Why it does not hold: {why}.',
+  whyItFallsShort: 'Why it falls short: {why}.',
   expansionBattery: '{count} × expansion battery',
 }
