@@ -117,7 +117,7 @@ test('what is too large or no household is refused with its reason, and nothing 
     [changed((h) => (h.loads[0].behaviour.runningW.value = 1e12)), 422, /at most 50,000/],
     [changed((h) => (h.loads[0].name = 'n'.repeat(5000))), 422, /at most 80 characters/],
     [changed((h) => (h.profile.owner = 'me')), 422, /profile\.owner no such field/],
-    [changed((h) => (h.chosen.scenarioId = 'gone')), 422, /names no scenario/],
+    [changed((h) => (h.chosen.scenarioId = 'gone')), 422, /names no outage/],
   ]
   for (const [data, status, message] of refused) {
     const response = await put(data)

@@ -23,7 +23,7 @@ export const searchPanel = {
   hoursItMustLast: 'Hours it must last',
   confidence: 'Confidence',
   inWord: 'In',
-  allScenarios: 'all {nScenarios} scenarios',
+  allScenarios: 'all {nScenarios} outages',
   from: 'From',
   readyMadeStations: 'ready-made stations',
   banksBuiltOfParts: 'banks built of parts',
@@ -60,7 +60,7 @@ export const searchResults = {
   foundByTheSearch: 'Found by the search.',
   addedToTheOptions: 'Added {name} to the options.',
   oneWithTheFewestParts: 'one with the fewest parts',
-  inAllScenarios: ' in all {count} scenarios',
+  inAllScenarios: ' in all {count} outages',
   isTheThatLastsWithConfidence:
     '{stage, select, yes {So far } other {}}<b>{candidate}</b> is the {goal} that lasts {exactDuration}{count} with {percent} confidence: {money}, {hoursOf}',
   kgInAll: ', {number} kg in all',

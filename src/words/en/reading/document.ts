@@ -30,7 +30,7 @@ export const document = {
     /** names that point nowhere, or twice */
     usedTwice: '“{id}” is used twice; every id must be its own',
     thereTwice: '“{id}” is there twice; once is enough',
-    noScenario: 'names no scenario of this household',
+    noScenario: 'names no outage of this household',
     noPowerSystem: 'names no power system of this household',
     noSource: 'names no source of this power system',
     noSourceAmong: 'names no source; {choices} would be right',

@@ -10,7 +10,7 @@ export const codesRoute = {
 }
 
 export const planRoute = {
-  thisHouseholdHasNoSuchScenario: 'This household has no such scenario or power system.',
+  thisHouseholdHasNoSuchScenario: 'This household has no such outage or power system.',
 }
 
 export const householdRoute = {
