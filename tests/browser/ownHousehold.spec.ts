@@ -30,7 +30,9 @@ test('a household of one’s own beside the sample, its loads listed from nothin
   // the catalogue's nearest comes first, one's own name is there too
   await expect(page.getByRole('option').first()).toHaveText(/^Terrarium heat lamp/)
   await page.getByRole('option', { name: /^“Terrarium lamp”/ }).click()
-  await expect(page.getByText(/Nothing is known about it yet: 50 W day and night stand in for it/)).toBeVisible()
+  await expect(
+    page.getByText(/Nothing is known about it yet: 50 W day and night stand in for it/),
+  ).toBeVisible()
   await enter(page.getByLabel('Running watts'), '40')
   await page.getByLabel('Behaviour').selectOption('scheduled')
   await enter(page.getByLabel('On from – until 1: from'), '8 pm')

@@ -75,9 +75,7 @@ test.describe('the search', () => {
     await enter(box.getByLabel('Hours it must last'), '6')
     await box.getByLabel('Find').selectOption('lightest')
     await box.getByRole('button', { name: 'Search', exact: true }).click()
-    await expect(page.getByTestId('search-answer')).toContainText(
-      /lightest that lasts 6 h in all \d outages/,
-    )
+    await expect(page.getByTestId('search-answer')).toContainText(/lightest that lasts 6 h in all \d outages/)
   })
 
   test('@soak answers within a second, and the page is never held for long', async ({ page }) => {

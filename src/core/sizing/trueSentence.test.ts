@@ -87,7 +87,9 @@ describe('what breaks a plan stands first', () => {
 
   test('a pause by hand is told with its length, also a daily one', () => {
     const paused = { ...freezer, steering: { pauses: [{ fromMin: 60, toMin: 180 }] } }
-    expect(sentence(planWith([paused]))).toMatch(/^Freezer must not stop, but is paused for 2 h of this outage/)
+    expect(sentence(planWith([paused]))).toMatch(
+      /^Freezer must not stop, but is paused for 2 h of this outage/,
+    )
     const daily = { ...freezer, steering: { offDaily: [{ from: '20:00', to: '23:00' }] } }
     expect(sentence(planWith([daily]))).toMatch(/^Freezer must not stop, but is paused for 3 h/)
   })

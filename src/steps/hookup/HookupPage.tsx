@@ -88,7 +88,7 @@ const Body = memo(function Body(props: {
         <div className="in-line">
           <h2>{say('whatPlugsIntoWhat')}</h2>
           <span className="hint">{say('singleLineHouseholdCurrentDouble')}</span>
-          <span className="no-print">
+          <span className="no-print in-line">
             <Button variant="text" onClick={() => window.print()}>
               {say('print')}
             </Button>

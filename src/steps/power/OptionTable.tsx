@@ -146,7 +146,7 @@ export function OptionTable({ order }: { order: string }) {
   ]
   return (
     <>
-      <p data-testid="deciding">
+      <p data-testid="deciding" className="later">
         <b dir="auto">{chosen.system.name}</b>: {decidingWords(chosen)}
       </p>
       <ChosenNotes />

@@ -12,7 +12,7 @@ export function Foldable({ name, children }: { name: string; children: ReactNode
   return (
     <>
       <Button variant="text" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-        {isOpen ? say('showLess') : say('change')} {name}
+        {isOpen ? say('hideFields', { name }) : say('change', { name })}
       </Button>
       {isOpen && children}
     </>

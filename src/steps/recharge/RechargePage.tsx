@@ -164,8 +164,8 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
           {charge && (
             <CurveLane
               name={say('charge')}
-              figure={say('least', { percent: formatPercent(charge.least) })}
-              label={say('stateOfChargeOfLeastAt', {
+              figure={say('lowest', { percent: formatPercent(charge.least) })}
+              label={say('stateOfChargeOfLowestAt', {
                 source: source.name,
                 percent: formatPercent(charge.least),
                 percent2: formatPercent(charge.last),

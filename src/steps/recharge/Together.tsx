@@ -63,7 +63,7 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
               : say('enoughComesInOverADay')
             : coverage * 24 < 0.5
               ? say('itBringsNextToNothing')
-              : say('itGainsOfThe24H', { number: formatNumber(coverage * 24, 1) })}
+              : say('itBringsBackOfThe24H', { number: formatNumber(coverage * 24, 1) })}
       </p>
       {causes
         .map(({ why }) => tell(why))
@@ -118,11 +118,11 @@ export function Together({ plan, evaluation }: { plan: Plan; evaluation: Evaluat
             )}
             <Row name={say('drainedFromTheBattery')} wh={formatEnergy(mean.drainWh)} />
             <Row
-              name={say('aDayComesInOrCould', { number: formatNumber(plan.scenario.confidence * 100) })}
+              name={say('comesInADayOrCould', { number: formatNumber(plan.scenario.confidence * 100) })}
               wh={formatEnergy(broughtPerDayWh)}
               strong
             />
-            <Row name={say('aDayGoesOut')} wh={formatEnergy(neededPerDayWh)} strong />
+            <Row name={say('goesOutADay')} wh={formatEnergy(neededPerDayWh)} strong />
             {refill!.unfedMin.p50 > 0 && (
               <Row name={say('hoursWithoutPowerMostLikely')} wh={formatDuration(refill!.unfedMin.p50)} />
             )}

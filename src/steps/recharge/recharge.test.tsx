@@ -248,7 +248,7 @@ describe('together', () => {
   test('what comes in against what goes out, and the wall beforehand', async () => {
     inHousehold(demoHousehold(), <All />)
     expect(screen.getByTestId('together').textContent).toMatch(
-      /^It gains [\d.]+ of the 24 h a day it needs\.$/,
+      /^It brings back [\d.]+ of the 24 h a day needs\.$/,
     )
     expect(screen.getByRole('row', { name: /^Sun/ }).textContent).toMatch(/kWh$/)
     // 2,048 Wh · 0.92 · 1.1 ÷ (0.9 · 1,229 W) = 1.87 h

@@ -22,7 +22,7 @@ export const levers = {
     tier: '{tier, select, optional {Optional: goes first} other {Flexible: may be paused}}',
     asleep: 'while the house is asleep',
     'no-calls': 'no calls over the internet meanwhile',
-    'house-cools': 'the house cools slowly; mind pipes and people',
+    'house-cools': 'the house cools slowly; watch pipes and people',
     'open-a-window': 'open a window, have a CO alarm; never a camping stove indoors',
     'check-polarity': 'past the inverter; check its volts and polarity, fuse the lead',
     'fuel-can': 'in a can made for it, away from house and flame',

@@ -50,8 +50,8 @@ export const runWords = {
   theyDoNotSayWhat: ' They do not say what.',
   theReadingsContradictThePlan:
     'The readings contradict the plan: something in it is not as assumed.{likely} Go by the straight line until you know what.',
-  theChargeGoesTimesAsFast:
-    'The charge goes {number} times as fast as planned, whatever runs: {scaledTimes, select, yes {something takes more than planned, or the battery holds less than its label says} other {something takes less than planned, or the battery holds more than its label says}}.',
+  theChargeFallsTimesAsFast:
+    'The charge falls {number} times as fast as planned, whatever runs: {scaledTimes, select, yes {something takes more than planned, or the battery holds less than its label says} other {something takes less than planned, or the battery holds more than its label says}}.',
   toWereExpected: '{said} to {said2} were expected',
   drawsAbout: '{name} draws about {said}; {were}',
   averagesAboutHere: '{name} averages about {said} here; {were}',
@@ -105,7 +105,7 @@ export const runWords = {
   watchTheWaterWhileThePump:
     '{names}: watch the water while the pump is on the battery, and plug it back before it rises to its mark.',
   itGetsDownToOutdoorsStop:
-    '{names}: it gets down to {temperature} outdoors. Stop before rooms fall below {temperature2}; mind pipes, the old and the ill.',
+    '{names}: it gets down to {temperature} outdoors. Stop before rooms fall below {temperature2}; watch the pipes, and people who are old or ill.',
   putAThermometerInStopIf:
     '{names}: put a thermometer in. Stop if a refrigerator passes {temperature} or a freezer {temperature2}.',
   theGeneratorStaysOutdoorsFrom:

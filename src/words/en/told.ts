@@ -17,13 +17,13 @@ export const told = {
       'longer than the {keepsH} a closed refrigerator keeps cold: throw out what was above {aboveC} for 2 h',
     frozen: 'keep it shut: so full it stays frozen for about {keepsH}, less in the heat',
     frozenTooLong: 'longer than the {keepsH} it stays frozen kept shut: food in it is lost',
-    houseCools: 'the house cools meanwhile; mind pipes, the old and the ill',
+    houseCools: 'the house cools meanwhile; watch the pipes, and people who are old or ill',
     houseFalls:
       'the house falls to about {insideC}{pipesFreeze, select, yes {; pipes may freeze: drain them or keep them warm} other {}}',
     freezes: 'what it keeps from freezing freezes',
-    roomsHot: 'rooms grow hot; mind the old, the ill and small children',
+    roomsHot: 'rooms grow hot; watch people who are old or ill, and small children',
     animals:
-      'mind the animals: they are without it {offLongMin, select, none {for long} other {for {offLongMin}}}',
+      'watch the animals: they are without it {offLongMin, select, none {for long} other {for {offLongMin}}}',
     pit: 'the pit keeps filling: watch its level',
     water: 'no water is drawn meanwhile: fill cans beforehand',
   },

@@ -81,7 +81,7 @@ export function contradictionWords(
     return say('theReadingsContradictThePlan', { likely })
   }
   if (kind === 'all use otherwise')
-    return say('theChargeGoesTimesAsFast', {
+    return say('theChargeFallsTimesAsFast', {
       number: formatNumber(found.scaledTimes, 1),
       scaledTimes: found.scaledTimes > 1 ? 'yes' : 'no',
     })

@@ -38,8 +38,8 @@ export const carPanel = {
 }
 
 export const foldable = {
-  showLess: 'Show less',
-  change: 'Change',
+  hideFields: 'Hide the fields of {name}',
+  change: 'Change {name}',
 }
 
 export const generatorPanel = {
@@ -146,9 +146,9 @@ export const rechargePage = {
   nothingRefillsItYetAddPanels:
     'Nothing refills it yet. Add panels below, or drag along a lane to plan hours of the generator, the car, or the grid coming back.',
   yourOwnHours: 'your own hours',
-  least: 'least {percent}',
-  stateOfChargeOfLeastAt:
-    'State of charge of {source}: least {percent}, {percent2} at the planned end, most likely',
+  lowest: 'lowest {percent}',
+  stateOfChargeOfLowestAt:
+    'State of charge of {source}: lowest {percent}, {percent2} at the planned end, most likely',
   summaryGeneratorAndCar: 'Summary, generator and car',
   charge: 'Charge',
   generator: 'Generator',
@@ -186,7 +186,7 @@ export const together = {
   itKeepsGoing: 'It keeps going {goesOnWhile}.',
   enoughComesInOverADay: 'Enough comes in over a day, but not in time: refill before it is empty.',
   itBringsNextToNothing: 'It brings next to nothing.',
-  itGainsOfThe24H: 'It gains {number} of the 24 h a day it needs.',
+  itBringsBackOfThe24H: 'It brings back {number} of the 24 h a day needs.',
   ifTheLastDaysWeatherGoes:
     'If the last day’s weather continues, most runs still have charge after {number} days.',
   ifTheLastDaysWeatherGoes2: 'If the last day’s weather continues, it ends about {momentOf}, day {ceil}.',
@@ -211,8 +211,8 @@ export const together = {
   notTakenFullColdOrToo: 'Not taken: full, cold or too much',
   straightToTheLoadsPastThe: 'Straight to the loads, past the battery',
   drainedFromTheBattery: 'Drained from the battery',
-  aDayComesInOrCould: 'A day: comes in or could, {number} % sure',
-  aDayGoesOut: 'A day: goes out',
+  comesInADayOrCould: 'Comes in a day, or could, {number} % sure',
+  goesOutADay: 'Goes out a day',
   hoursWithoutPowerMostLikely: 'Hours without power, most likely',
 }
 
