@@ -8,7 +8,7 @@ export interface SearchRequest {
   plans: Plan[]
   want: SearchConstraints
   confidence: number
-  /** to hold; null: as long as each outage */
+  /** to last; null: as long as each outage */
   hours: number | null
   stock: SearchStock
 }
@@ -18,12 +18,12 @@ export interface SearchJobs {
   /**
    * Judges every `shares`-th candidate, from the `share`-th on.
    *
-   * @param report told what has been judged since the last time, and how many there are in all
+   * @param report told what has been judged since the last time, and how many there are in all; it has heard all of it at the end
    */
   run(
     request: SearchRequest,
     share: number,
     shares: number,
-    report: (judged: Judged[], all: number) => void,
-  ): void
+    report: (judged: Judged[], all: number) => void | Promise<void>,
+  ): Promise<void>
 }

@@ -29,6 +29,7 @@ test.describe('the search', () => {
     await expect(page.getByTestId('search-answer')).toContainText(/is the cheapest that lasts 42 h/)
     await expect(page.getByTestId('front-chart')).toBeVisible()
     await expect(box.getByRole('heading', { name: 'Near misses' })).toBeVisible()
+    await expect(box.getByText(/^(\d+) of \1 looked at/)).toBeVisible()
     await expect(box.getByRole('heading', { name: 'Ready-made or built of parts' })).toBeVisible()
     const found = (await page.getByTestId('search-answer').locator('b').textContent())!
     await box.getByRole('button', { name: 'Add it to the options' }).click()

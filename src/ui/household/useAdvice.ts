@@ -40,8 +40,8 @@ export function useAdvice<T>(ask: Ask<T>, isWanted = true): T | null {
       if (isBusy) client.giveUp()
       isBusy = true
       const show = (found: T) => {
-        // what is known so far never holds a key up
-        if (mine === asked) startTransition(() => setAdvice(found))
+        // what is known so far never holds a key up; what comes after the end is older than it
+        if (mine === asked && isBusy) startTransition(() => setAdvice(found))
       }
       const found = await ask(client, planFor(store.getState().household), show).catch(() => null)
       if (mine !== asked) return
