@@ -83,9 +83,11 @@ export function NeedsList({ plan }: { plan: Plan }) {
           </section>
         </FieldScope>
       ))}
-      <Button variant="text" onClick={add} disabled={needs.length >= MOST_WIRING.needs}>
-        {say('addMedicineAnimalsOrPlants')}
-      </Button>
+      <div>
+        <Button variant="text" onClick={add} disabled={needs.length >= MOST_WIRING.needs}>
+          {say('addMedicineAnimalsOrPlants')}
+        </Button>
+      </div>
     </>
   )
 }
