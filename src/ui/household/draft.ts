@@ -5,6 +5,8 @@ import { PLAN_VERSION } from '@/core/plan/limits'
 export interface Draft {
   baseVersion: number
   household: Household
+  /** a state between the two that was on its way to the server when the last change was made */
+  sent?: Household
 }
 
 /** A draft as the browser keeps it, with the version of its document. */
@@ -119,13 +121,17 @@ async function readDraft(key: string): Promise<Draft | null> {
   try {
     const text = localStorage.getItem(key)
     if (!text) return null
-    const { documentVersion = 0, baseVersion, household } = JSON.parse(text) as Partial<KeptDraft>
+    const { documentVersion = 0, baseVersion, household, sent } = JSON.parse(text) as Partial<KeptDraft>
     // the checker is large: it is fetched only where there is a draft
     const { readHouseholdOf } = await import('@/core/plan/householdFile')
     const reading = readHouseholdOf(documentVersion, household)
-    return reading.ok && Number.isInteger(baseVersion)
-      ? { baseVersion: baseVersion!, household: reading.household }
-      : null
+    if (!reading.ok || !Number.isInteger(baseVersion)) return null
+    const before = sent && readHouseholdOf(documentVersion, sent)
+    return {
+      baseVersion: baseVersion!,
+      household: reading.household,
+      ...(before?.ok && { sent: before.household }),
+    }
   } catch {
     return null
   }

@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import type { Household } from '@/core/plan/household'
 import { clearDraft, findDraft, writeDraft } from './draft'
 import { sameHousehold } from './sameHousehold'
 import { saveHousehold } from './saving'
@@ -6,6 +7,7 @@ import type { HouseholdStore } from './store'
 
 const QUIET_MS = 500
 const RETRY_MS = 4000
+const MOST_UNANSWERED = 3
 
 /**
  * Saves changes a moment after the last one. Until the server has confirmed them they are kept in the
@@ -15,21 +17,31 @@ export function useAutosave(store: HouseholdStore): void {
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined
     let saving = false
+    // sent, and no answer came: one of them may be what the server has, as when a page is left while it saves
+    let unanswered: Household[] = []
+    const isOwn = (stored: Household) => unanswered.some((one) => sameHousehold(one, stored))
 
     const save = async () => {
       const { save: state, household, version, householdId } = store.getState()
       if (saving || (state.kind !== 'unsaved' && state.kind !== 'failed')) return
       saving = true
+      unanswered = [...unanswered.slice(1 - MOST_UNANSWERED), household]
       store.getState().setSave({ kind: 'saving' })
       const outcome = await saveHousehold(householdId, version, household)
       saving = false
       if (outcome.kind === 'saved') {
+        unanswered = []
         store.getState().saved(outcome.version, outcome.savedAt, household)
-      } else if (outcome.kind === 'stale' && sameHousehold(outcome.newer.household, household)) {
-        // a save of this page's own that arrived though its answer was lost, as when a page is left
-        store.getState().saved(outcome.newer.version, outcome.newer.savedAt, household)
-      } else if (outcome.kind === 'stale') store.getState().setSave({ kind: 'stale', newer: outcome.newer })
-      else store.getState().setSave({ kind: 'failed', message: outcome.message, faulty: outcome.faulty })
+      } else if (outcome.kind === 'stale') {
+        const { newer } = outcome
+        const isMine = isOwn(newer.household)
+        unanswered = []
+        // a save of this page's own arrived though its answer was lost: what was changed since goes on top of it
+        if (isMine) {
+          const isSame = sameHousehold(newer.household, household)
+          store.getState().saved(newer.version, newer.savedAt, isSame ? household : newer.household)
+        } else store.getState().setSave({ kind: 'stale', newer })
+      } else store.getState().setSave({ kind: 'failed', message: outcome.message, faulty: outcome.faulty })
       schedule()
     }
     const schedule = () => {
@@ -42,7 +54,11 @@ export function useAutosave(store: HouseholdStore): void {
     const unsubscribe = store.subscribe((now, before) => {
       if (now.save.kind === 'saved') clearDraft(now.householdId)
       else if (now.household !== before.household)
-        writeDraft(now.householdId, { baseVersion: now.version, household: now.household })
+        writeDraft(now.householdId, {
+          baseVersion: now.version,
+          household: now.household,
+          sent: unanswered.at(-1),
+        })
       if (now.household !== before.household || now.save !== before.save) schedule()
     })
 
@@ -52,11 +68,12 @@ export function useAutosave(store: HouseholdStore): void {
       if (!draft || isOver) return
       const { household: now, version: current, edit, setSave, savedAt } = store.getState()
       if (sameHousehold(draft.household, now)) return clearDraft(householdId)
+      unanswered = [...(draft.sent ? [draft.sent] : []), draft.household, ...unanswered]
       if (now !== asLoaded) {
         // something was changed before the draft was read: it is put one step of undo away
         edit(() => draft.household)
         edit(() => now)
-      } else if (draft.baseVersion === version) edit(() => draft.household)
+      } else if (draft.baseVersion === version || isOwn(now)) edit(() => draft.household)
       else {
         // another window saved after this draft was begun: it is put one step of undo away, not over the newer state
         edit(() => draft.household)
