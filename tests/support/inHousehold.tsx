@@ -12,11 +12,15 @@ export class NoWorker {
   terminate(): void {}
 }
 
-/** Renders parts of a page as they stand in a household. */
-export function inHousehold(household: Household, children: React.ReactNode) {
+/**
+ * Renders parts of a page as they stand in a household.
+ *
+ * @param evaluated the household as it was evaluated last, where that is an older one
+ */
+export function inHousehold(household: Household, children: React.ReactNode, evaluated = household) {
   const stored = { id: 'h', version: 1, savedAt: '2027-01-01T10:00:00.000Z', household }
   return render(
-    <HouseholdProvider stored={stored} evaluation={evaluate(planOf(household), { runs: 20 })}>
+    <HouseholdProvider stored={stored} evaluation={evaluate(planOf(evaluated), { runs: 20 })}>
       {children}
     </HouseholdProvider>,
   )

@@ -103,7 +103,11 @@ export function SourcesPanel({ system }: { system: PowerSystem }) {
                     />
                   </TableCell>
                   <TableCell>
-                    <Button variant="text" onClick={() => edit(removeSource(system.id, source.id))}>
+                    <Button
+                      variant="text"
+                      aria-label={say('removeSource', { source: source.name })}
+                      onClick={() => edit(removeSource(system.id, source.id))}
+                    >
                       {say('remove2')}
                     </Button>
                   </TableCell>

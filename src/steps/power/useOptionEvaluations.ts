@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
+import { fitsPlan } from '@/ui/household/fitsPlan'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { type Outcome, SimulationClient } from '@/worker/simulationClient'
 
@@ -36,5 +37,11 @@ export function useOptionEvaluations(): ReadonlyMap<string, Outcome> {
   if (failure !== null) all.set(powerSystemId, { kind: 'failed', message: failure })
   else if (current) all.set(powerSystemId, { kind: 'done', evaluation: current })
   else all.delete(powerSystemId)
+  for (const system of household.powerSystems) {
+    const outcome = all.get(system.id)
+    // run before a source came or went: it is run anew
+    if (outcome?.kind === 'done' && !fitsPlan({ powerSystem: system }, outcome.evaluation.result))
+      all.delete(system.id)
+  }
   return all
 }

@@ -72,13 +72,14 @@ export function BuysHours({ plan }: { plan: Plan }) {
     store.getState().undo()
     setDone(null)
   }
-  usePageKeys({ bestLever: () => levers?.[0] && apply(levers[0]), undoLever: undo })
   const known = new Set(plan.loads.filter(({ on }) => on).map(({ id }) => id))
   const shown = (levers ?? []).filter(({ change }) =>
     'sourceId' in change
       ? plan.powerSystem.sources.some(({ id }) => id === change.sourceId)
       : !('loadId' in change) || known.has(change.loadId),
   )
+  // the first on show: what was tried may be of a plan before
+  usePageKeys({ bestLever: () => shown[0] && apply(shown[0]), undoLever: undo })
   return (
     <section ref={element} aria-label={say('whatAddsHours')}>
       <h2>{say('whatAddsHours')}</h2>

@@ -1,4 +1,5 @@
 import { useDeferredValue, useEffect, useState } from 'react'
+import { fitsPlan } from '../household/fitsPlan'
 import { planFor } from '../household/planFor'
 import type { Household } from '@/core/plan/household'
 import type { Evaluation } from '@/words/answer/evaluation'
@@ -13,12 +14,14 @@ export function useFindings(): ShownFinding[] | null {
   const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
   const [findings, setFindings] = useState<ShownFinding[] | null>(null)
   useEffect(() => {
-    if (!evaluation) return
+    const plan = planFor(household)
+    // those of before stay until the answer to what was changed has come
+    if (!evaluation || !fitsPlan(plan, evaluation.result)) return
     let isCurrent = true
     void import('./findingsOf').then(({ shownFindings }) => {
       if (!isCurrent) return
       if (latest?.household !== household || latest.evaluation !== evaluation)
-        latest = { household, evaluation, findings: shownFindings(planFor(household), evaluation.result) }
+        latest = { household, evaluation, findings: shownFindings(plan, evaluation.result) }
       setFindings(latest.findings)
     })
     return () => {

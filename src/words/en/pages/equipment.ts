@@ -42,6 +42,7 @@ export const sourcesPanel = {
   turnOf: 'Turn of {source}',
   isHere: '{source} is here',
   remove2: 'remove',
+  removeSource: 'remove {source}',
   atTheSwapTheLoadsAre:
     'At the swap you plug the loads over and they stop for that moment: network gear restarts, a medical device may alarm. The empty one can be charged elsewhere meanwhile, or lent; untick it while it is away.',
   whatIsPluggedInWhere: 'What is plugged in where',
