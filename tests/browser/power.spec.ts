@@ -147,9 +147,12 @@ test.describe('a bank of parts', () => {
   test('one more row: volts stay, amp-hours, the drawing and the answer change', async ({ page }) => {
     await openBank(page)
     const before = await answerNow(page)
-    await enter(page.getByLabel('Strings in parallel'), '3')
+    await enter(page.getByRole('textbox', { name: 'Strings in parallel' }), '3')
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 330 Ah, 7.92 kWh')
-    await expect(page.getByTestId('bank-drawing')).toHaveAttribute('aria-label', /2 in series, 3 rows/)
+    await expect(page.getByTestId('bank-drawing')).toHaveAttribute(
+      'aria-label',
+      /2 in series, 3 strings in parallel/,
+    )
     await changedAnswer(page, before)
     await saved(page)
   })
@@ -167,7 +170,7 @@ test.describe('a bank of parts', () => {
     await enter(builder.getByLabel('Low-voltage cut-off'), '27')
     await expect(builder.getByRole('alert')).toContainText(/never run/)
     await builder.getByRole('button', { name: 'Back to the bank as it was' }).click()
-    await enter(builder.getByLabel('Strings in parallel'), '0')
+    await enter(builder.getByRole('textbox', { name: 'Strings in parallel' }), '0')
     await expect(builder.getByText(/0 is too little to be meant; from 1 to 8/)).toBeVisible()
     await page.reload()
     await expect(page.getByTestId('bank-sum')).toContainText('24 V, 220 Ah')
@@ -226,7 +229,7 @@ test.describe('a bank of parts', () => {
     await openBank(page)
     await page.getByLabel('Inverter', { exact: true }).selectOption('none')
     await openTab(page, 'Compare')
-    await expect(page.getByTestId('deciding')).toContainText(/wants 120 V, which it does not give/)
+    await expect(page.getByTestId('deciding')).toContainText(/needs 120 V, which it does not give/)
   })
 
   test('a new bank begins as what is asked for, and its name follows what is changed', async ({ page }) => {
@@ -236,7 +239,7 @@ test.describe('a bank of parts', () => {
     await page.getByRole('menuitem', { name: /^Flooded/ }).click()
     await expect(page.getByTestId('bank-sum')).toContainText('24 V')
     await expect(page.getByRole('region', { name: 'The bank of 24 V 225 Ah flooded bank' })).toBeVisible()
-    await enter(page.getByLabel('Strings in parallel'), '2')
+    await enter(page.getByRole('textbox', { name: 'Strings in parallel' }), '2')
     await expect(page.getByRole('region', { name: 'The bank of 24 V 450 Ah flooded bank' })).toBeVisible()
     await openTab(page, 'Compare')
     await expect(page.getByLabel('Reserve of 24 V 450 Ah flooded bank')).toHaveValue(/^50/)

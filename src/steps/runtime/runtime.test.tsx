@@ -1,5 +1,6 @@
 import { beforeAll, expect, jest, test } from '@jest/globals'
 import { act, screen } from '@testing-library/react'
+import { useEffect } from 'react'
 import userEvent from '@testing-library/user-event'
 import { NoWorker, inHousehold } from '../../../tests/support/inHousehold'
 import { demoHousehold } from '@/catalog/demoHousehold'
@@ -30,17 +31,20 @@ const levers = withLosses(plan, tried)
   .map((lever) => sayLever(lever, plan.household))
   .filter(({ change }) => 'loadId' in change)
 
-let store: ReturnType<typeof useHouseholdStore>
+type Store = ReturnType<typeof useHouseholdStore>
 
-function Page() {
-  store = useHouseholdStore()
+function Page({ told }: { told: (store: Store) => void }) {
+  const store = useHouseholdStore()
+  useEffect(() => told(store), [store, told])
   return <BuysHours plan={usePlan()} />
 }
 
 test('the key does what stands first on show, not what was tried for a load that is gone', async () => {
   jest.spyOn(SimulationClient.prototype, 'rankLevers').mockResolvedValue(levers)
-  inHousehold(sample, <Page />)
+  const told = jest.fn<(store: Store) => void>()
+  inHousehold(sample, <Page told={told} />)
   await screen.findByRole('button', { name: new RegExp(levers[0].words) })
+  const [store] = told.mock.calls[0]
   const first = levers[0].change as { loadId: string }
   act(() => store.getState().edit(removeLoad(first.loadId)))
   const without = store.getState().household
