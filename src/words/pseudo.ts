@@ -1,5 +1,5 @@
 import type { CompiledMessage } from 'icu-minify/format'
-import letters from './accents.json'
+import letters from './accents.json' with { type: 'json' }
 
 // some are written twice: about a third more letters
 const { plain, accented: accents, twice } = letters

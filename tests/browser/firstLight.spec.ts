@@ -218,7 +218,7 @@ test('a 240 V pump on a 120 V station is told in the sentence, the gate and the 
   await answer(page).getByRole('button', { name: 'critical loads' }).click()
   await page.getByRole('menuitem', { name: 'Critical and flexible loads' }).click()
   await expect(answer(page)).toHaveText(/^Well pump cannot run: 240 V is needed/)
-  await expect(page.getByTestId('gate-carries')).toContainText('Well pump wants 240 V')
+  await expect(page.getByTestId('gate-carries')).toContainText('Well pump needs 240 V')
   await expect(page.getByRole('row', { name: /^Voltage/ })).toContainText('short: no 240 V')
 })
 
