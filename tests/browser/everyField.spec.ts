@@ -109,7 +109,7 @@ test.describe('typed key by key into every field and left', () => {
     await openSample(page, 'loads')
     const done = new Set<string>()
     for (const name of ['Larder refrigerator', 'Well pump', 'Phones, two laptops', 'Microwave']) {
-      await page.getByRole('table').getByRole('button', { name }).click()
+      await page.getByRole('table').getByRole('button', { name, exact: true }).click()
       await expect(page.getByRole('heading', { name })).toBeVisible()
       await openMore(page)
       await everyField(page, done)

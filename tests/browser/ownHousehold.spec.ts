@@ -31,7 +31,7 @@ test('a household of one’s own beside the sample, its loads listed from nothin
   await expect(page.getByRole('option').first()).toHaveText(/^Terrarium heat lamp/)
   await page.getByRole('option', { name: /^“Terrarium lamp”/ }).click()
   await expect(
-    page.getByText(/Nothing is known about it yet: 50 W day and night stand in for it/),
+    page.getByText(/Nothing is known about it yet: 50 W day and night is a stand-in/),
   ).toBeVisible()
   await enter(page.getByLabel('Running watts'), '40')
   await page.getByLabel('Behaviour').selectOption('scheduled')
