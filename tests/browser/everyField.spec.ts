@@ -131,6 +131,7 @@ test.describe('typed key by key into every field and left', () => {
       .click()
     await page.getByRole('button', { name: /^What .* is built of$/ }).click()
     await page.getByRole('button', { name: /parts’ own figures/ }).click()
+    await openMore(page)
     expect(await everyField(page)).toBeGreaterThan(20)
   })
 
