@@ -7,7 +7,7 @@ import { demoHousehold } from '@/catalog/demoHousehold'
 import { EQUIPMENT, sourceOf } from '@/catalog/equipment'
 import type { Household } from '@/core/plan/household'
 import { AnswerStrip } from '@/ui/strip/AnswerStrip'
-import { addSource, choose, removeLoad, removeSource } from '@/ui/household/edits'
+import { addSource, changeRefill, changeSource, choose, removeLoad, removeSource } from '@/ui/household/edits'
 import { HookupPage } from './hookup/HookupPage'
 import { LoadsPage } from './loads/LoadsPage'
 import { OutagePage } from './outage/OutagePage'
@@ -58,6 +58,8 @@ const CHANGES: [change: string, before: Household, after: Household][] = [
     withSecond,
     choose({ powerSystemId: sample.powerSystems.find(({ id }) => id !== systemId)!.id })(withSecond),
   ],
+  ['a source was taken away', withSecond, changeSource(systemId, 'second', { isAway: true })(withSecond)],
+  ['all that refills was removed', sample, changeRefill({ panels: [], generator: null, car: null })(sample)],
   [
     'another outage was selected',
     sample,
