@@ -45,9 +45,16 @@ export function MonthChart(yields: MonthYields) {
       >
         <MonthBars {...yields} />
       </div>
-      <figcaption className="hint">
-        <Swatch fill="var(--refill-wash)" /> {say('clear')} <Swatch fill="var(--refill-middle)" />{' '}
-        {say('sunAndCloud')} <Swatch fill="var(--refill-text)" /> {say('overcast')}
+      <figcaption className="legend">
+        <span>
+          <Swatch fill="var(--refill-wash)" /> {say('clear')}
+        </span>
+        <span>
+          <Swatch fill="var(--refill-middle)" /> {say('sunAndCloud')}
+        </span>
+        <span>
+          <Swatch fill="var(--refill-text)" /> {say('overcast')}
+        </span>
       </figcaption>
     </figure>
   )
