@@ -34,7 +34,7 @@ export function SessionFields({ behaviour, change }: SessionFieldsProps) {
         value={'at' in when ? 'at' : 'within'}
         options={[
           { value: 'at', words: say('atFixedHours') },
-          { value: 'within', words: say('soManyTimesADayAt') },
+          { value: 'within', words: say('aNumberOfTimesADayAt') },
         ]}
         onChange={(choice) =>
           change({

@@ -9,14 +9,14 @@ import { changeSource } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { fittings as fittingsWords } from '@/words/en/pages/equipment'
 import { wordsOf } from '@/words/translate'
-import { Bears } from './Bears'
-import { Gives } from './Gives'
-import { Takes } from './Takes'
+import { Inputs } from './Inputs'
+import { Limits } from './Limits'
+import { Outputs } from './Outputs'
 import styles from './Fittings.module.css'
 
 const say = wordsOf(fittingsWords)
 
-/** What a ready-made source has beside watts and watt-hours, as its label says: outlets, inputs, what it bears. */
+/** What a ready-made source has beside watts and watt-hours, as its label says: outlets, inputs, limits. */
 export function Fittings({ systemId, source }: { systemId: string; source: Source }) {
   const store = useHouseholdStore()
   const [isOpen, setOpen] = useState(false)
@@ -46,15 +46,15 @@ export function Fittings({ systemId, source }: { systemId: string; source: Sourc
         </h2>
         {isOpen && outfit && (
           <div className={styles.columns}>
-            <Gives
+            <Outputs
               source={source}
               outfit={outfit}
               put={put}
               change={change}
               setExpansions={(count) => put(withExpansions(source, count))}
             />
-            <Takes outfit={outfit} change={change} />
-            <Bears outfit={outfit} change={change} />
+            <Inputs outfit={outfit} change={change} />
+            <Limits outfit={outfit} change={change} />
           </div>
         )}
       </section>

@@ -91,15 +91,15 @@ describe('fittings of a station', () => {
 
   test('ranges of temperature do not cross', async () => {
     await open('station-1000')
-    retype('Charges from', '45')
+    retype('Charging temperature from', '45')
     expect(screen.getByRole('alert').textContent).toMatch(
       /^Below 40 °C, its highest\. 0 °C counts until then/,
     )
     expect(source().outfit.chargeC).toEqual({ lowC: 0, highC: 40 })
-    expect(screen.getByText(/“45” typed as Charges from does not go with this/)).toBeTruthy()
-    retype('Charges up to', '50')
+    expect(screen.getByText(/“45” typed as Charging temperature from does not go with this/)).toBeTruthy()
+    retype('Charging temperature up to', '50')
     expect(source().outfit.chargeC).toEqual({ lowC: 45, highC: 50 })
-    retype('Charges from', '41 °F')
+    retype('Charging temperature from', '41 °F')
     expect(source().outfit.chargeC).toEqual({ lowC: 5, highC: 50 })
   })
 

@@ -55,7 +55,7 @@ export const sessionFields = {
   minutesEachTime: 'Minutes each time',
   when: 'When',
   atFixedHours: 'At fixed hours',
-  soManyTimesADayAt: 'A number of times a day, at any moment',
+  aNumberOfTimesADayAt: 'A number of times a day, at any moment',
   timesADay: 'Times a day',
   within: 'Within',
   between: 'Between',

@@ -52,9 +52,9 @@ export const sourcesPanel = {
   after: 'after {name}',
 }
 
-export const bears = {
-  charges: 'Charges',
-  gives: 'Gives',
+export const limits = {
+  chargingTemperature: 'Charging temperature',
+  operatingTemperature: 'Operating temperature',
   limits: 'Limits',
   inHeat: 'In heat',
   itGivesFewerWatts: 'it gives fewer watts',
@@ -84,7 +84,7 @@ export const fittings = {
   enterItsOutletsInputsAndLimits: 'Enter its outlets, inputs and limits',
 }
 
-export const gives = {
+export const outputs = {
   outputs: 'Outputs',
   volts: 'Volts',
   surgeLasts: 'Surge lasts',
@@ -109,7 +109,7 @@ export const gives = {
   eachWeighs: 'Each weighs',
 }
 
-export const takes = {
+export const inputs = {
   inputs: 'Inputs',
   acCharging: 'AC charging',
   from12V: 'From 12 V',

@@ -1,24 +1,28 @@
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { bears } from '@/words/en/pages/equipment'
+import { limits } from '@/words/en/pages/equipment'
 import { wordsOf } from '@/words/translate'
 import type { FittingProps } from './FittingProps'
 import { useUnits } from '@/ui/field/units'
 import { formatTemperature } from '@/words/inUnits'
 
-const say = wordsOf(bears)
+const say = wordsOf(limits)
 
 type Range = { lowC: number; highC: number }
 
 /** Cold and heat, sleep, cycles, warranty. */
-export function Bears({ outfit, change }: FittingProps) {
+export function Limits({ outfit, change }: FittingProps) {
   const { chargeC, dischargeC, hotDerating, sleep, cycles, warrantyYears } = outfit
   return (
     <div>
       <h3>{say('limits')}</h3>
-      <RangeFields name={say('charges')} range={chargeC} onChange={(range) => change({ chargeC: range })} />
       <RangeFields
-        name={say('gives')}
+        name={say('chargingTemperature')}
+        range={chargeC}
+        onChange={(range) => change({ chargeC: range })}
+      />
+      <RangeFields
+        name={say('operatingTemperature')}
         range={dischargeC}
         onChange={(range) => change({ dischargeC: range })}
       />

@@ -2,18 +2,18 @@ import { USUAL_DC } from '@/catalog/plainOutfit'
 import type { Source } from '@/core/plan/power'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { gives } from '@/words/en/pages/equipment'
+import { outputs } from '@/words/en/pages/equipment'
 import { wordsOf } from '@/words/translate'
 import { type FittingProps, wholeFrom } from './FittingProps'
 
-const say = wordsOf(gives)
+const say = wordsOf(outputs)
 
 const USUAL_EXPANSION = { capacityWh: 2000, price: 800, weightKg: 22, most: 1, count: 0 }
 
 const VOLTS = [12, 120, 230, 240] as const
 
 /** Volts, outlets, legs, direct current, expansion batteries. */
-export function Gives({
+export function Outputs({
   source,
   outfit,
   put,

@@ -2,16 +2,16 @@ import { USUAL_WINDOW } from '@/catalog/plainOutfit'
 import { WindowFields } from '@/ui/equipment/WindowFields'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
-import { takes } from '@/words/en/pages/equipment'
+import { inputs } from '@/words/en/pages/equipment'
 import { wordsOf } from '@/words/translate'
 import type { FittingProps } from './FittingProps'
 
-const say = wordsOf(takes)
+const say = wordsOf(inputs)
 
 const MS_PER_S = 1000
 
 /** Inputs: the wall, 12 V, panels, all together; and what happens at the outlets meanwhile. */
-export function Takes({ outfit, change }: FittingProps) {
+export function Inputs({ outfit, change }: FittingProps) {
   const { input, passThrough, suppliesWhileCharging, transferMs } = outfit
   const put = (part: Partial<typeof input>) => change({ input: { ...input, ...part } })
   return (
