@@ -30,7 +30,7 @@ export interface RefilledState {
   readonly stores: readonly StoreInRun[]
   readonly refill: CompiledRefill
   /** Wh by store */
-  readonly energy: number[]
+  readonly energy: Float64Array
   /** factor of each day's sun */
   readonly light: Float64Array
   readonly ledger: RefillLedger

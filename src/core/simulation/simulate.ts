@@ -11,6 +11,7 @@ import { DemandGrid } from './demand'
 import { DemandCurve } from './demandCurve'
 import { DetailTables } from './detailTables'
 import { fedWh, inTurn, isFedThroughout, withoutSearch } from './fedStretches'
+import { listOf } from './listOf'
 import { LoadRules } from './loadRules'
 import { emptyLoadValues } from './loadValues'
 import { dcWeight, pathInRun, tablesFor } from './pathInRun'
@@ -122,8 +123,9 @@ function runChain(
     demand: keepDemand ? new DemandCurve(runs, horizonMin) : null,
   }
   const { refill } = chain
-  const quarters = refill && seen.map((one) => new QuartersOf(grid, horizonMin, one.weights, one.demandW))
-  const feedsAll = chain.feeds.map((row) => row.every(Boolean))
+  const quarters =
+    refill && listOf(seen.length, (s) => new QuartersOf(grid, horizonMin, seen[s].weights, seen[s].demandW))
+  const feedsAll = listOf(chain.feeds.length, (s) => chain.feeds[s].every(Boolean))
   const lastFull = feedsAll.includes(false) ? feedsAll.indexOf(false) - 1 : sources.length - 1
   const light = new Float64Array(refill?.logPerZ.length ?? 0)
   const hasRules = loads.some(({ load }) => load.steering?.rules?.length)
@@ -151,10 +153,10 @@ function runChain(
     let end = 0
     let fedBy: [from: number, to: number][][] | null = null
     if (refill && quarters) {
-      const stores = sources.map((source, s) => ({
+      const stores = listOf(sources.length, (s) => ({
         path: paths[s],
         tables: tablesFor(paths[s], details[s], tables[s]),
-        chargedWh: paths[s].capacityWh * source.chargedFraction,
+        chargedWh: paths[s].capacityWh * sources[s].chargedFraction,
         curve: { fractions: out.fractions[s], runs, run },
       }))
       drawLight(refill, seed, run, light)

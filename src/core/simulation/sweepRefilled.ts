@@ -3,6 +3,7 @@ import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
 import { AC, type CompiledRefill } from './compileRefill'
 import { Flow, directW } from './flow'
 import { type QuarterDemand, type RefilledState, type StoreInRun, glide, watchedWh } from './glide'
+import { listOf } from './listOf'
 import { type RefillCurves, type RefillLedger, emptyLedger } from './refillLedger'
 import { Supply } from './supply'
 import { POINT_MIN } from './sweep'
@@ -26,7 +27,7 @@ const MOST_RESTART_FRACTION = 0.1
  */
 export class RefilledSweep implements RefilledState {
   /** by store, the minute it is empty for the first time; Infinity when it never is */
-  readonly endMin: number[]
+  readonly endMin: Float64Array
   readonly cause: (EndCause | null)[]
   /** stretches of the outage in which all loads are fed, and by store those in which it feeds what it can */
   readonly fed: [from: number, to: number][] = []
@@ -35,9 +36,9 @@ export class RefilledSweep implements RefilledState {
   /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
-  readonly energy: number[]
+  readonly energy: Float64Array
   /** Wh each held when it ended */
-  private readonly endedWh: number[]
+  private readonly endedWh: Float64Array
   private active = 0
   private isOn = true
   private calmMin = 0
@@ -60,11 +61,13 @@ export class RefilledSweep implements RefilledState {
     private readonly feedsAll: readonly boolean[] = [],
   ) {
     this.supply = new Supply(refill, light)
-    this.energy = stores.map(({ chargedWh }) => chargedWh)
-    this.endMin = stores.map(() => Infinity)
-    this.cause = stores.map(() => null)
-    this.fedBy = stores.map(() => [])
-    this.endedWh = stores.map(() => 0)
+    const { length } = stores
+    this.energy = new Float64Array(length)
+    for (let s = 0; s < length; s++) this.energy[s] = stores[s].chargedWh
+    this.endMin = new Float64Array(length).fill(Infinity)
+    this.cause = listOf<EndCause | null>(length, () => null)
+    this.fedBy = listOf(length, () => [])
+    this.endedWh = new Float64Array(length)
   }
 
   /**
@@ -82,7 +85,7 @@ export class RefilledSweep implements RefilledState {
     // one that holds less than its reserve as the outage begins feeds nothing until it has been charged
     while (this.isOn && this.energy[this.active] < this.stores[this.active].path.floorWh - LEAST_WH)
       this.end('reserve', 0)
-    const watched = this.stores.map((store, s) => watchedWh(store, demands[s].peakW))
+    const watched = listOf(this.stores.length, (s) => watchedWh(this.stores[s], demands[s].peakW))
     for (let q = 0; q * POINT_MIN < horizonMin; q++) {
       if (!steer) q = this.lieDark(demands, this.glide(demands, watched, q, whole), whole)
       const from = q * POINT_MIN
