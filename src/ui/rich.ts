@@ -1,4 +1,4 @@
-import { Children, type ReactNode } from 'react'
+import { Fragment, type ReactNode, createElement } from 'react'
 import type { KeyOf, Messages, Words } from '@/words/translate'
 
 /** What stands in a message for a value, or makes an element of a tag's text. */
@@ -6,5 +6,5 @@ type RichValues = Record<string, string | number | ((text: ReactNode) => ReactNo
 
 /** A message with elements in it. */
 export function rich<M extends Messages>(words: Words<M>, key: KeyOf<M>, values: RichValues): ReactNode {
-  return Children.toArray(words.pieces<ReactNode>(key, values))
+  return createElement(Fragment, null, ...words.pieces<ReactNode>(key, values))
 }

@@ -6,7 +6,7 @@ import { clockAxis } from '@/ui/chart/axes'
 import type { Ink } from '@/ui/chart/chartInk'
 import { plannedEnd } from '@/ui/chart/guideLine'
 import { LineChart, type LineDrawing, axisOf } from '@/ui/chart/LineChart'
-import type { Gutters } from '@/ui/timeline/useGutters'
+import type { Gutters } from '@/ui/timeline/Guttered'
 
 const STEP_MIN = 15
 

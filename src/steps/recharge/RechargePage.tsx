@@ -20,7 +20,7 @@ import { useAddKey } from '@/ui/shell/useShortcuts'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { SkyRow } from '@/ui/weather/SkyRow'
 import axis from '@/ui/timeline/axis.module.css'
-import { useGutters } from '@/ui/timeline/useGutters'
+import { Guttered } from '@/ui/timeline/Guttered'
 import { rechargePage } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
 import { ArrayPanel } from './ArrayPanel'
@@ -55,7 +55,6 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
   const { household, evaluation } = props
   const store = useHouseholdStore()
   const plan = useMemo(() => planFor(household), [household])
-  const { frame, gutters } = useGutters()
   const { scenario } = plan
   const refill = household.refill ?? NO_REFILL
   const charging = scenario.charging ?? NO_CHARGING
@@ -141,15 +140,17 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             <Swatch line="1.5px dashed var(--demand)" /> {say('load')}
           </span>
         </div>
-        <div ref={frame} className={styles.chart}>
-          {days ? (
-            <DaysChart days={days} gutters={gutters} label={say('wattsByTheHourAvailableSun')} />
-          ) : found === null || found.refill ? (
-            <Skeleton variant="rectangular" height="100%" />
-          ) : (
-            <p className={styles.empty}>{say('nothingRefillsItYetAddPanels')}</p>
-          )}
-        </div>
+        <Guttered className={styles.chart}>
+          {(gutters) =>
+            days ? (
+              <DaysChart days={days} gutters={gutters} label={say('wattsByTheHourAvailableSun')} />
+            ) : found === null || found.refill ? (
+              <Skeleton variant="rectangular" height="100%" />
+            ) : (
+              <p className={styles.empty}>{say('nothingRefillsItYetAddPanels')}</p>
+            )
+          }
+        </Guttered>
         <div className={axis.lanes}>
           {scenario.sky?.kind === 'hours' && (
             <HourBars

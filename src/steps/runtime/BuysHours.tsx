@@ -2,7 +2,7 @@
 import ButtonBase from '@mui/material/ButtonBase'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
-import { useMemo, useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import dynamic from 'next/dynamic'
@@ -45,7 +45,7 @@ const ORDERS = { hours: byHours<SaidLever>, losses: byLosses<SaidLever> }
  * What would make the supply last longer, the most hours first, or what spares most of what would be lost; each done with one
  * key and undone with another.
  */
-export function BuysHours({ plan }: { plan: Plan }) {
+export const BuysHours = memo(function BuysHours({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
   const { element, isSeen } = useSeen<HTMLElement>()
   const tried = useAdvice(ask, isSeen)
@@ -158,4 +158,4 @@ export function BuysHours({ plan }: { plan: Plan }) {
       )}
     </section>
   )
-}
+})

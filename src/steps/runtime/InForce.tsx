@@ -1,4 +1,5 @@
 'use client'
+import { memo } from 'react'
 import Button from '@mui/material/Button'
 import { DAY_MIN, minuteOfDay } from '@/core/plan/clock'
 import { formatClock, formatWindow } from '@/words/clock'
@@ -17,7 +18,7 @@ import { formatDegrees } from '@/words/inUnits'
 const say = wordsOf(inForce)
 
 /** How loads are steered in this outage, each with the way back. */
-export function InForce({ plan }: { plan: Plan }) {
+export const InForce = memo(function InForce({ plan }: { plan: Plan }) {
   const store = useHouseholdStore()
   const tell = useTold()
   const tellCost = (cost: ReturnType<typeof offCost>) => cost && tell(cost)
@@ -52,7 +53,7 @@ export function InForce({ plan }: { plan: Plan }) {
       </ul>
     </section>
   )
-}
+})
 
 /** @returns words, the steering without it, and for how long it keeps the load off: null where that hangs on a rule */
 function linesOf(

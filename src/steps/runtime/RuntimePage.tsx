@@ -24,7 +24,7 @@ import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
 import { Later } from '@/ui/shell/Later'
 import axis from '@/ui/timeline/axis.module.css'
-import { useGutters } from '@/ui/timeline/useGutters'
+import { Guttered } from '@/ui/timeline/Guttered'
 import { EnergyByLoad } from './EnergyByLoad'
 import { EnergyPath } from './EnergyPath'
 import { WhatIf } from './WhatIf'
@@ -55,7 +55,6 @@ const Body = memo(function Body(props: {
   const { household, evaluation, hasFailed } = props
   const plan = useMemo(() => planFor(household), [household])
   const { sources } = plan.powerSystem
-  const { frame, gutters } = useGutters()
   const [wanted, setWanted] = useState<string | null>(null)
   // the evaluation may still be of the plan before: only a source that both know is drawn
   const known =
@@ -98,26 +97,29 @@ const Body = memo(function Body(props: {
             {say('reserve')}
           </span>
         </div>
-        <div ref={frame} className={styles.chart}>
-          {!curve && !hasFailed && <Skeleton variant="rectangular" height="100%" />}
-          {curve && evaluation && (
-            <>
-              <div className={styles.canvas}>
-                <ChargeChart
-                  curve={curve}
-                  label={say('stateOfCharge2', { answerText: answerText(evaluation.answer) })}
-                  gutter={gutters.left}
-                  gutterRight={gutters.right}
+        <Guttered className={styles.chart}>
+          {(gutters) =>
+            curve && evaluation ? (
+              <>
+                <div className={styles.canvas}>
+                  <ChargeChart
+                    curve={curve}
+                    label={say('stateOfCharge2', { answerText: answerText(evaluation.answer) })}
+                    gutter={gutters.left}
+                    gutterRight={gutters.right}
+                  />
+                </div>
+                <ChartReadout
+                  shownMin={curve.shownMin}
+                  gutters={gutters}
+                  wordsAt={(minute) => readoutWords(plan, readoutAt(curve, plan, traces, minute))}
                 />
-              </div>
-              <ChartReadout
-                shownMin={curve.shownMin}
-                gutters={gutters}
-                wordsAt={(minute) => readoutWords(plan, readoutAt(curve, plan, traces, minute))}
-              />
-            </>
-          )}
-        </div>
+              </>
+            ) : (
+              !hasFailed && <Skeleton variant="rectangular" height="100%" />
+            )
+          }
+        </Guttered>
         {sourceId && evaluation && (
           <Lanes
             plan={plan}

@@ -1,4 +1,5 @@
 'use client'
+import { memo } from 'react'
 import Button from '@mui/material/Button'
 import Table from '@mui/material/Table'
 import TableBody from '@mui/material/TableBody'
@@ -27,7 +28,7 @@ const ask = (client: SimulationClient, plan: Plan, show: (outcomes: WorseOutcome
   client.worseCases(plan, show)
 
 /** Worse cases tried at once: what each costs, and a key that keeps one. */
-export function WhatIf() {
+export const WhatIf = memo(function WhatIf() {
   const store = useHouseholdStore()
   const units = useHousehold(({ household }) => household.profile.units)
   const { confidence } = useScenario()
@@ -108,7 +109,7 @@ export function WhatIf() {
       )}
     </section>
   )
-}
+})
 
 function lostWords({ kind, lostH, isPastHorizon }: WorseOutcome): string {
   if (kind === 'longer') return say('noneMoreIsAsked')

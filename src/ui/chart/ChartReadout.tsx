@@ -3,7 +3,7 @@ import Slider from '@mui/material/Slider'
 import { type PointerEvent, useState } from 'react'
 import { chartReadout } from '@/words/en/ui/chart'
 import { wordsOf } from '@/words/translate'
-import type { Gutters } from '../timeline/useGutters'
+import type { Gutters } from '../timeline/Guttered'
 import styles from './ChartReadout.module.css'
 
 const say = wordsOf(chartReadout)

@@ -1,6 +1,6 @@
 'use client'
 import ButtonBase from '@mui/material/ButtonBase'
-import { useState } from 'react'
+import { memo, useCallback, useState } from 'react'
 import type { AnswerPart } from '@/words/answer/answerParts'
 import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { answerSentence } from '@/words/en/ui/answer'
@@ -26,6 +26,7 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
   const store = useHouseholdStore()
   const household = useHousehold((state) => state.household)
   const [menu, setMenu] = useState<{ control: Control; anchor: HTMLElement } | null>(null)
+  const openMenu = useCallback((control: Control, anchor: HTMLElement) => setMenu({ control, anchor }), [])
   const { chosen } = household
   const scenario = household.scenarios.find(({ id }) => id === chosen.scenarioId)!
   const choices: Record<Control, { id: string; name: string; isChosen: boolean; edit: Edit }[]> = {
@@ -52,12 +53,7 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
     <>
       <h1 className={styles.sentence} data-testid="answer">
         {props.parts.map((part, i) => (
-          <Part
-            key={i}
-            part={part}
-            openWorking={props.openWorking}
-            openMenu={(control, anchor) => setMenu({ control, anchor })}
-          />
+          <Part key={i} {...part} openWorking={props.openWorking} openMenu={openMenu} />
         ))}
       </h1>
       {menu && (
@@ -76,13 +72,15 @@ export function AnswerSentence(props: { parts: AnswerPart[]; openWorking: (key: 
   )
 }
 
-function Part(props: {
-  part: AnswerPart
+interface PartProps extends AnswerPart {
   openWorking: (key: WorkingKey) => void
   openMenu: (control: Control, anchor: HTMLElement) => void
-}) {
-  const { control, working, strong, tone } = props.part
-  const text = piecesByFigure(props.part.text).map((piece, i) =>
+}
+
+/** A piece of the sentence; most of them stay as they are from key to key. */
+const Part = memo(function Part(props: PartProps) {
+  const { control, working, strong, tone } = props
+  const text = piecesByFigure(props.text).map((piece, i) =>
     i % 2 === 1 ? (
       <span key={i} className={styles.unbroken}>
         {piece}
@@ -112,4 +110,4 @@ function Part(props: {
   }
   const classes = [strong && styles.strong, tone && styles[tone]].filter(Boolean).join(' ')
   return classes ? <span className={classes}>{text}</span> : <>{text}</>
-}
+})

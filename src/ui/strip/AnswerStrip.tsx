@@ -65,9 +65,7 @@ export function AnswerStrip() {
       </div>
       <div className={`${styles.gates} ${styles.whole}`} data-stale={failure !== null}>
         {evaluation &&
-          gateFigures(evaluation).map((gate) => (
-            <GateView key={gate.name} gate={gate} open={() => setOpen(gate.working)} />
-          ))}
+          gateFigures(evaluation).map((gate) => <GateView key={gate.name} gate={gate} open={setOpen} />)}
       </div>
       {open && evaluation && (
         <WorkingDialog working={evaluation.workings[open]} onClose={() => setOpen(null)} />

@@ -1,4 +1,5 @@
 'use client'
+import { memo } from 'react'
 import type { Plan } from '@/core/plan/document'
 import { useAdvice } from '@/ui/household/useAdvice'
 import { useSeen } from '@/ui/household/useSeen'
@@ -12,7 +13,7 @@ const say = wordsOf(measureNextWords)
 const ask = (client: SimulationClient, plan: Plan) => client.measureNext(plan)
 
 /** Which measurement narrows the band most; where loads can be chosen, a name leads to its load. */
-export function MeasureNext(props: { select?: (loadId: string) => void }) {
+export const MeasureNext = memo(function MeasureNext(props: { select?: (loadId: string) => void }) {
   const { element, isSeen } = useSeen<HTMLElement>()
   return (
     <section ref={element} aria-label={say('whatToMeasureNext')}>
@@ -20,4 +21,4 @@ export function MeasureNext(props: { select?: (loadId: string) => void }) {
       <MeasureList measures={useAdvice(ask, isSeen)} {...props} />
     </section>
   )
-}
+})

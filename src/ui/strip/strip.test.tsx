@@ -57,7 +57,7 @@ describe('the four gates', () => {
     const button = screen.getByRole('button')
     expect(button.textContent).toMatch(/^Runtimeshort/)
     await userEvent.click(button)
-    expect(open).toHaveBeenCalledTimes(1)
+    expect(open.mock.calls).toEqual([['margin']])
   })
 })
 

@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState } from 'react'
+'use client'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
 
 /** Pixels beside the time axis: names to the left of it, energies to the right. */
 export interface Gutters {
@@ -11,8 +12,8 @@ const WIDE: Gutters = { left: 148, right: 96 }
 const NARROW: Gutters = { left: 44, right: 12 }
 const NARROW_BELOW_PX = 620
 
-/** The gutters that fit, shared by the chart and the lanes below it. */
-export function useGutters() {
+/** Place for a chart: what is drawn in it is told the gutters that fit, which are those of the lanes below it. */
+export function Guttered(props: { className: string; children: (gutters: Gutters) => ReactNode }) {
   const frame = useRef<HTMLDivElement>(null)
   const [gutters, setGutters] = useState<Gutters>(WIDE)
   useEffect(() => {
@@ -23,5 +24,9 @@ export function useGutters() {
     observer.observe(frame.current)
     return () => observer.disconnect()
   }, [])
-  return { frame, gutters }
+  return (
+    <div ref={frame} className={props.className}>
+      {props.children(gutters)}
+    </div>
+  )
 }
