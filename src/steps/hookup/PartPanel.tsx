@@ -57,7 +57,7 @@ export function PartPanel(props: {
   const cords = wiring.cords ?? []
   const saying = { units: plan.household.units, startsAt: plan.scenario.startsAt }
   const link = (page: string, words: string) => (
-    <Link href={`/h/${householdId}/${page}`} className="soft">
+    <Link href={`/h/${householdId}/${page}`} prefetch={false} className="soft">
       {words}
     </Link>
   )

@@ -39,7 +39,9 @@ export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation 
       </ol>
       {until !== null && <p className="hint">{nothingLostWords(until, endsMin, saying)}</p>}
       <p className="hint">
-        <Link href={`/h/${householdId}/hookup`}>{say('whatToDoAboutItAnd')}</Link>
+        <Link href={`/h/${householdId}/hookup`} prefetch={false}>
+          {say('whatToDoAboutItAnd')}
+        </Link>
       </p>
     </>
   )

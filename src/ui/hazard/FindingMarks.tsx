@@ -26,7 +26,9 @@ export function FindingMarks({ part, id = null }: { part: Place['part']; id?: st
     <ul className={styles.marks} aria-label={say('whatCanHurtHere')}>
       {here.map(({ found, words }) => (
         <li key={found.key} data-severity={found.severity}>
-          <Link href={`/h/${householdId}/hookup#${encodeURIComponent(found.key)}`}>{words.title}</Link>
+          <Link href={`/h/${householdId}/hookup#${encodeURIComponent(found.key)}`} prefetch={false}>
+            {words.title}
+          </Link>
         </li>
       ))}
     </ul>

@@ -17,7 +17,14 @@ export function SampleNote() {
       <span>
         {say('howLongYourPowerLastsIn')} <span className={styles.more}>{say('thisIsAMadeUpHousehold')}</span>
       </span>
-      <Button component={Link} href="/start" variant="contained" color="primary" className={styles.start}>
+      <Button
+        component={Link}
+        href="/start"
+        prefetch={false}
+        variant="contained"
+        color="primary"
+        className={styles.start}
+      >
         {say('startYours')}
       </Button>
     </aside>

@@ -56,6 +56,7 @@ export function StepsNav() {
           <Link
             key={path}
             href={`/h/${householdId}/${path}`}
+            prefetch={false}
             className={styles.step}
             onNavigate={open(path)}
             aria-current={current(path)}
@@ -86,6 +87,7 @@ export function StepsNav() {
               icon={<Icon aria-hidden />}
               component={Link}
               href={`/h/${householdId}/${path}`}
+              prefetch={false}
               aria-current={current(path)}
               onClick={(event: MouseEvent) => open(path)(event)}
             />

@@ -51,7 +51,11 @@ export function BankNeeds({
         })
       )}{' '}
       {rich(say, 'lengthsAndWhatIsThereHookup', {
-        link: (text) => <Link href={`/h/${householdId}/hookup`}>{text}</Link>,
+        link: (text) => (
+          <Link href={`/h/${householdId}/hookup`} prefetch={false}>
+            {text}
+          </Link>
+        ),
       })}
     </li>
   )
