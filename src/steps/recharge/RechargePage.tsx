@@ -20,6 +20,7 @@ import { useAddKey } from '@/ui/shell/useShortcuts'
 import { CurveLane } from '@/ui/timeline/CurveLane'
 import { SkyRow } from '@/ui/weather/SkyRow'
 import axis from '@/ui/timeline/axis.module.css'
+import { useAhead } from '@/ui/shell/useAhead'
 import { Guttered } from '@/ui/timeline/Guttered'
 import { rechargePage } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
@@ -41,13 +42,15 @@ const say = wordsOf(rechargePage)
 const UpkeepCalendar = dynamic(() => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar), {
   ssr: false,
 })
-const DaysChart = dynamic(() => import('./DaysChart'), { ssr: false })
+const loadChart = () => import('./DaysChart')
+const DaysChart = dynamic(loadChart, { ssr: false })
 const MOST_ARRAYS = 8
 
 /** What refills the battery, on the same clock as the loads: sun, generator, car and wall. */
 export function RechargePage() {
   const household = useHousehold((state) => state.household)
   const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
+  useAhead(loadChart)
   return <Body household={household} evaluation={evaluation} />
 }
 

@@ -23,6 +23,7 @@ import { Lanes } from './Lanes'
 import { MeasureNext } from '@/ui/strip/MeasureNext'
 import { OnTheWay } from './OnTheWay'
 import { Later } from '@/ui/shell/Later'
+import { useAhead } from '@/ui/shell/useAhead'
 import axis from '@/ui/timeline/axis.module.css'
 import { Guttered } from '@/ui/timeline/Guttered'
 import { EnergyByLoad } from './EnergyByLoad'
@@ -34,7 +35,8 @@ const say = wordsOf(runtimePage)
 
 // its words come with the page's later parts
 const Lost = dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false })
-const ChargeChart = dynamic(() => import('@/ui/chart/ChargeChart'), { ssr: false })
+const loadChart = () => import('@/ui/chart/ChargeChart')
+const ChargeChart = dynamic(loadChart, { ssr: false })
 
 /**
  * State of charge over the clock, what every load takes, and when it ends. The sentence above is painted first; what stands here
@@ -44,6 +46,7 @@ export function RuntimePage() {
   const household = useHousehold((state) => state.household)
   const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
   const failure = useHousehold((state) => state.failure)
+  useAhead(loadChart)
   return <Body household={household} evaluation={evaluation} hasFailed={failure !== null} />
 }
 
