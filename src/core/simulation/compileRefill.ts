@@ -12,8 +12,7 @@ import { type StringAtWork, joined } from '../refill/sharedInput'
 import { isBehindHorizon } from '../refill/solarYield'
 import { bankVolts, chargerAmps, chemistryOf } from '../storage/bank'
 import { CHARGER_EFFICIENCY } from '../storage/wallHours'
-import { coldestChargeC } from '../storage/chargeAcceptance'
-import type { Chemistry } from '../plan/limits'
+import { type Charging, chargingOf, coldestChargeC } from '../storage/chargeAcceptance'
 import { onPlane } from '../weather/irradiance'
 import { dayOf, lightAt, lightSpread, sunAt } from '../weather/sky'
 import { Z_80 } from '../quantity/quantity'
@@ -26,7 +25,7 @@ export const AC = { none: 0, grid: 1, generator: 2, car: 3 } as const
 
 /** What a source takes in. */
 export interface RefillInput {
-  chemistry: Chemistry
+  charging: Charging
   /** AC watts its charger takes, and what of them reaches the battery's side */
   acW: number
   acEfficiency: number
@@ -257,7 +256,7 @@ function inputOf(source: Source, around: Float64Array, car: Car | null): RefillI
   const highC = outfit?.chargeC.highC ?? Infinity
   const noCharge = Uint8Array.from(around, (celsius) => (celsius < lowC || celsius > highC ? 1 : 0))
   return {
-    chemistry,
+    charging: chargingOf(chemistry),
     acW: bank
       ? (chargerAmps(bank) * bankVolts(bank)) / CHARGER_EFFICIENCY
       : (outfit?.input.acW ?? source.capacityWh.value * USUAL_CHARGE_PER_H),

@@ -1,5 +1,5 @@
 import type { StorePath } from '../conversion/loss'
-import { acceptedW, chargeEfficiency, fullRate } from '../storage/chargeAcceptance'
+import { acceptedW, fullRate } from '../storage/chargeAcceptance'
 import type { CompiledRefill } from './compileRefill'
 import { cutOffFraction } from './cutOffFraction'
 import type { DetailTables } from './detailTables'
@@ -68,13 +68,13 @@ export function glide(
   const { path, tables, curve } = state.stores[active]
   const { capacityWh, noLoadW, batteryWPerOutletW, detail } = path
   const { acKind, dcW, sunW, sunMostW, mostFactor, day, dayWeight } = refill
-  const { chemistry, noChargeHours, totalW } = refill.inputs[active]
+  const { charging, noChargeHours, totalW } = refill.inputs[active]
   const { fractions, runs, run } = curve
   const { askedW, sunW: sunCurveW, clippedW, inW } = state.curves
   const { meanW, squareW2 } = demand
-  const efficiency = chargeEfficiency(chemistry)
+  const { efficiency } = charging
   const perCapacity = 1 / capacityWh
-  const { watts: fullW, untilWh: taperWh } = fullRate(chemistry, capacityWh)
+  const { watts: fullW, untilWh: taperWh } = fullRate(charging, capacityWh)
   const idleWh = noLoadW * QUARTER_H
   const whPerOutletW = batteryWPerOutletW * QUARTER_H
   // sums are kept for a stretch that lies wholly within the outage, or wholly past it
@@ -121,7 +121,7 @@ export function glide(
         let chargeWh = 0
         if (noChargeHours === null || noChargeHours[((q * POINT_MIN) / 60) | 0] !== 1) {
           const room = Math.max(0, (capacityWh - energy) / efficiency)
-          const acceptsW = energy <= taperWh ? fullW : acceptedW(chemistry, capacityWh, energy * perCapacity)
+          const acceptsW = energy <= taperWh ? fullW : acceptedW(charging, capacityWh, energy * perCapacity)
           const most = acceptsW * QUARTER_H
           chargeWh = Math.min(sunWh - drainWh, room, most)
         }

@@ -3,7 +3,7 @@ import { dcEfficiency } from '../conversion/dc'
 import type { Plan } from '../plan/document'
 import { carGivesW } from '../refill/carReach'
 import { fuelLPerH } from '../refill/generator'
-import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
+import { acceptedW, chargingOf } from '../storage/chargeAcceptance'
 import { loadedV } from '../storage/loadedVoltage'
 import { drawDetail, drawLoad, drawSource } from './chance'
 import { type CompiledChain, compile, horizonOf, hoursOf } from './compile'
@@ -48,7 +48,7 @@ interface Inflow {
 
 const NOTHING: Inflow = { kind: AC.none, share: 0, acW: 0, sunW: 0, dcW: 0 }
 const PLAIN_INPUT = {
-  chemistry: 'lifepo4' as const,
+  charging: chargingOf('lifepo4'),
   acW: 0,
   acEfficiency: 1,
   dcW: 0,
@@ -182,10 +182,10 @@ function slowRun(chain: CompiledChain, run: number, seed: number, horizonMin: nu
     let walked = minutes
     let takenW = bus
     if (bus >= drain) {
-      const efficiency = chargeEfficiency(input.chemistry)
+      const efficiency = input.charging.efficiency
       const isBarred = input.noChargeHours?.[Math.floor(at / 60)] === 1
       const room = Math.max(0, (path.capacityWh - store.energyWh) / (efficiency * hours))
-      const most = acceptedW(input.chemistry, path.capacityWh, store.energyWh / path.capacityWh)
+      const most = acceptedW(input.charging, path.capacityWh, store.energyWh / path.capacityWh)
       const chargeW = isBarred ? 0 : Math.max(0, Math.min(bus - drain, room, most))
       store.energyWh += chargeW * efficiency * hours
       takenW = drain + chargeW

@@ -1,5 +1,5 @@
 import { isBelow } from '../conversion/loss'
-import { acceptedW, chargeEfficiency } from '../storage/chargeAcceptance'
+import { acceptedW } from '../storage/chargeAcceptance'
 import { AC, type CompiledRefill } from './compileRefill'
 import { Flow, directW } from './flow'
 import { type QuarterDemand, type RefilledState, type StoreInRun, glide, watchedWh } from './glide'
@@ -289,7 +289,7 @@ export class RefilledSweep implements RefilledState {
   private commit(outletW: number, noLoadW: number, from: number, minutes: number): number {
     const s = this.active
     const { path } = this.stores[s]
-    const { chemistry, noChargeHours, acEfficiency } = this.refill.inputs[s]
+    const { charging, noChargeHours, acEfficiency } = this.refill.inputs[s]
     const { ledger, supply } = this
     const { drainW: drain, sunW: sun, dcW: dc, directW: pastW, cutW, netW: net } = this.flow
     const bus = net + drain
@@ -297,11 +297,11 @@ export class RefilledSweep implements RefilledState {
     let hours = minutes / 60
     let walked = minutes
     let chargeW = 0
-    const efficiency = chargeEfficiency(chemistry)
+    const { efficiency } = charging
     if (net >= 0) {
       if (noChargeHours?.[Math.floor(from / 60)] !== 1) {
         const room = Math.max(0, (path.capacityWh - this.energy[s]) / (efficiency * hours))
-        chargeW = Math.min(net, room, acceptedW(chemistry, path.capacityWh, this.energy[s] / path.capacityWh))
+        chargeW = Math.min(net, room, acceptedW(charging, path.capacityWh, this.energy[s] / path.capacityWh))
         this.energy[s] += chargeW * efficiency * hours
       }
     } else {

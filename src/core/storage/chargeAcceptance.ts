@@ -1,28 +1,35 @@
 import type { Chemistry } from '../plan/limits'
 
-/**
- * How a chemistry takes a charge: at full rate until a state of charge, then ever less. Shares of capacity
- * an hour. From memory: LiFePO4 constant power to about 95 %, lead-acid bulk to about 80 % and absorption
- * after that; energy that comes back of what goes in.
- */
-const CHARGING: Record<
-  Chemistry,
-  { ratePerH: number; fullRateTo: number; endShare: number; efficiency: number }
-> = {
+/** How a battery takes a charge: at full rate until a state of charge, then ever less. */
+export interface Charging {
+  /** share of capacity an hour */
+  ratePerH: number
+  /** state of charge, 0…1 */
+  fullRateTo: number
+  /** share of the full rate it takes when full */
+  endShare: number
+  /** energy that comes back of energy that goes in */
+  efficiency: number
+}
+
+/** From memory: LiFePO4 constant power to about 95 %, lead-acid bulk to about 80 % and absorption after that. */
+const CHARGING: Record<Chemistry, Charging> = {
   lifepo4: { ratePerH: 0.5, fullRateTo: 0.95, endShare: 0.1, efficiency: 0.97 },
   agm: { ratePerH: 0.25, fullRateTo: 0.8, endShare: 0.06, efficiency: 0.88 },
   flooded: { ratePerH: 0.2, fullRateTo: 0.8, endShare: 0.06, efficiency: 0.83 },
 }
 
-/** Energy that comes back of energy that goes in. */
-export const chargeEfficiency = (chemistry: Chemistry) => CHARGING[chemistry].efficiency
+/** Of a chemistry; to be looked up once, not at every step: its name comes with the plan, and finding by such a name is slow. */
+export const chargingOf = (chemistry: Chemistry): Charging => CHARGING[chemistry]
 
 /** Coldest its cells may be charged, °C; lead-acid takes charge in any cold, ever more slowly. */
 export const coldestChargeC = (chemistry: Chemistry) => (chemistry === 'lifepo4' ? 0 : -Infinity)
 
 /** Watts it takes until the taper begins, and the watt-hours at which it does. */
-export function fullRate(chemistry: Chemistry, capacityWh: number): { watts: number; untilWh: number } {
-  const { ratePerH, fullRateTo } = CHARGING[chemistry]
+export function fullRate(
+  { ratePerH, fullRateTo }: Charging,
+  capacityWh: number,
+): { watts: number; untilWh: number } {
   return { watts: ratePerH * capacityWh, untilWh: fullRateTo * capacityWh }
 }
 
@@ -32,8 +39,11 @@ export function fullRate(chemistry: Chemistry, capacityWh: number): { watts: num
  *
  * @param fraction state of charge, 0…1
  */
-export function acceptedW(chemistry: Chemistry, capacityWh: number, fraction: number): number {
-  const { ratePerH, fullRateTo, endShare } = CHARGING[chemistry]
+export function acceptedW(
+  { ratePerH, fullRateTo, endShare }: Charging,
+  capacityWh: number,
+  fraction: number,
+): number {
   const fullW = ratePerH * capacityWh
   if (fraction <= fullRateTo) return fullW
   return fullW * endShare ** Math.min(1, (fraction - fullRateTo) / (1 - fullRateTo))
