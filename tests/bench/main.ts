@@ -1,3 +1,4 @@
+import { benchFirstKeys } from './firstKeys'
 import { benchHookup } from './hookup'
 import { benchManyPlans } from './manyPlans'
 import { benchPages } from './pages'
@@ -9,6 +10,7 @@ import { benchSimulation } from './simulation'
 /** Runs every benchmark and prints its figures. The page benchmarks want the origin of a running build. */
 const origin = process.argv[2]
 const figures = {
+  ...benchFirstKeys(),
   ...benchSimulation(),
   ...benchSearch(),
   ...benchRefill(),
