@@ -190,7 +190,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             shownMin={shownMin}
             stretches={charging.generator}
             barred={quiet}
-            figure={refill.generator?.on ? hoursOf(charging.generator) : 'none'}
+            figure={refill.generator?.on ? hoursOf(charging.generator) : say('noneWord')}
             isOff={!refill.generator?.on}
             onChange={(generator) => edit(changeCharging({ generator }))}
           />
@@ -199,7 +199,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
             startsAt={startsAt}
             shownMin={shownMin}
             stretches={charging.car}
-            figure={refill.car?.on ? hoursOf(charging.car) : 'none'}
+            figure={refill.car?.on ? hoursOf(charging.car) : say('noneWord')}
             isOff={!refill.car?.on}
             onChange={(car) => edit(changeCharging({ car }))}
           />

@@ -25,7 +25,7 @@ const TITLES: Record<EventKind, string> = {
 
 const PLACES = {
   room: say('theRoom'),
-  outdoors: 'outdoors',
+  outdoors: say('outdoors'),
   refrigerator: say('inARefrigerator'),
   freezer: say('inAFreezer'),
   'water level': say('waterInThePit'),

@@ -4,32 +4,21 @@ import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(changeWordsWords)
 
-const LISTS = {
-  scenarios: ['outage', 'outages'],
-  loads: ['load', 'loads'],
-  powerSystems: [say('powerSystem'), say('powerSystems')],
-  equipment: [say('pieceOfOwnEquipment'), say('piecesOfOwnEquipment')],
-} as const
 const MOST_NAMES = 4
-
-const named = (names: readonly string[]) =>
-  `${names.slice(0, MOST_NAMES).join(', ')}${names.length > MOST_NAMES ? say('andMore', { nNames: names.length - MOST_NAMES }) : ''}`
 
 /** What changes, a line for each thing. */
 export function changeWords(changes: HouseholdChanges): string[] {
-  if (isUnchanged(changes)) return ['nothing']
-  const lines = changes.lists.flatMap(({ list, added, removed, changed }) =>
-    (
-      [
-        ['added', added],
-        ['removed', removed],
-        ['changed', changed],
-      ] as const
-    )
-      .filter(([, names]) => names.length > 0)
-      .map(
-        ([what, names]) =>
-          `${names.length} ${LISTS[list][names.length === 1 ? 0 : 1]} ${what}: ${named(names)}`,
+  if (isUnchanged(changes)) return [say('nothing')]
+  const lines = changes.lists.flatMap(({ list, ...names }) =>
+    (['added', 'removed', 'changed'] as const)
+      .filter((what) => names[what].length > 0)
+      .map((what) =>
+        say('line', {
+          things: say(list, { count: names[what].length }),
+          what,
+          names: names[what].slice(0, MOST_NAMES).join(', '),
+          more: Math.max(0, names[what].length - MOST_NAMES),
+        }),
       ),
   )
   if (changes.profile) lines.push(say('nameMainsOrCurrency'))

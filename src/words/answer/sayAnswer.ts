@@ -182,7 +182,7 @@ function refillSaying(
         say('refill.endsWithPlan', {
           brings,
           last: last ? momentOf(plan, last.atMin) : NONE,
-          lastBy: last ? listed(last.by.map((one) => `the ${nameOf(one)}`)) : NONE,
+          lastBy: last ? listed(last.by.map((one) => plain(say('refill.one', { name: nameOf(one) })))) : NONE,
         }),
         ...notes,
       ]

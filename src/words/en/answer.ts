@@ -28,6 +28,7 @@ export const answer = {
     notInTime: ' The {brings} <refills>enough over a day</refills>, but not in time.',
     endsWithPlan:
       ' Within the outage the {brings} <refills>enough</refills>; the plan ends there: {last, select, none {the last day’s weather brings less} other {no hours of {lastBy} are planned after {last}}}.',
+    one: 'the {name}',
     keepsGoing: ' With the {who} it <goesOn>keeps going</goesOn> {while}.',
     part: '{joined, select, yes {, and the {brings}} other { The {brings}}} <refills>{little, select, yes {next to nothing} other {{hours} h of every 24}}</refills>{ends, select, yes {.} other {, with {confidence} confidence.}}',
     cause: ' <warn>{cause}.</warn>',

@@ -133,6 +133,7 @@ export const monthChart = {
 }
 
 export const rechargePage = {
+  noneWord: 'none',
   panels: 'Panels',
   addPanels: 'Add panels',
   noPanelsYetAddSomeAs:

@@ -37,6 +37,7 @@ export const eventDialog = {
   aNote: 'A note',
   howDidItEnd: 'How did it end?',
   theRoom: 'the room',
+  outdoors: 'outdoors',
   inARefrigerator: 'in a refrigerator',
   inAFreezer: 'in a freezer',
   waterInThePit: 'water in the pit',

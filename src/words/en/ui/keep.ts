@@ -85,11 +85,12 @@ export const call = {
 }
 
 export const changeWords = {
-  powerSystem: 'power system',
-  powerSystems: 'power systems',
-  pieceOfOwnEquipment: 'piece of own equipment',
-  piecesOfOwnEquipment: 'pieces of own equipment',
-  andMore: ' and {nNames} more',
+  nothing: 'nothing',
+  scenarios: '{count, plural, one {# outage} other {# outages}}',
+  loads: '{count, plural, one {# load} other {# loads}}',
+  powerSystems: '{count, plural, one {# power system} other {# power systems}}',
+  equipment: '{count, plural, one {# piece of own equipment} other {# pieces of own equipment}}',
+  line: '{things} {what, select, added {added} removed {removed} other {changed}}: {names}{more, plural, =0 {} other { and # more}}',
   nameMainsOrCurrency: 'name, mains or currency',
   panelsGeneratorOrCar: 'panels, generator or car',
   cordsCablesOrWhatIsAt: 'cords, cables or what is at risk',
