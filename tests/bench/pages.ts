@@ -8,11 +8,16 @@ const STEPS = ['outage', 'loads', 'power', 'runtime', 'recharge']
 /** where the build lies: the command that runs this stands there */
 const ROOT = process.cwd()
 
-/** First-load JavaScript of every page, KiB after gzip: what its HTML asks for, before anything is opened. */
+/**
+ * First-load JavaScript of every page, KiB after gzip: what its HTML asks for, before anything is opened. What is meant for browsers
+ * without modules is fetched by none that can show the page.
+ */
 async function firstLoadKiB(page: Page, url: string): Promise<number> {
   const html = await (await page.request.get(url)).text()
   const files = new Set(
-    [...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+\.js)"/g)].map((match) => match[1]),
+    [...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+\.js)"[^>]*>/g)]
+      .filter(([tag]) => !/\bnomodule\b/i.test(tag))
+      .map(([, file]) => file),
   )
   const bytes = [...files].reduce((sum, file) => {
     const path = join(ROOT, '.next', file.replace('/_next/', '').split('?')[0])

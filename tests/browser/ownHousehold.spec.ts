@@ -84,7 +84,7 @@ test('@soak every behaviour can be given by hand', async ({ page }) => {
   await expect(page.getByText('On 8 % of the time')).toBeVisible()
   await page.getByLabel('Motor start').selectOption('yes')
   await enter(page.getByLabel('Starting watts'), '3k')
-  await page.getByRole('radio', { name: /Measured/ }).click()
+  await page.getByRole('radio', { name: /Measured/ }).check()
   await expect(page.getByText('likely 93 W to 108 W')).toBeVisible()
   await page.getByRole('button', { name: 'Duplicate' }).click()
   await expect(page.getByRole('heading', { name: 'Microwave 2' })).toBeVisible()

@@ -1,6 +1,7 @@
 'use client'
-import ButtonBase from '@mui/material/ButtonBase'
-import type { KeyboardEvent } from 'react'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import Radio from '@mui/material/Radio'
+import RadioGroup from '@mui/material/RadioGroup'
 import { EVIDENCE_STEPS, type Evidence, usualSpread } from '@/core/quantity/quantity'
 import { EvidenceMark } from '@/ui/field/EvidenceMark'
 import { evidencePicker } from '@/words/en/pages/loadFields'
@@ -25,43 +26,30 @@ const spreadText = (evidence: Evidence) => {
 }
 
 /** How the load's energy is known; better evidence narrows the band. */
-export function EvidencePicker({
-  evidence,
-  onChange,
-}: {
-  evidence: Evidence
-  onChange: (evidence: Evidence) => void
-}) {
-  const onKeyDown = (event: KeyboardEvent<HTMLDivElement>) => {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
-    if (!by) return
-    event.preventDefault()
-    const at = (EVIDENCE_STEPS.indexOf(evidence) + by + EVIDENCE_STEPS.length) % EVIDENCE_STEPS.length
-    onChange(EVIDENCE_STEPS[at])
-    event.currentTarget.querySelectorAll('button')[at].focus()
-  }
+export function EvidencePicker(props: { evidence: Evidence; onChange: (evidence: Evidence) => void }) {
   return (
-    <div
+    <RadioGroup
       className={styles.evidence}
-      role="radiogroup"
       aria-label={say('howItsEnergyIsKnown')}
-      onKeyDown={onKeyDown}
+      value={props.evidence}
+      onChange={(_, evidence) => props.onChange(evidence as Evidence)}
     >
-      {EVIDENCE_STEPS.map((step) => (
-        <ButtonBase
-          key={step}
-          className={styles.step}
-          role="radio"
-          aria-checked={step === evidence}
-          tabIndex={step === evidence ? 0 : -1}
-          onClick={() => onChange(step)}
-        >
-          <span>
-            <EvidenceMark evidence={step} /> {WORDS[step]}
-          </span>
-          <small>{spreadText(step)}</small>
-        </ButtonBase>
-      ))}
-    </div>
+      {EVIDENCE_STEPS.map((step) => {
+        const mark = <EvidenceMark evidence={step} />
+        return (
+          <FormControlLabel
+            key={step}
+            className={styles.step}
+            value={step}
+            control={<Radio icon={mark} checkedIcon={mark} />}
+            label={
+              <>
+                {WORDS[step]} <small>{spreadText(step)}</small>
+              </>
+            }
+          />
+        )
+      })}
+    </RadioGroup>
   )
 }

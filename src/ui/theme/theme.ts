@@ -149,7 +149,10 @@ const theme = createTheme({
       },
     },
     MuiFormControlLabel: {
-      styleOverrides: { root: { marginRight: 0 }, label: { fontSize: 'inherit', lineHeight: 1.35 } },
+      styleOverrides: {
+        root: { marginRight: 0 },
+        label: { fontSize: 'inherit', fontWeight: 'inherit', lineHeight: 1.35 },
+      },
     },
     MuiRadio: {
       styleOverrides: {
@@ -158,7 +161,7 @@ const theme = createTheme({
           marginLeft: 4,
           color: 'var(--rule)',
           '&.Mui-checked': { color: 'var(--store)' },
-          '&.Mui-focusVisible': FOCUS,
+          '&.Mui-focusVisible': { ...FOCUS, outlineOffset: 0 },
         },
       },
     },
