@@ -186,7 +186,7 @@ test.describe('generator, car and wall', () => {
     await saved(page)
   })
 
-  test('an alternator’s amps say what it bears at idle', async ({ page }) => {
+  test('an alternator’s amps say what it gives at idle', async ({ page }) => {
     await openSample(page, 'recharge')
     await page.getByRole('button', { name: 'Change the car' }).click()
     const box = page.getByRole('region', { name: 'Car' })

@@ -74,6 +74,7 @@ export const nameId = (id: string) => `load-${id}`
 export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<LedgerRow>[] => [
   {
     id: 'on',
+    align: 'center',
     head: <span className="visually-hidden">{say('on')}</span>,
     className: styles.switchCell,
     cell: ({ load, on }) => (
@@ -115,7 +116,6 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   {
     id: 'tier',
     head: say('importance'),
-    className: styles.tierCell,
     sortBy: ({ tier }) => -TIERS.indexOf(tier),
     cell: ({ load, tier }) => (
       <NativeSelect
@@ -136,6 +136,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'running',
+    align: 'right',
     head: say('runningW'),
     className: styles.runningCell,
     sortBy: ({ peakW }) => peakW,
@@ -150,6 +151,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'start',
+    align: 'right',
     head: say('startingW'),
     className: 'wide-only',
     sortBy: ({ load }) => load.start?.watts.value ?? NONE,
@@ -162,6 +164,7 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'average',
+    align: 'right',
     head: say('averageW'),
     className: 'wide-only',
     sortBy: ({ isOut, averageW }) => (isOut ? NONE : averageW),
@@ -169,12 +172,14 @@ export const ledgerColumns = (title: string, acts: LedgerActs): DataColumn<Ledge
   },
   {
     id: 'day',
+    align: 'right',
     head: say('whADay'),
     sortBy: ({ isOut, averageW }) => (isOut ? NONE : averageW),
     cell: ({ isOut, averageW }) => (isOut ? '–' : formatNumber(averageW * 24, 0)),
   },
   {
     id: 'evidence',
+    align: 'right',
     head: <span className="visually-hidden">{say('evidence')}</span>,
     className: `wide-only ${styles.mark}`,
     cell: ({ load }) => <EvidenceMark evidence={decidingQuantity(load.behaviour).evidence} />,

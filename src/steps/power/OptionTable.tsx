@@ -103,6 +103,7 @@ export function OptionTable({ order }: { order: string }) {
     },
     {
       id: 'need',
+      align: 'right',
       head: say('youNeed'),
       className: `soft ${styles.needColumn}`,
       cell: (line) =>
@@ -119,6 +120,7 @@ export function OptionTable({ order }: { order: string }) {
       const cellOf = (scenario: Scenario) => matrix.get(cellKey(scenario.id, system.id))
       return {
         id: system.id,
+        align: 'right',
         headProps: flags,
         head: (
           <OptionHead

@@ -5,6 +5,7 @@ import { formatPercent } from '@/words/format'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { hourBars } from '@/words/en/pages/recharge'
 import { wordsOf } from '@/words/translate'
+import lane from '@/ui/timeline/lane.module.css'
 import styles from './lanes.module.css'
 
 const say = wordsOf(hourBars)
@@ -55,11 +56,11 @@ export function HourBars(props: {
     event.preventDefault()
   }
   return (
-    <div className={styles.lane}>
-      <span>{say('sunByTheHour')}</span>
+    <div className={`${lane.lane} ${styles.lane}`}>
+      <span className={lane.name}>{say('sunByTheHour')}</span>
       <div
         ref={track}
-        className={styles.hours}
+        className={`${lane.track} ${styles.hours}`}
         role="slider"
         tabIndex={0}
         aria-label={say('shareOfClearSkySunLeft')}
@@ -93,7 +94,7 @@ export function HourBars(props: {
           />
         ))}
       </div>
-      <span className={styles.laneFigure}>
+      <span className={lane.figure}>
         <QuantityField
           cell
           label={say('sunFromShareOfClear', { moment: moment(startsAt, at * 60) })}

@@ -3,12 +3,14 @@ import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useMoment } from '@/ui/field/useMoment'
 import { useUnits } from '@/ui/field/units'
 import ButtonBase from '@mui/material/ButtonBase'
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import { type Intervals, clockOf, epochMinute } from '@/core/plan/clock'
 import { SNAP_MIN, placed, snapped } from '@/ui/timeline/laneMoves'
 import { stretchLane } from '@/words/en/pages/recharge'
 import { formatClock } from '@/words/clock'
 import { wordsOf } from '@/words/translate'
+import { useTrack } from '@/ui/timeline/useTrack'
+import lane from '@/ui/timeline/lane.module.css'
 import styles from './lanes.module.css'
 
 const say = wordsOf(stretchLane)
@@ -38,21 +40,11 @@ export function StretchLane(props: {
 }) {
   const { name, startsAt, shownMin, stretches, barred = [], figure, isOff, onChange } = props
   const moment = useMoment()
-  const track = useRef<HTMLDivElement>(null)
+  const { track, held, minuteAt, hold, span } = useTrack(shownMin)
   const [drag, setDrag] = useState<Drag | null>(null)
   const [tapped, setTapped] = useState<{ index: number; anchor: HTMLElement } | null>(null)
-  const grabbedOn = useRef<HTMLElement | null>(null)
-  const minuteAt = (event: PointerEvent) => {
-    const box = track.current!.getBoundingClientRect()
-    return Math.min(shownMin, Math.max(0, ((event.clientX - box.left) / box.width) * shownMin))
-  }
   const begin = (event: PointerEvent, next: Drag) => {
-    if (event.button !== 0 || isOff) return
-    event.preventDefault()
-    event.stopPropagation()
-    track.current!.setPointerCapture(event.pointerId)
-    grabbedOn.current = event.currentTarget as HTMLElement
-    setDrag(next)
+    if (!isOff && hold(event)) setDrag(next)
   }
   const put = (index: number, byMin: number, endByMin: number) =>
     onChange(stretches.map((one, i) => (i === index ? placed(one, byMin, endByMin) : one)))
@@ -66,9 +58,9 @@ export function StretchLane(props: {
     if (drag?.kind === 'new') {
       const [fromMin, toMin] = [Math.min(drag.from, drag.to), Math.max(drag.from, drag.to)]
       if (toMin - fromMin >= SNAP_MIN) onChange([...stretches, { fromMin, toMin }])
-    } else if (drag?.kind === 'move' && drag.by === 0 && grabbedOn.current) {
+    } else if (drag?.kind === 'move' && drag.by === 0 && held.current) {
       // a tap that moves nothing asks what to do with it
-      setTapped({ index: drag.index, anchor: grabbedOn.current })
+      setTapped({ index: drag.index, anchor: held.current })
     } else if (drag && drag.by !== 0)
       put(drag.index, drag.kind === 'move' ? drag.by : 0, drag.kind === 'move' ? 0 : drag.by)
     setDrag(null)
@@ -88,16 +80,14 @@ export function StretchLane(props: {
       ? placed(one, drag.kind === 'move' ? drag.by : 0, drag.kind === 'move' ? 0 : drag.by)
       : one,
   )
-  const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
-  const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
   const { clock: style } = useUnits()
   const clock = (minute: number) => formatClock(clockOf(epochMinute(startsAt) + minute), style)
   return (
-    <div className={styles.lane} data-off={isOff}>
-      <span>{name}</span>
+    <div className={`${lane.lane} ${styles.lane}`} data-off={isOff}>
+      <span className={lane.name}>{name}</span>
       <div
         ref={track}
-        className={styles.track}
+        className={`${lane.track} ${styles.track}`}
         data-testid={`lane-${name.toLowerCase().replace(/\W+/g, '-')}`}
         onPointerDown={(event) => {
           const at = snapped(minuteAt(event))
@@ -108,12 +98,12 @@ export function StretchLane(props: {
         onPointerCancel={() => setDrag(null)}
       >
         {barred.map(([from, to]) => (
-          <i key={from} className={styles.barred} style={span(from, to)} />
+          <i key={from} className={lane.shade} style={span(from, to)} />
         ))}
         {shown.map(({ fromMin, toMin }, i) => (
           <ButtonBase
             key={i}
-            className={styles.stretch}
+            className={`${lane.bar} ${styles.bar} ${styles.stretch}`}
             style={span(fromMin, toMin)}
             aria-label={say('toArrowsMoveItWithShift', {
               name,
@@ -125,7 +115,7 @@ export function StretchLane(props: {
             }
             onKeyDown={(event) => onKey(event, i)}
           >
-            <span className={styles.stretchWords}>
+            <span>
               {clock(fromMin)}–{clock(toMin)}
             </span>
             <span
@@ -138,13 +128,13 @@ export function StretchLane(props: {
         ))}
         {drag?.kind === 'new' && (
           <i
-            className={styles.stretch}
+            className={`${lane.bar} ${styles.bar} ${styles.stretch}`}
             style={span(Math.min(drag.from, drag.to), Math.max(drag.from, drag.to))}
           />
         )}
         {!isOff && (
           <ButtonBase
-            className={styles.laneAdd}
+            className={lane.add}
             aria-label={say('planTwoHoursOf', { lowerCase: name.toLowerCase() })}
             onPointerDown={(event) => event.stopPropagation()}
             onClick={() => {
@@ -158,7 +148,7 @@ export function StretchLane(props: {
           </ButtonBase>
         )}
       </div>
-      <span className={styles.laneFigure}>{figure}</span>
+      <span className={lane.figure}>{figure}</span>
       {tapped && (
         <ChoiceMenu
           anchor={tapped.anchor}

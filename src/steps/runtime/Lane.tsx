@@ -3,7 +3,7 @@ import { ChoiceMenu } from '@/ui/shell/lazy'
 import { useTold } from '@/ui/household/useTold'
 import { momentOf } from '@/words/momentOf'
 import ButtonBase from '@mui/material/ButtonBase'
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
+import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import { type Intervals, clockOf, epochMinute } from '@/core/plan/clock'
 import { formatClock, formatWindow } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
@@ -13,6 +13,8 @@ import { steerLoad } from '@/ui/household/edits'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { lane as laneWords } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
+import lane from '@/ui/timeline/lane.module.css'
+import { useTrack } from '@/ui/timeline/useTrack'
 import styles from './Lanes.module.css'
 import { MedicalQuestion } from './MedicalQuestion'
 import { SNAP_MIN, movedClock, placed, snapped } from '@/ui/timeline/laneMoves'
@@ -42,11 +44,10 @@ const SHORTEST_DRAG_MIN = 15
 export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: LaneProps) {
   const tell = useTold()
   const store = useHouseholdStore()
-  const track = useRef<HTMLDivElement>(null)
+  const { track, held, minuteAt, hold, span } = useTrack(shownMin)
   const [drag, setDrag] = useState<Drag | null>(null)
   const [asked, setAsked] = useState<Pause | null>(null)
   const [tapped, setTapped] = useState<{ index: number; anchor: HTMLElement } | null>(null)
-  const grabbedOn = useRef<HTMLElement | null>(null)
   const load = plan.loads.find(({ id }) => id === trace.loadId)!
   const { startsAt } = plan.scenario
   const style = plan.household.units.clock
@@ -64,17 +65,8 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
   const moveSession = (clock: string, byMin: number) =>
     hours && edit({ sessionsAt: hours.map((other) => (other === clock ? movedClock(other, byMin) : other)) })
 
-  const minuteAt = (event: PointerEvent) => {
-    const box = track.current!.getBoundingClientRect()
-    return Math.min(shownMin, Math.max(0, ((event.clientX - box.left) / box.width) * shownMin))
-  }
   const begin = (event: PointerEvent, next: Drag) => {
-    if (event.button !== 0) return
-    event.preventDefault()
-    event.stopPropagation()
-    track.current!.setPointerCapture(event.pointerId)
-    grabbedOn.current = event.currentTarget as HTMLElement
-    setDrag(next)
+    if (hold(event)) setDrag(next)
   }
   const onMove = (event: PointerEvent) => {
     if (!drag) return
@@ -88,7 +80,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
       if (toMin - fromMin >= SHORTEST_DRAG_MIN) addPause({ fromMin, toMin })
     } else if (drag?.kind === 'move pause') {
       // a tap that moves nothing asks what to do with it
-      if (drag.by === 0 && grabbedOn.current) setTapped({ index: drag.index, anchor: grabbedOn.current })
+      if (drag.by === 0 && held.current) setTapped({ index: drag.index, anchor: held.current })
       else putPause(drag.index, placed(pauses[drag.index], drag.by, 0))
     }
     if (drag?.kind === 'session' && drag.by !== 0) moveSession(drag.clock, drag.by)
@@ -109,8 +101,6 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
     event.preventDefault()
     moveSession(clock, by)
   }
-  const x = (minute: number) => `${(Math.min(shownMin, Math.max(0, minute)) / shownMin) * 100}%`
-  const span = (from: number, to: number) => ({ left: x(from), width: `calc(${x(to)} - ${x(from)})` })
   const longestMin =
     drag?.kind === 'pause'
       ? Math.abs(drag.to - drag.from)
@@ -125,13 +115,13 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
     )
     .join('')
   return (
-    <div className={styles.lane} data-testid={`lane-${load.id}`}>
-      <span className={styles.name} dir="auto" title={load.name}>
+    <div className={`${lane.lane} ${styles.lane}`} data-testid={`lane-${load.id}`}>
+      <span className={lane.name} dir="auto" title={load.name}>
         {load.name}
       </span>
       <div
         ref={track}
-        className={styles.track}
+        className={`${lane.track} ${styles.track}`}
         onPointerDown={(event) => {
           const at = snapped(minuteAt(event))
           begin(event, { kind: 'pause', from: at, to: at })
@@ -141,7 +131,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
         onPointerCancel={() => setDrag(null)}
       >
         {asleep.map(([from, to]) => (
-          <i key={from} className={styles.asleep} style={span(from, to)} />
+          <i key={from} className={lane.shade} style={span(from, to)} />
         ))}
         <svg viewBox={`0 0 ${shownMin} 24`} preserveAspectRatio="none" aria-hidden>
           <path d={path} />
@@ -159,7 +149,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
               return (
                 <ButtonBase
                   key={fromMin}
-                  className={styles.session}
+                  className={`${lane.bar} ${styles.session}`}
                   style={span(fromMin + by, toMin + by)}
                   aria-label={say('atArrowsMoveIt', {
                     load: load.name,
@@ -180,7 +170,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
           return (
             <ButtonBase
               key={i}
-              className={styles.pause}
+              className={`${lane.bar} ${styles.pause}`}
               style={span(fromMin, toMin)}
               aria-label={say('keptOffTo', {
                 load: load.name,
@@ -198,12 +188,12 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
         })}
         {drag?.kind === 'pause' && (
           <i
-            className={styles.pause}
+            className={`${lane.bar} ${styles.pause}`}
             style={span(Math.min(drag.from, drag.to), Math.max(drag.from, drag.to))}
           />
         )}
         <ButtonBase
-          className={styles.add}
+          className={`${lane.add} ${styles.off}`}
           aria-label={say('keepOffForAnHour', { load: load.name })}
           title={say('keepItOffForAnHour')}
           onPointerDown={(event) => event.stopPropagation()}
@@ -225,7 +215,7 @@ export function Lane({ plan, trace, shownMin, asleep, unfed, energy, share }: La
           ]}
         />
       )}
-      <span className={styles.energy}>
+      <span className={`${lane.figure} ${styles.energy}`}>
         {energy} <small>{share}</small>
       </span>
       {cost && (

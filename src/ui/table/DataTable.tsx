@@ -29,6 +29,8 @@ export interface DataColumn<T> {
   cell: (row: T) => ReactNode
   /** a head that can be pressed puts rows in order by this; figures the largest first, words from A */
   sortBy?: (row: T) => number | string
+  /** figures stand to the right */
+  align?: TableCellProps['align']
   /** the cell names its row */
   isRowHead?: boolean
   /** what its cell is marked with beside its class */
@@ -68,13 +70,14 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
     <Table className={className} style={style} stickyHeader>
       <TableHead>
         <TableRow>
-          {columns.map(({ id, head, sortBy, className: own, headProps }) => {
+          {columns.map(({ id, head, sortBy, align, className: own, headProps }) => {
             const by = sorting.find((one) => one.id === id)
             const direction = by ? (by.desc ? 'desc' : 'asc') : undefined
             return (
               <TableCell
                 key={id}
                 scope="col"
+                align={align}
                 {...headProps}
                 className={`${styles.head} ${own ?? ''}`}
                 aria-sort={direction && (direction === 'desc' ? 'descending' : 'ascending')}
@@ -102,11 +105,12 @@ export function DataTable<T extends object>(props: DataTableProps<T>) {
           <Fragment key={rowId(one)}>
             {row(
               one,
-              columns.map(({ id, cell, isRowHead, className: own, cellProps }) => {
+              columns.map(({ id, cell, isRowHead, align, className: own, cellProps }) => {
                 const { className: marked = '', ...more } = cellProps?.(one) ?? {}
                 return (
                   <TableCell
                     key={id}
+                    align={align}
                     className={`${own ?? ''} ${marked}`}
                     {...(isRowHead && { component: 'th', scope: 'row' })}
                     {...more}

@@ -1,4 +1,5 @@
 import styles from './CurveLane.module.css'
+import lane from './lane.module.css'
 
 const HEIGHT = 100
 
@@ -30,27 +31,29 @@ export function CurveLane(props: {
     }).join(' ')
   const ground = (value: number) => `${value * stepMin},${HEIGHT}`
   return (
-    <div className={styles.lane}>
-      <span className={styles.name}>{name}</span>
-      <svg
-        className={styles.track}
-        data-hue={hue}
-        viewBox={`0 0 ${shownMin} ${HEIGHT}`}
-        preserveAspectRatio="none"
-        role="img"
-        aria-label={label}
-      >
-        {kept !== undefined && (
-          <rect className={styles.kept} x={0} y={y(kept)} width={shownMin} height={HEIGHT - y(kept)} />
-        )}
-        {low && high ? (
-          <polygon points={`${path(high)} ${path(low, true)}`} />
-        ) : (
-          <polygon points={`${ground(0)} ${path(middle)} ${ground(count - 1)}`} />
-        )}
-        <polyline points={path(middle)} />
-      </svg>
-      <span className={styles.figure}>{figure}</span>
+    <div className={`${lane.lane} ${styles.lane}`}>
+      <span className={lane.name}>{name}</span>
+      <div className={lane.track}>
+        <svg
+          className={styles.curve}
+          data-hue={hue}
+          viewBox={`0 0 ${shownMin} ${HEIGHT}`}
+          preserveAspectRatio="none"
+          role="img"
+          aria-label={label}
+        >
+          {kept !== undefined && (
+            <rect className={styles.kept} x={0} y={y(kept)} width={shownMin} height={HEIGHT - y(kept)} />
+          )}
+          {low && high ? (
+            <polygon points={`${path(high)} ${path(low, true)}`} />
+          ) : (
+            <polygon points={`${ground(0)} ${path(middle)} ${ground(count - 1)}`} />
+          )}
+          <polyline points={path(middle)} />
+        </svg>
+      </div>
+      <span className={lane.figure}>{figure}</span>
     </div>
   )
 }
