@@ -11,6 +11,7 @@ import { useMemo, useState } from 'react'
 import { usualOf } from '@/catalog/countries'
 import { type StartAnswers, startHousehold } from '@/catalog/startHousehold'
 import { LIMITS, PLAN_VERSION } from '@/core/plan/limits'
+import { Unbroken } from '@/ui/Unbroken'
 import { UnitsContext } from '@/ui/field/units'
 import { ThemeSwitch } from '@/ui/shell/ThemeSwitch'
 import { startSheet } from '@/words/en/pages/start'
@@ -86,7 +87,9 @@ export function StartSheet({ today, country }: { today: string; country: string 
         <Link href="/" underline="none" color="inherit" sx={{ fontSize: 17, fontWeight: 700 }}>
           Yotrope
         </Link>
-        <span>{say('startYours')}</span>
+        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+          {say('startYours')}
+        </Box>
         <Box sx={{ flex: 1 }} />
         <Button onClick={() => open(true)} disabled={isMaking}>
           {say('skipToAnEmptyPlan')}
@@ -195,7 +198,7 @@ function Sentence({ answer, hasLoads }: { answer: StartAnswer; hasLoads: boolean
             color: tone === 'short' ? 'var(--demand)' : tone === 'holds' ? 'var(--store)' : undefined,
           }}
         >
-          {text}
+          <Unbroken text={text} />
         </Box>
       ))}
     </Typography>

@@ -198,7 +198,7 @@ function Thing(props: { id: string; count: number; put: (id: string, count: numb
           />
         </Box>
       ) : (
-        <Typography variant="caption" color="text.secondary">
+        <Typography variant="caption" color="text.secondary" sx={{ textAlign: 'right' }}>
           {appliance.medical ? say('medical') : ''}
           {watts < 1 ? say('secondsADay') : say('average', { watts: formatWatts(watts) })}
         </Typography>

@@ -140,7 +140,6 @@ export function WhereFields(props: {
       </Typography>
       <ToggleButtonGroup
         exclusive
-        fullWidth
         size="small"
         aria-label={say('season')}
         value={season}

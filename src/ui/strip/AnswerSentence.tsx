@@ -4,11 +4,11 @@ import { memo, useCallback, useState } from 'react'
 import type { AnswerPart } from '@/words/answer/answerParts'
 import type { WorkingKey } from '@/words/workings/answerWorkings'
 import { answerSentence } from '@/words/en/ui/answer'
-import { piecesByFigure } from '@/words/answer/piecesByFigure'
 import { wordsOf } from '@/words/translate'
 import { changeScenario, choose, type Edit } from '../household/edits'
 import { useHousehold, useHouseholdStore } from '../household/HouseholdContext'
 import { ChoiceMenu } from '../shell/lazy'
+import { Unbroken } from '../Unbroken'
 import styles from './AnswerStrip.module.css'
 
 const say = wordsOf(answerSentence)
@@ -80,15 +80,7 @@ interface PartProps extends AnswerPart {
 /** A piece of the sentence; most of them stay as they are from key to key. */
 const Part = memo(function Part(props: PartProps) {
   const { control, working, strong, tone } = props
-  const text = piecesByFigure(props.text).map((piece, i) =>
-    i % 2 === 1 ? (
-      <span key={i} className={styles.unbroken}>
-        {piece}
-      </span>
-    ) : (
-      piece
-    ),
-  )
+  const text = <Unbroken text={props.text} />
   if (control) {
     return (
       <ButtonBase

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { piecesByFigure } from './piecesByFigure'
 
 test.each([
-  ['for 14 h 30 min, likely 12 to 20 h', ['14 h', '30 min', '20 h']],
+  ['for 14 h 30 min, likely 12 to 20 h', ['14 h 30 min', '20 h']],
   ['With 90 % confidence', ['90 %']],
   ['268 Wh of 2.90 kWh a day', ['268 Wh', '2.90 kWh']],
   ['−11 °C, 2.2 h of every 24.', ['11 °C', '2.2 h']],
