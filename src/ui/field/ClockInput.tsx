@@ -47,7 +47,7 @@ export function ClockInput({ label, value, onChange, endOfDay, local }: ClockInp
       label={label}
       field={field}
       cell
-      width="clock"
+      width={units.clock === '12 h' ? 'longClock' : 'clock'}
       picker={
         <PickerKey
           label={say('pickATime')}

@@ -15,7 +15,7 @@ interface TypedInputProps {
   /** in a table cell or beside others: the label is for screen readers, trouble hangs below */
   cell?: boolean
   /** how wide it is */
-  width?: 'figure' | 'wide' | 'clock' | 'compact'
+  width?: 'figure' | 'wide' | 'clock' | 'longClock' | 'compact'
   multiline?: boolean
   /** the label of the field this one must agree with */
   pairedWith?: string

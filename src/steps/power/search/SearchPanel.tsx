@@ -12,12 +12,14 @@ import { riskClocks } from '@/core/risk/riskClocks'
 import { type SearchConstraints, usualConstraints } from '@/core/sizing/search/candidates'
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
+import { More } from '@/ui/field/More'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHousehold, useHouseholdStore, usePlan, useScenario } from '@/ui/household/HouseholdContext'
 import { usePreload } from '@/ui/shell/usePreload'
 import { searchPanel } from '@/words/en/pages/search'
 import { wordsOf } from '@/words/translate'
+import { MoreWishes } from './MoreWishes'
 import { SearchResults } from './SearchResults'
 import styles from './search.module.css'
 import { useSearch } from './useSearch'
@@ -29,9 +31,6 @@ const GOAL_WORDS: Record<Goal, string> = {
   lightest: say('theLightest'),
   'fewest parts': say('theFewestParts'),
 }
-
-/** A computer rides through a gap of so many ms. Common practice, no source. */
-const USUAL_TRANSFER_MS = 20
 
 const loadChart = () => import('./FrontChart')
 
@@ -166,90 +165,14 @@ export function SearchPanel() {
               on={want.banks}
               onChange={(banks) => change({ banks })}
             />
-            <CheckField
-              label=""
-              words={say('floodedOnesTooOutdoors')}
-              on={want.allowsFlooded}
-              onChange={(allowsFlooded) => change({ allowsFlooded })}
-            />
-            <CheckField
-              label=""
-              words={say('modifiedSineTooNoMotors')}
-              on={want.allowsModifiedSine}
-              onChange={(allowsModifiedSine) => change({ allowsModifiedSine })}
-            />
-            {isRefilled && (
-              <CheckField
-                label={say('counting')}
-                words={say('whatRefillsItAsPlanned')}
-                on={countsRefill}
-                onChange={setCountsRefill}
+            <More words={say('moreWishes')} isUnusual={usual.plugAndPlay}>
+              <MoreWishes
+                want={want}
+                change={change}
+                isMedical={usual.plugAndPlay}
+                refill={isRefilled ? { isCounted: countsRefill, count: setCountsRefill } : null}
               />
-            )}
-            <CheckField
-              label={say('itMust')}
-              words={say('beReadyToPlugInNothing')}
-              on={want.plugAndPlay}
-              onChange={(plugAndPlay) => change({ plugAndPlay })}
-            />
-            {usual.plugAndPlay && (
-              <p className="hint">
-                {want.plugAndPlay
-                  ? say('askedForBecauseAMedicalDevice')
-                  : say('aMedicalDeviceIsPluggedIntoIt')}
-              </p>
-            )}
-            <CheckField
-              label=""
-              words={say('switchOverByItself')}
-              on={want.transferMs !== null}
-              onChange={(on) => change({ transferMs: on ? USUAL_TRANSFER_MS : null })}
-            />
-            {want.transferMs !== null && (
-              <QuantityField
-                local
-                label={say('withinMs')}
-                path="outfit.transferMs"
-                value={want.transferMs}
-                onChange={(transferMs) => change({ transferMs })}
-              />
-            )}
-            <CheckField
-              label=""
-              words={say('give240V')}
-              on={want.gives240V}
-              onChange={(gives240V) => change({ gives240V })}
-            />
-            <CheckField
-              label={say('atMost')}
-              words={say('aBudget')}
-              on={want.budget !== null}
-              onChange={(on) => change({ budget: on ? 2000 : null })}
-            />
-            {want.budget !== null && (
-              <QuantityField
-                local
-                label={say('budget')}
-                path="wish.budget"
-                value={want.budget}
-                onChange={(budget) => change({ budget })}
-              />
-            )}
-            <CheckField
-              label=""
-              words={say('aWeightForEachPiece')}
-              on={want.pieceKg !== null}
-              onChange={(on) => change({ pieceKg: on ? 25 : null })}
-            />
-            {want.pieceKg !== null && (
-              <QuantityField
-                local
-                label={say('heaviestPiece')}
-                path="wish.pieceKg"
-                value={want.pieceKg}
-                onChange={(pieceKg) => change({ pieceKg })}
-              />
-            )}
+            </More>
             <div className={styles.act}>
               <Button
                 variant="contained"

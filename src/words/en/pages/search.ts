@@ -7,6 +7,8 @@ export const frontChart = {
 }
 
 export const searchPanel = {
+  moreWishes: 'kinds, what it must do, budget, weight',
+  also: 'Also',
   theCheapest: 'The cheapest',
   theLightest: 'The lightest',
   theFewestParts: 'The fewest parts',
@@ -27,8 +29,8 @@ export const searchPanel = {
   from: 'From',
   readyMadeStations: 'ready-made stations',
   banksBuiltOfParts: 'banks built of parts',
-  floodedOnesTooOutdoors: 'flooded ones too, outdoors',
-  modifiedSineTooNoMotors: 'modified sine too: no motors',
+  floodedOnesTooOutdoors: 'flooded batteries too, kept outdoors',
+  modifiedSineTooNoMotors: 'modified-sine inverters too: not for motors',
   counting: 'Counting',
   whatRefillsItAsPlanned: 'what refills it, as planned',
   itMust: 'It must',
