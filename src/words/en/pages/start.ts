@@ -55,7 +55,7 @@ export const thingsList = {
   text2WhatMustNotStop: '2 · What must not stop',
   isTicked: '{one} is ticked.',
   nameItOrWriteALine: 'Name it, or write a line',
-  fridgeSumpWifiOrPump400: 'fridge, sump, wifi … or: pump 400 W 15 s every 6 min',
+  fridgeSumpWifiOrPump400: 'fridge … or: pump 400 W 15 s every 6 min',
   thingsAreTheMost: '{loads} things are the most',
   commonThings: 'Common things',
   average: '{watts} average',
