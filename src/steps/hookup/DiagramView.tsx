@@ -1,5 +1,5 @@
 'use client'
-import { Fragment, useEffect, useMemo, useRef, useState } from 'react'
+import { type CSSProperties, Fragment, useEffect, useMemo, useRef, useState } from 'react'
 import type { Plan } from '@/core/plan/document'
 import type { Severity } from '@/core/hazard/finding'
 import type { Branch, Diagram, Hub } from '@/core/wiring/diagram'
@@ -25,6 +25,9 @@ interface DiagramViewProps {
 }
 
 const USUAL_WIDTH = 860
+/** A phone's, until the page's own is known. */
+const NARROW_WIDTH = 370
+const NONE_OPENED: ReadonlySet<string> = new Set()
 const isTroubled = ({ circuit }: Hub) =>
   circuit?.fuseTrouble === 'none' ||
   circuit?.cableTrouble === 'too thin' ||
@@ -33,7 +36,8 @@ const isTroubled = ({ circuit }: Hub) =>
 /** What plugs into what: a one-line diagram of the plan as it stands; each part is a link to its fields. */
 export function DiagramView({ plan, diagram, selected, select, worst }: DiagramViewProps) {
   const frame = useRef<HTMLDivElement>(null)
-  const [width, setWidth] = useState(USUAL_WIDTH)
+  const [measured, setWidth] = useState<number | null>(null)
+  const width = measured ?? USUAL_WIDTH
   const [opened, setOpened] = useState<ReadonlySet<string>>(new Set())
   useEffect(() => {
     const observer = new ResizeObserver(([entry]) =>
@@ -43,6 +47,10 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
     return () => observer.disconnect()
   }, [])
   const layout = useMemo(() => layOut(diagram, width, opened), [diagram, width, opened])
+  const narrowHeight = useMemo(
+    () => (measured === null ? layOut(diagram, NARROW_WIDTH, NONE_OPENED).height : 0),
+    [diagram, measured],
+  )
   const saying = { units: plan.household.units, startsAt: plan.scenario.startsAt }
   const hubOf = (id: string) => diagram.hubs.find(({ source }) => source.id === id)!
   const branchOf = (hubId: string, id: string | null): Branch | undefined =>
@@ -50,7 +58,11 @@ export function DiagramView({ plan, diagram, selected, select, worst }: DiagramV
 
   const open = (id: string) => setOpened((now) => new Set([...now, id]))
   return (
-    <div ref={frame} className={styles.diagram}>
+    <div
+      ref={frame}
+      className={styles.diagram}
+      style={{ '--narrow-height': `${narrowHeight}px` } as CSSProperties}
+    >
       <svg
         width={layout.width}
         height={layout.height}

@@ -82,7 +82,9 @@ const Body = memo(function Body(props: {
               open[0]?.words.title ?? '',
             )
           ) : (
-            <Skeleton width="70%" />
+            <span className={styles.waiting}>
+              <Skeleton width="70%" />
+            </span>
           )}
         </p>
         <div className="in-line">

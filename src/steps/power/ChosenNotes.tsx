@@ -1,5 +1,6 @@
 'use client'
 import Button from '@mui/material/Button'
+import Skeleton from '@mui/material/Skeleton'
 import { useMemo } from 'react'
 import { searchStock } from '@/catalog/searchStock'
 import type { Plan } from '@/core/plan/document'
@@ -19,13 +20,15 @@ import styles from './PowerPage.module.css'
 
 const say = wordsOf(chosenNotes)
 
+const OPENED = ['carries', 'starts', 'lasts'] as const
 const GATE_WORDS = { carries: say('toCarryIt'), starts: say('toStartIt'), lasts: say('toLast') }
 
 /** What would open the selected option's shut gates for the least money, and what no gate measures. */
 export function ChosenNotes() {
   const plan = usePlan()
   const store = useHouseholdStore()
-  const carries = useHousehold(({ evaluation }) => evaluation?.gates.carries)
+  const gates = useHousehold(({ evaluation }) => evaluation?.gates)
+  const carries = gates?.carries
   const forDc = carries ? dcOnly(carries).forDc : []
   const mains = useHousehold(({ household }) => household.profile.mains)
   const own = useHousehold(({ household }) => household.equipment)
@@ -47,6 +50,14 @@ export function ChosenNotes() {
   )
   return (
     <ul className="points" data-testid="chosen-notes">
+      {openers === null &&
+        gates &&
+        // their place, until it is known what would do
+        OPENED.filter((gate) => gates[gate].verdict === 'short').map((gate) => (
+          <li key={gate} className={styles.coming}>
+            {GATE_WORDS[gate]}: <Skeleton className={styles.comingWords} />
+          </li>
+        ))}
       {(openers ?? []).map(({ gate, free, turns, bought }) => (
         <li key={gate}>
           {GATE_WORDS[gate]}: {free ? say('costsNothingOr', { free: tell(free) }) : ''}

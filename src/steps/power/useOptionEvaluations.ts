@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { startTransition, useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import { fitsPlan } from '@/ui/household/fitsPlan'
 import { useHousehold } from '@/ui/household/HouseholdContext'
@@ -24,7 +24,8 @@ export function useOptionEvaluations(): ReadonlyMap<string, Outcome> {
         if (!isCurrent) return
         if (id === household.chosen.powerSystemId) continue
         const outcome = await client.attempt(planOf(household, household.chosen.scenarioId, id))
-        if (isCurrent) setOthers((known) => new Map(known).set(id, outcome))
+        // a table of them all is drawn anew for each, as the page finds time
+        if (isCurrent) startTransition(() => setOthers((known) => new Map(known).set(id, outcome)))
       }
     }, QUIET_MS)
     return () => {

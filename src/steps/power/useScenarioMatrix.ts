@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { startTransition, useEffect, useState } from 'react'
 import { planOf } from '@/core/plan/planOf'
 import type { MatrixCell } from '@/core/sizing/matrix'
 import { useHousehold } from '@/ui/household/HouseholdContext'
@@ -35,11 +35,13 @@ export function useScenarioMatrix(): ReadonlyMap<string, MatrixOutcome> {
           .cells(plans)
           .catch((error: Error) => plans.map(() => ({ failure: error.message })))
         if (!isCurrent) return
-        setCells((known) => {
-          const next = new Map(known)
-          shown.forEach(({ id }, i) => next.set(cellKey(scenarioId!, id), found[i]))
-          return next
-        })
+        startTransition(() =>
+          setCells((known) => {
+            const next = new Map(known)
+            shown.forEach(({ id }, i) => next.set(cellKey(scenarioId!, id), found[i]))
+            return next
+          }),
+        )
       }
     }
     const timer = setTimeout(() => clients.forEach((client) => void work(client)), QUIET_MS)

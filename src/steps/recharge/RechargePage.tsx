@@ -4,6 +4,7 @@ import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
 import { memo, useDeferredValue, useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
+import { POINT_MIN } from '@/core/simulation/sweep'
 import { windowIntervals } from '@/core/plan/clock'
 import type { Household } from '@/core/plan/household'
 import { Swatch } from '@/ui/chart/Swatch'
@@ -165,7 +166,7 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
               }
             />
           )}
-          {charge && (
+          {charge ? (
             <CurveLane
               name={say('charge')}
               figure={say('lowest', { percent: formatPercent(charge.least) })}
@@ -183,6 +184,20 @@ const Body = memo(function Body(props: { household: Household; evaluation: Evalu
               most={1}
               kept={source.reserveFraction.value}
             />
+          ) : (
+            // its place, until the curve is there
+            evaluation &&
+            !hasTraces && (
+              <CurveLane
+                name={say('charge')}
+                figure=""
+                label={say('charge')}
+                hue="store"
+                stepMin={POINT_MIN}
+                shownMin={shownMin}
+                middle={[]}
+              />
+            )
           )}
           <StretchLane
             name={say('generator')}
