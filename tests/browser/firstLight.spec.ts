@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test'
+import { type Locator, type Page, expect, test } from '@playwright/test'
 import { answer, answerNow, changedAnswer, openSample, ready, saved, enter } from './support'
 
 test('a new visitor reads one sentence about the sample household', async ({ page }) => {
@@ -234,4 +234,35 @@ test('the plan document downloads, and is one that the command reads', async ({ 
     version: 10,
     powerSystem: { id: 'station-1000' },
   })
+})
+
+/** What comes last on a page of the sample. */
+const LAST: Record<string, (page: Page) => Locator> = {
+  outage: (page) => page.getByLabel('Outage length'),
+  loads: (page) => page.getByRole('switch', { name: 'Boiler, two circulators on' }),
+  power: (page) => page.getByTestId('chosen-notes').getByText('the cheapest is'),
+  runtime: (page) => page.getByTestId('worse-case'),
+  recharge: (page) => page.getByText(/^lowest \d+ %$/),
+  hookup: (page) => page.getByTestId('hookup-summary').getByText('dangerous'),
+}
+
+test('on a phone nothing moves while the parts of a page come', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.addInitScript(() => {
+    const seen = window as unknown as { moved: number }
+    seen.moved = 0
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as (PerformanceEntry & { value: number })[])
+        seen.moved += entry.value
+    }).observe({ type: 'layout-shift', buffered: true })
+  })
+  for (const [step, last] of Object.entries(LAST)) {
+    const letScriptsCome = await openWithoutScripts(page, step)
+    await expect(page.getByLabel('The answer').first()).toBeVisible()
+    letScriptsCome()
+    await ready(page)
+    await expect(last(page).first()).toBeVisible()
+    const moved = await page.evaluate(() => (window as unknown as { moved: number }).moved)
+    expect(moved, step).toBeLessThan(0.02)
+  }
 })
