@@ -7,7 +7,7 @@ import type { Plan } from '@/core/plan/document'
 import { sourceWarnings } from '@/core/sizing/sourceWarnings'
 import { dcOnly } from '@/core/sizing/dcOnly'
 import { formatHours } from '@/words/format'
-import type { Turns } from '@/core/sizing/openers'
+import type { Opener, Turns } from '@/core/sizing/openers'
 import { useUnits } from '@/ui/field/units'
 import { useTold } from '@/ui/household/useTold'
 import { changeLoad, steerLoad } from '@/ui/household/edits'
@@ -36,7 +36,8 @@ export function ChosenNotes() {
   const prices = useHousehold(({ household }) => household.wiring?.prices)
   const ask = useMemo(() => {
     const stock = searchStock(mains === '230 V' ? 230 : 120, own, { units, own: prices })
-    return (client: SimulationClient, asked: Plan) => client.openers(asked, stock)
+    // one that could not be computed opens nothing, and is not waited for
+    return (client: SimulationClient, asked: Plan) => client.openers(asked, stock).catch((): Opener[] => [])
   }, [mains, own, units, prices])
   const openers = useAdvice(ask)
   const takeTurns = ({ waits, first }: Turns) => {

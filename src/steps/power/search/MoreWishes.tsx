@@ -1,4 +1,5 @@
 'use client'
+import type { BoundPath } from '@/core/plan/bounds'
 import type { SearchConstraints } from '@/core/sizing/search/candidates'
 import { CheckField } from '@/ui/field/CheckField'
 import { QuantityField } from '@/ui/field/QuantityField'
@@ -57,57 +58,63 @@ export function MoreWishes({ want, change, isMedical, refill }: MoreWishesProps)
           {want.plugAndPlay ? say('askedForBecauseAMedicalDevice') : say('aMedicalDeviceIsPluggedIntoIt')}
         </p>
       )}
-      <CheckField
+      <Limit
         label=""
         words={say('switchOverByItself')}
-        on={want.transferMs !== null}
-        onChange={(on) => change({ transferMs: on ? USUAL_TRANSFER_MS : null })}
+        of={say('withinMs')}
+        path="outfit.transferMs"
+        first={USUAL_TRANSFER_MS}
+        value={want.transferMs}
+        onChange={(transferMs) => change({ transferMs })}
       />
-      {want.transferMs !== null && (
-        <QuantityField
-          local
-          label={say('withinMs')}
-          path="outfit.transferMs"
-          value={want.transferMs}
-          onChange={(transferMs) => change({ transferMs })}
-        />
-      )}
       <CheckField
         label=""
         words={say('give240V')}
         on={want.gives240V}
         onChange={(gives240V) => change({ gives240V })}
       />
-      <CheckField
+      <Limit
         label={say('atMost')}
         words={say('aBudget')}
-        on={want.budget !== null}
-        onChange={(on) => change({ budget: on ? FIRST_BUDGET : null })}
+        of={say('budget')}
+        path="wish.budget"
+        first={FIRST_BUDGET}
+        value={want.budget}
+        onChange={(budget) => change({ budget })}
       />
-      {want.budget !== null && (
-        <QuantityField
-          local
-          label={say('budget')}
-          path="wish.budget"
-          value={want.budget}
-          onChange={(budget) => change({ budget })}
-        />
-      )}
-      <CheckField
+      <Limit
         label=""
         words={say('aWeightForEachPiece')}
-        on={want.pieceKg !== null}
-        onChange={(on) => change({ pieceKg: on ? FIRST_PIECE_KG : null })}
+        of={say('heaviestPiece')}
+        path="wish.pieceKg"
+        first={FIRST_PIECE_KG}
+        value={want.pieceKg}
+        onChange={(pieceKg) => change({ pieceKg })}
       />
-      {want.pieceKg !== null && (
-        <QuantityField
-          local
-          label={say('heaviestPiece')}
-          path="wish.pieceKg"
-          value={want.pieceKg}
-          onChange={(pieceKg) => change({ pieceKg })}
-        />
-      )}
+    </>
+  )
+}
+
+/** A limit that is asked for or not; its figure stands below once it is. */
+function Limit(props: {
+  label: string
+  words: string
+  of: string
+  path: BoundPath
+  first: number
+  value: number | null
+  onChange: (value: number | null) => void
+}) {
+  const { label, words, of, path, first, value, onChange } = props
+  return (
+    <>
+      <CheckField
+        label={label}
+        words={words}
+        on={value !== null}
+        onChange={(on) => onChange(on ? first : null)}
+      />
+      {value !== null && <QuantityField local label={of} path={path} value={value} onChange={onChange} />}
     </>
   )
 }
