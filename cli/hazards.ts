@@ -2,9 +2,8 @@ import { parseArgs } from 'node:util'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { hazardsOf } from '@/core/hazard/hazards'
 import { formatMoment } from '@/words/clock'
-import { riskClocks } from '@/core/risk/riskClocks'
+import { evaluate } from '@/core/sizing/evaluate'
 import type { Spread } from '@/core/risk/riskClock'
-import { simulate } from '@/core/simulation/simulate'
 import { findingWords } from '@/words/hookup/hazardWords'
 import { clockWords } from '@/words/hookup/hookupWords'
 import { hazardsCommand } from '@/words/en/commands'
@@ -27,14 +26,14 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.
 const { values, positionals } = readOptions()
 if (positionals.length !== 1) refuse([say('onePlanIsWanted', { command: './yotrope hazards plan.json' })])
 const plan = readPlanFile(positionals[0])
-const result = simulate(plan)
+const judged = evaluate(plan)
+const { result, clocks } = judged
 const { startsAt } = plan.scenario
 const saying = { units: plan.household.units, startsAt }
-const findings = hazardsOf(plan, result, WIRING_TABLES).map((found) => ({
+const findings = hazardsOf(plan, judged, WIRING_TABLES).map((found) => ({
   ...found,
   words: findingWords(found, saying),
 }))
-const clocks = riskClocks(plan, result)
 
 if (values.json) {
   /** A time beyond what is looked at is null. */

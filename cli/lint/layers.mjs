@@ -16,8 +16,8 @@ const CORE_ROOMS = [
   'refill',
   'simulation',
   'wiring',
-  'sizing',
   'risk',
+  'sizing',
   'hazard',
   'run',
 ]

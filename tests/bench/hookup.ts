@@ -3,6 +3,7 @@ import { hazardsOf } from '@/core/hazard/hazards'
 import type { Plan } from '@/core/plan/document'
 import { diagramOf } from '@/core/wiring/diagram'
 import { layOut } from '@/core/wiring/diagramLayout'
+import { evaluate } from '@/core/sizing/evaluate'
 import { simulate } from '@/core/simulation/simulate'
 import { constant, loadOf, mixedLoads, planWith } from '../support/samplePlan'
 import { compare, round } from './compare'
@@ -30,11 +31,11 @@ function crowded(): Plan {
 /** The drawing of 200 loads and their findings, ms on this machine, beside 400 runs of the same plan. */
 export function benchHookup(): Record<string, string | number> {
   const plan = crowded()
-  const result = simulate(plan, { runs: 20 })
+  const judged = evaluate(plan, { runs: 20 })
   const [drawMs, findMs, runMs] = compare(
     [
       () => void layOut(diagramOf(plan, WIRING_TABLES), 860),
-      () => void hazardsOf(plan, result, WIRING_TABLES),
+      () => void hazardsOf(plan, judged, WIRING_TABLES),
       () => void simulate(plan),
     ],
     5,

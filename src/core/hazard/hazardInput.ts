@@ -2,12 +2,17 @@ import type { Plan } from '../plan/document'
 import type { Source } from '../plan/power'
 import { bedAndAway } from './hours'
 import type { RiskClock } from '../risk/riskClock'
-import { riskClocks } from '../risk/riskClocks'
 import { hoursOf, refilledSource, weatherOf } from '../simulation/compile'
 import type { SimulationResult } from '../simulation/result'
 import { type BatteryCircuit, batteryCircuits } from '../wiring/batteryCircuit'
 import { type Connections, connectionsOf } from '../wiring/connections'
 import type { WiringTables } from '../wiring/wire'
+
+/** A plan's runs, and what of it is lost when. */
+export interface Judged {
+  result: SimulationResult
+  clocks: RiskClock[]
+}
 
 /** What every hazard looks at: the plan, its runs, and what follows from them, worked out once. */
 export interface HazardInput {
@@ -27,14 +32,14 @@ export interface HazardInput {
   away: [number, number][]
 }
 
-export function hazardInput(plan: Plan, result: SimulationResult, tables: WiringTables): HazardInput {
+export function hazardInput(plan: Plan, { result, clocks }: Judged, tables: WiringTables): HazardInput {
   return {
     plan,
     result,
     tables,
     connections: connectionsOf(plan, tables),
     circuits: batteryCircuits(plan, tables),
-    clocks: riskClocks(plan, result),
+    clocks,
     sources: plan.powerSystem.sources.filter(({ isAway }) => !isAway),
     charged: refilledSource(plan.powerSystem.sources),
     weather: weatherOf(plan.scenario, hoursOf(plan.scenario.durationH * 60)),

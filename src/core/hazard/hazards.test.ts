@@ -15,13 +15,13 @@ import {
 import { constant, planWith } from '../../../tests/support/samplePlan'
 import { type Plan, readPlan } from '../plan/document'
 import type { Wiring } from '../plan/wiring'
-import { simulate } from '../simulation/simulate'
+import { evaluate } from '../sizing/evaluate'
 import type { HazardId } from './finding'
 import { factsText, hazardsOf } from './hazards'
 
 const find = (plan: Plan) => {
   expect(readPlan(plan)).toMatchObject({ ok: true })
-  return hazardsOf(plan, simulate(plan, { runs: 30 }), WIRING_TABLES)
+  return hazardsOf(plan, evaluate(plan, { runs: 30 }), WIRING_TABLES)
 }
 const severityOf = (plan: Plan, id: HazardId) => find(plan).find((found) => found.id === id)?.severity ?? null
 

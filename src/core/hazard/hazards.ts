@@ -1,6 +1,5 @@
 import type { Plan } from '../plan/document'
 import { canonical } from '../quantity/canonical'
-import type { SimulationResult } from '../simulation/result'
 import type { WiringTables } from '../wiring/wire'
 import { backFeed } from './backFeed'
 import { thinCable, unfusedBattery } from './batteryWires'
@@ -13,7 +12,7 @@ import { smokeAlarms, unattended } from './fire'
 import { frostCharging } from './frostCharging'
 import { fuel } from './fuel'
 import { gridReturn } from './gridReturn'
-import { type Hazard, hazardInput } from './hazardInput'
+import { type Hazard, type Judged, hazardInput } from './hazardInput'
 import { heat } from './heat'
 import { hydrogen } from './hydrogen'
 import { lifting } from './lifting'
@@ -69,11 +68,11 @@ export type AnsweredFinding = Finding & { answer: string | null }
 /**
  * Everything in a plan that can hurt or be lost, the worst first.
  *
- * @param result the plan's runs: hours of ends, what is left out
+ * @param judged the plan's runs, and what of it is lost when: `evaluate` says both
  * @param tables wires and fuses that are sold
  */
-export function hazardsOf(plan: Plan, result: SimulationResult, tables: WiringTables): AnsweredFinding[] {
-  const input = hazardInput(plan, result, tables)
+export function hazardsOf(plan: Plan, judged: Judged, tables: WiringTables): AnsweredFinding[] {
+  const input = hazardInput(plan, judged, tables)
   const answers = new Map((plan.wiring?.acknowledged ?? []).map((one) => [one.finding, one]))
   return HAZARDS.flatMap((hazard) => hazard(input))
     .map((found): AnsweredFinding => {

@@ -1,16 +1,16 @@
-import { powerEndsOf } from '../risk/powerEnds'
 import { finding } from './finding'
 import type { Hazard } from './hazardInput'
 
 /** A critical medical device with one source, or with less time than the outage asks at the chosen confidence. */
-export const oneSource: Hazard = ({ plan, result, connections, sources }) =>
+export const oneSource: Hazard = ({ clocks, result, connections, sources }) =>
   connections.loads
     .filter(({ load, wiring }) => load.medical && load.tier === 'critical' && !wiring?.hasSecondSource)
     .flatMap(({ load }) => {
       const source = sources.find(({ id }) => id === load.sourceId)
-      const ends = powerEndsOf(plan, result, load.id)
-      if (!source || !ends) return []
-      const isShort = ends.early < result.outageMin
+      const clock = clocks.find(({ kind, loadId }) => kind === 'breathing-aid' && loadId === load.id)
+      if (!source || !clock?.powerEnds || !clock.lost) return []
+      const endsMin = clock.lost.early
+      const isShort = endsMin < result.outageMin
       if (!isShort && sources.length > 1) return []
       return [
         finding(
@@ -19,7 +19,7 @@ export const oneSource: Hazard = ({ plan, result, connections, sources }) =>
           isShort ? 'danger' : 'serious',
           { page: 'loads', part: 'load', id: load.id },
           'supplier',
-          { name: load.name, source: source.name, isShort, endsMin: Math.round(ends.early) },
+          { name: load.name, source: source.name, isShort, endsMin: Math.round(endsMin) },
         ),
       ]
     })

@@ -1,11 +1,10 @@
 import type { Risk } from '../plan/wiring'
+import { type Course, lossOf } from './course'
 
 /** A house's time constant where nobody said: between a light and a heavy, well kept one. Common practice, no source. */
 const GUESSED_TIME_CONSTANT_H = 40
 const GUESS_TIMES = 1.6
 const MEASURED_TIMES = 1.15
-
-const STEP_H = 0.25
 
 /** The hours in which a house loses 63 % of its warmth, short, likely and long. */
 export function timeConstantOf(risk: Risk | undefined): [number, number, number] {
@@ -14,13 +13,107 @@ export function timeConstantOf(risk: Risk | undefined): [number, number, number]
   return [likely / times, likely, likely * times]
 }
 
+/** What the rooms of a house depend on. */
+export interface HouseInWeather {
+  /** by the hour since the outage began; the last goes on */
+  outdoorC: ArrayLike<number>
+  /** what the thermostat keeps */
+  indoorC: number
+  timeConstantH: number
+  /** share of the time its heating has to run in the mean of this weather; 1 and more never brings the rooms back */
+  dutyFraction: number
+}
+
 /**
- * Minutes after the heating stops until a room has cooled to a temperature.
+ * Rooms that cool while their heating has no power, and are warmed again while it has, at full output.
+ *
+ * Source: Newton's cooling, T' = (T_out − T) / τ, solved hour by hour; a heating that keeps (T_in − T_out) with the share D of its
+ * time adds (T_in − T_out) / (τ · D) at full output.
+ */
+export class CoolingHouse implements Course {
+  private insideC: number
+  private readonly coldestC: number
+  private readonly heatsK: number
+
+  /** @param toC what the rooms must not cool to */
+  constructor(
+    private readonly house: HouseInWeather,
+    private readonly toC: number,
+  ) {
+    const { outdoorC, indoorC, dutyFraction } = house
+    this.insideC = indoorC
+    let sum = 0
+    let coldest = Infinity
+    for (let h = 0; h < outdoorC.length; h++) {
+      sum += outdoorC[h]
+      coldest = Math.min(coldest, outdoorC[h])
+    }
+    this.coldestC = coldest
+    this.heatsK = Math.max(0, indoorC - sum / outdoorC.length) / Math.max(LEAST_DUTY, dutyFraction)
+  }
+
+  begin(): void {
+    this.insideC = this.house.indoorC
+  }
+
+  without(fromMin: number, toMin: number): number {
+    const { toC, house } = this
+    if (this.insideC <= toC) return fromMin
+    // never colder inside than the coldest hour outdoors
+    if (this.coldestC >= toC && toMin === Infinity) return Infinity
+    const tauMin = house.timeConstantH * 60
+    return this.walk(fromMin, toMin, (outC, at, until) => {
+      if (outC < toC) {
+        const lost = at + tauMin * Math.log((this.insideC - outC) / (toC - outC))
+        if (lost < until) return lost
+      }
+      if (until < Infinity) this.insideC = outC + (this.insideC - outC) * Math.exp((at - until) / tauMin)
+      return null
+    })
+  }
+
+  fed(fromMin: number, toMin: number): void {
+    const { house, heatsK } = this
+    if (this.insideC >= house.indoorC) return
+    const tauMin = house.timeConstantH * 60
+    this.walk(fromMin, toMin, (outC, at, until) => {
+      const settlesC = outC + heatsK
+      this.insideC = Math.min(
+        house.indoorC,
+        settlesC + (this.insideC - settlesC) * Math.exp((at - until) / tauMin),
+      )
+      return null
+    })
+  }
+
+  /** Goes through a stretch by hours of one outdoor temperature. @returns the first minute a step gives; Infinity for none */
+  private walk(
+    fromMin: number,
+    toMin: number,
+    step: (outC: number, at: number, until: number) => number | null,
+  ): number {
+    const { outdoorC } = this.house
+    const last = outdoorC.length - 1
+    for (let at = fromMin; at < toMin;) {
+      const hour = Math.floor(at / 60)
+      const until = hour < last ? Math.min(toMin, (hour + 1) * 60) : toMin
+      const found = step(outdoorC[Math.min(hour, last)], at, until)
+      if (found !== null) return found
+      at = until
+    }
+    return Infinity
+  }
+}
+
+/** Heating that hardly runs is not taken for endlessly strong. */
+const LEAST_DUTY = 0.1
+
+/**
+ * Minutes after the heating stops for good until a room has cooled to a temperature.
  *
  * @param fromMin when the heating stops, since the outage began
  * @param outdoorC by the hour since the outage began; the last goes on
- * @returns Infinity where it does not within `mostH`
- * Source: Newton's cooling, T' = (T_out − T) / τ, in steps of a quarter hour.
+ * @returns Infinity where it never does
  * @example coolsAfterMin([0], 0, 20, 10, 40) // 40 · ln 2 h = 1664 min
  */
 export function coolsAfterMin(
@@ -29,17 +122,10 @@ export function coolsAfterMin(
   indoorC: number,
   toC: number,
   timeConstantH: number,
-  mostH = 14 * 24,
 ): number {
   if (!Number.isFinite(fromMin)) return Infinity
-  let insideC = indoorC
-  const share = 1 - Math.exp(-STEP_H / timeConstantH)
-  for (let h = 0; h < mostH; h += STEP_H) {
-    if (insideC <= toC) return h * 60
-    const at = Math.min(outdoorC.length - 1, Math.floor(fromMin / 60 + h))
-    insideC += (outdoorC[at] - insideC) * share
-  }
-  return Infinity
+  const course = new CoolingHouse({ outdoorC, indoorC, timeConstantH, dutyFraction: 1 }, toC)
+  return lossOf([[fromMin, Infinity]], course) - fromMin
 }
 
 /**

@@ -9,10 +9,11 @@ const HOUR = 60
  */
 export function refrigeratorKeeps(behaviour: Cycling, roomC: number): [number, number, number] {
   const box = behaviour.box
+  // a room as cold as the box keeps what is in it
+  if (roomC <= FOOD_C) return [Infinity, Infinity, Infinity]
   const own = box && ['measured', 'tested'].includes(box.timeConstantH.evidence)
   if (!own) return [3 * HOUR, 4 * HOUR, 6 * HOUR]
   const coldestC = Math.min(behaviour.follows?.setC.value ?? INSIDE_C, INSIDE_C)
-  if (roomC <= FOOD_C) return [Infinity, Infinity, Infinity]
   const hours = box.timeConstantH.value * Math.log((roomC - coldestC) / (roomC - FOOD_C)) + ABOVE_H
   return [0.8 * hours * HOUR, hours * HOUR, 1.25 * hours * HOUR]
 }

@@ -1,40 +1,76 @@
 import { servesFor } from '../load/servesFor'
+import { pausesOf, scheduledStretches } from '../load/stretches'
+import { cyclingDuty } from '../load/thermostat'
+import type { Intervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
-import type { Load } from '../plan/schema'
+import type { Cycling, Load } from '../plan/schema'
 import type { Need } from '../plan/wiring'
 import { hoursOf, weatherOf } from '../simulation/compile'
-import { coolsAfterMin, timeConstantOf } from './coolingHouse'
+import { percentilesOf } from '../simulation/events'
+import type { SimulationResult } from '../simulation/result'
+import { CoolingHouse, timeConstantOf } from './coolingHouse'
+import { BearsMinutes, type Course, atOnce, lossOf } from './course'
 import { freezerKeeps, refrigeratorKeeps } from './food'
 import { pitFills, pitInflow } from './pit'
-import { type PowerEnds, after, powerEndsOf } from './powerEnds'
 import type { RiskClock, RiskKind, Spread } from './riskClock'
+import { common, stretchesOf, unfedIn } from './unfedIn'
 
 /** A room is cold below, pipes freeze at; °C. */
 export const COLD_ROOM_C = 10
 const PIPES_C = 0
 
 /** Minutes animals of an aquarium do without air where nobody said: from memory, by how many there are. */
-const AQUARIUM_MIN: [number, number, number] = [120, 240, 480]
+const AQUARIUM_MIN: Three<number> = [120, 240, 480]
 const TELEPHONE = /router|fib(re|er)|modem|phone line|telephone|\bnetwork\b|internet/i
 
+/** What needs air, water or cold comes back so many times as fast as it fares worse, where no box says it. From memory. */
+const BACK_TIMES = 2
+/** A box comes back at least as fast as it warms: a compressor that cannot do that would not hold it either. */
+const LEAST_BACK_TIMES = 1
+/** A pump that runs again draws its pit down within minutes. */
+const PIT_BACK_TIMES = 60
+
+/** Early, likely and late. */
+type Three<T> = readonly [T, T, T]
+
+/** What a clock asks of the runs of a plan. */
+export type ClockedRuns = Pick<SimulationResult, 'horizonMin' | 'unfed'>
+
+/** What a clock of a plan is worked out from. */
+interface Clocked {
+  plan: Plan
+  /** °C by the hour indoors, in a garage, outdoors and so on */
+  weather: ReturnType<typeof weatherOf>
+  horizonMin: number
+}
+
+/** When a load has no power, in every run. */
+interface Without {
+  /** when its source first gives nothing; null: it is not fed at all */
+  powerEnds: Spread | null
+  /** by run, pauses and rules counted */
+  unfed: readonly Intervals[]
+}
+
 /**
- * For each critical load of a plan what is lost without it, and when: behind the hour its power ends, on the same clock.
+ * For each critical load of a plan what is lost without it, and when. Each clock runs over the stretches of each run in
+ * which its load gets nothing, and goes back while it is fed: the early hour is the 10 % percentile of the runs with the
+ * shortest time it may bear, the likely the middle with the likely, the late the 90 % with the longest.
  *
+ * @throws RangeError where it was not kept when the loads get nothing
  * @returns the earliest first; what cannot be timed comes last
  */
-export function riskClocks(plan: Plan, result: PowerEnds): RiskClock[] {
-  const risk = plan.wiring?.risk
-  const needs = risk?.needs ?? []
+export function riskClocks(plan: Plan, { horizonMin, unfed }: ClockedRuns): RiskClock[] {
+  if (!unfed) throw new RangeError('runs that keep when their loads get nothing are needed')
+  const clocked = { plan, horizonMin, weather: weatherOf(plan.scenario, hoursOf(horizonMin)) }
+  const without = (load: Load) => withoutPower(load, plan, unfed, horizonMin)
   const clocks: RiskClock[] = []
-  const weather = weatherOf(plan.scenario, hoursOf(result.horizonMin))
-  for (const load of plan.loads) {
-    if (load.tier !== 'critical' || !load.on) continue
-    clocks.push(...clocksOf(load, plan, result, weather))
-  }
-  for (const need of needs) {
+  for (const load of plan.loads)
+    if (load.tier === 'critical' && load.on) clocks.push(...clocksOf(load, without(load), clocked))
+  for (const need of plan.wiring?.risk?.needs ?? []) {
     // however little its load matters otherwise
     const load = plan.loads.find(({ id }) => id === need.loadId) ?? null
-    clocks.push(needClock(need, load, load && powerEndsOf(plan, result, load.id)))
+    clocks.push(needClock(need, load, load ? without(load) : NEVER_FED, clocked))
   }
   const at = ({ lost }: RiskClock) => lost?.likely ?? Infinity
   return clocks.sort((a, b) => (at(a) === at(b) ? 0 : at(a) - at(b)))
@@ -48,56 +84,119 @@ export const fallsInto = ({ lost }: RiskClock, outageMin: number): boolean =>
 export const lostWithin = (clocks: readonly RiskClock[], outageMin: number): RiskClock[] =>
   clocks.filter(({ kind, lost }) => kind !== 'phone' && lost !== null && lost.likely < outageMin)
 
-function needClock(need: Need, load: Load | null, ends: Spread | null): RiskClock {
+const NEVER_FED: Without = { powerEnds: null, unfed: [[[0, Infinity]]] }
+
+function withoutPower(
+  { id, steering }: Load,
+  plan: Plan,
+  unfed: NonNullable<ClockedRuns['unfed']>,
+  horizonMin: number,
+): Without {
+  const found = unfed.find(({ loadId }) => loadId === id)
+  if (!found) return NEVER_FED
+  const { supply, shed } = found
+  const firstMin = new Float64Array(supply.begins.length - 1)
+  for (let run = 0; run < firstMin.length; run++) firstMin[run] = stretchesOf(supply, run)[0]?.[0] ?? Infinity
+  return {
+    powerEnds: spreadOf(firstMin),
+    unfed: unfedIn(supply, shed, pausesOf(steering, plan.scenario.startsAt, horizonMin)),
+  }
+}
+
+const spreadOf = (minutes: Float64Array): Spread => {
+  const { p10, p50, p90 } = percentilesOf(minutes)
+  return { early: p10, likely: p50, late: p90 }
+}
+
+/** When something is lost, by the courses it may take. */
+function lossesOf(unfed: readonly Intervals[], courses: Three<Course>): Spread {
+  const at = (course: Course) => {
+    const lostMin = new Float64Array(unfed.length)
+    for (let run = 0; run < unfed.length; run++) lostMin[run] = lossOf(unfed[run], course)
+    return percentilesOf(lostMin)
+  }
+  const [early, likely, late] = courses
+  return { early: at(early).p10, likely: at(likely).p50, late: at(late).p90 }
+}
+
+/** Courses of what bears so many minutes, the same in every hour or by the hour. */
+const bears = (minutes: Three<number> | readonly Three<number>[], backTimes: number): Three<Course> => {
+  const hours = typeof minutes[0] === 'number' ? [minutes as Three<number>] : (minutes as Three<number>[])
+  const course = (i: 0 | 1 | 2) =>
+    new BearsMinutes(
+      Float64Array.from(hours, (three) => three[i]),
+      backTimes,
+    )
+  return [course(0), course(1), course(2)]
+}
+
+const AT_ONCE: Three<Course> = [atOnce, atOnce, atOnce]
+
+function needClock(
+  need: Need,
+  load: Load | null,
+  { powerEnds, unfed }: Without,
+  clocked: Clocked,
+): RiskClock {
   const minutes = need.hours * 60
+  const isBox = load?.behaviour.kind === 'cycling'
+  const backTimes = isBox ? backTimesOf(load.behaviour as Cycling, clocked) : BACK_TIMES
   return {
     kind: need.kind,
     loadId: load?.id ?? null,
     name: need.name,
-    powerEnds: ends,
-    lost: after(ends, [minutes, minutes, minutes]),
+    powerEnds,
+    lost: lossesOf(unfed, bears([minutes, minutes, minutes], backTimes)),
     basis: 'own',
     missing: null,
   }
 }
 
-function clocksOf(
-  load: Load,
-  plan: Plan,
-  result: PowerEnds,
-  outdoor: ReturnType<typeof weatherOf>,
-): RiskClock[] {
+function clocksOf(load: Load, { powerEnds, unfed }: Without, clocked: Clocked): RiskClock[] {
+  const { plan, weather, horizonMin } = clocked
   const { scenario } = plan
   const { behaviour } = load
   const risk = plan.wiring?.risk
-  const powerEnds = powerEndsOf(plan, result, load.id)
-  const clock = (kind: RiskKind, lost: Spread | null, basis: RiskClock['basis']): RiskClock => ({
+  const clock = (
+    kind: RiskKind,
+    courses: Three<Course> | null,
+    basis: RiskClock['basis'],
+    stretches = unfed,
+  ): RiskClock => ({
     kind,
     loadId: load.id,
     name: load.name,
     powerEnds,
-    lost,
+    lost: courses && lossesOf(stretches, courses),
     basis,
     missing: null,
   })
-  if (load.medical) return [clock('breathing-aid', after(powerEnds, [0, 0, 0]), 'own')]
+  if (load.medical) {
+    // who does not wear it at noon does not miss it then
+    const { startsAt } = scenario
+    const worn = behaviour.kind === 'scheduled' ? scheduledStretches(behaviour, startsAt, horizonMin) : null
+    const missed = worn ? unfed.map((stretches) => common(stretches, worn)) : unfed
+    return [clock('breathing-aid', AT_ONCE, 'own', missed)]
+  }
   const serves = servesFor(load)
   if (serves === 'cold food' && behaviour.kind === 'cycling') {
-    const keeps = refrigeratorKeeps(behaviour, aroundOf(load, scenario.indoorC, outdoor))
-    return [clock('refrigerator', after(powerEnds, keeps), 'published')]
+    const keeps = Array.from(aroundOf(behaviour, weather), (celsius) => refrigeratorKeeps(behaviour, celsius))
+    return [clock('refrigerator', bears(keeps, backTimesOf(behaviour, clocked)), 'published')]
   }
   if (serves === 'frozen food' && behaviour.kind === 'cycling') {
-    const keeps = freezerKeeps(behaviour, aroundOf(load, scenario.indoorC, outdoor))
-    return [clock('freezer', after(powerEnds, keeps), 'published')]
+    const keeps = Array.from(aroundOf(behaviour, weather), (celsius) => freezerKeeps(behaviour, celsius))
+    return [clock('freezer', bears(keeps, backTimesOf(behaviour, clocked)), 'published')]
   }
   if (serves === 'warm house') {
-    const [short, likely, long] = timeConstantOf(risk)
-    const ends = powerEnds ?? { early: 0, likely: 0, late: 0 }
-    const coolsTo = (toC: number): Spread => ({
-      early: ends.early + coolsAfterMin(outdoor.outdoors, ends.early, scenario.indoorC, toC, short),
-      likely: ends.likely + coolsAfterMin(outdoor.outdoors, ends.likely, scenario.indoorC, toC, likely),
-      late: ends.late + coolsAfterMin(outdoor.outdoors, ends.late, scenario.indoorC, toC, long),
-    })
+    const { outdoors } = weather
+    const dutyFraction = behaviour.kind === 'cycling' ? cyclingDuty(behaviour, mean(outdoors)).here : 1
+    const coolsTo = (toC: number): Three<Course> => {
+      const [short, likely, long] = timeConstantOf(risk)
+      const { indoorC } = scenario
+      const course = (timeConstantH: number) =>
+        new CoolingHouse({ outdoorC: outdoors, indoorC, timeConstantH, dutyFraction }, toC)
+      return [course(short), course(likely), course(long)]
+    }
     const basis = risk?.timeConstantH === undefined ? 'guess' : 'own'
     return [
       clock('cold-room', coolsTo(COLD_ROOM_C), basis),
@@ -108,24 +207,34 @@ function clocksOf(
     const pit = risk?.pits?.find(({ loadId }) => loadId === load.id)
     const inflowLH = pit ? pitInflow(pit, behaviour, scenario.rain) : null
     if (!pit || inflowLH === null) return [{ ...clock('flooded-pit', null, 'guess'), missing: 'pit' }]
-    return [clock('flooded-pit', after(powerEnds, pitFills(pit, inflowLH)), 'own')]
+    return [clock('flooded-pit', bears(pitFills(pit, inflowLH), PIT_BACK_TIMES), 'own')]
   }
   if (serves === 'animals' && !hasNeed(plan, load))
-    return [clock('aquarium', after(powerEnds, AQUARIUM_MIN), 'guess')]
-  if (TELEPHONE.test(load.name) && !hasNeed(plan, load))
-    return [clock('phone', after(powerEnds, [0, 0, 0]), 'own')]
+    return [clock('aquarium', bears(AQUARIUM_MIN, BACK_TIMES), 'guess')]
+  if (TELEPHONE.test(load.name) && !hasNeed(plan, load)) return [clock('phone', AT_ONCE, 'own')]
   return []
 }
 
 const hasNeed = (plan: Plan, { id }: Load) =>
   plan.wiring?.risk?.needs?.some(({ loadId }) => loadId === id) ?? false
 
-/** The mean temperature around a box. */
-function aroundOf(load: Load, indoorC: number, weather: ReturnType<typeof weatherOf>): number {
-  const follows = load.behaviour.kind === 'cycling' ? load.behaviour.follows : undefined
+/** °C around a box by the hour of the outage. */
+function aroundOf({ follows }: Cycling, weather: Clocked['weather']): ArrayLike<number> {
   const where = follows?.surroundings ?? 'indoors'
-  if (typeof where === 'object') return where.aboutC.value
-  if (where === 'indoors') return indoorC
-  const hours = weather[where]
-  return hours.reduce((sum, celsius) => sum + celsius, 0) / hours.length
+  return typeof where === 'object' ? [where.aboutC.value] : weather[where]
+}
+
+/**
+ * How much faster a box comes back at full output than it warms: it takes the share D of its time to hold, so that
+ * (1 − D) of it is left for what it has to catch up.
+ */
+function backTimesOf(behaviour: Cycling, { weather }: Clocked): number {
+  const { here } = cyclingDuty(behaviour, mean(aroundOf(behaviour, weather)))
+  return Math.max(LEAST_BACK_TIMES, (1 - here) / Math.max(1e-3, here))
+}
+
+function mean(values: ArrayLike<number>): number {
+  let sum = 0
+  for (let i = 0; i < values.length; i++) sum += values[i]
+  return sum / values.length
 }

@@ -4,6 +4,7 @@ import type { DemandCurve } from './demandCurve'
 import type { DefrostRun } from './defrosts'
 import type { RefillRuns } from './runRefilled'
 import type { EndCause } from './sweepDetailed'
+import type { UnfedRecorder } from './unfedRuns'
 
 /** What the runs of one chain leave behind. */
 export interface ChainRuns {
@@ -28,4 +29,6 @@ export interface ChainRuns {
   defrosts: { slot: number; runs: DefrostRun[] }[]
   /** what its loads take, direct current as the battery gives it; null where nobody asked */
   demand: DemandCurve | null
+  /** when each load gets nothing; null where runtimes alone were asked for */
+  unfed: UnfedRecorder | null
 }

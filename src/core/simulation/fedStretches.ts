@@ -20,17 +20,24 @@ export function withoutSearch(
   return found
 }
 
-/** By source, the stretch of the outage in which it is the one in use, where none comes back. */
+/** By source, the stretch until the horizon in which it is the one in use, where none comes back. */
 export const inTurn = (
   emptyMin: readonly Float64Array[],
   run: number,
-  outageMin: number,
+  horizonMin: number,
 ): [number, number][][] =>
   emptyMin.map((ends, s) => {
-    const from = s > 0 ? Math.min(emptyMin[s - 1][run], outageMin) : 0
-    const to = Math.min(ends[run], outageMin)
+    const from = s > 0 ? Math.min(emptyMin[s - 1][run], horizonMin) : 0
+    const to = Math.min(ends[run], horizonMin)
     return to > from ? [[from, to]] : []
   })
+
+/** What of stretches lies within the outage. */
+export const withinOutage = (fed: readonly [number, number][], outageMin: number): [number, number][] => {
+  const found: [number, number][] = []
+  for (const [from, to] of fed) if (from < outageMin) found.push([from, Math.min(to, outageMin)])
+  return found
+}
 
 /** Whether it is fed through the whole outage. */
 export const isFedThroughout = (fed: readonly [number, number][], outageMin: number) =>

@@ -96,6 +96,11 @@ export class LoadRules {
     return hasChanged
   }
 
+  /** When a ruled load is kept off in the run at hand for want of charge or supply; the last open to the horizon. */
+  offOf(slot: number): Intervals {
+    return this.bySlot.get(slot)?.off ?? []
+  }
+
   /** Adds the minutes of an outage in which each ruled load was kept off for want of charge or supply. */
   addShed(sums: Float64Array, outageMin: number): void {
     for (const { slot, off } of this.ruled)

@@ -1,6 +1,7 @@
 import type { LeftOut } from './compile'
 import type { RefillCurves, RefillLedger } from './refillLedger'
 import type { EndCause } from './sweepDetailed'
+import type { LoadUnfed } from './unfedRuns'
 
 /** The 10, 50 and 90 % percentiles over the runs (type 7). Infinity: longer than the horizon looked at. */
 export interface Percentiles {
@@ -108,4 +109,6 @@ export interface SimulationResult {
   loads: LoadResult[]
   leftOut: { loadId: string; why: LeftOut }[]
   events: PlanEvent[]
+  /** of every load that takes part, when it gets nothing; null where runtimes alone were asked for, or once it is judged */
+  unfed: LoadUnfed[] | null
 }

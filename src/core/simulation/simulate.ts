@@ -10,7 +10,7 @@ import { defrostOf } from './defrosts'
 import { DemandGrid } from './demand'
 import { DemandCurve } from './demandCurve'
 import { DetailTables } from './detailTables'
-import { fedWh, inTurn, isFedThroughout, withoutSearch } from './fedStretches'
+import { fedWh, inTurn, isFedThroughout, withinOutage, withoutSearch } from './fedStretches'
 import { listOf } from './listOf'
 import { LoadRules } from './loadRules'
 import { emptyLoadValues } from './loadValues'
@@ -21,6 +21,7 @@ import { QuartersOf, drawLight, refillRunsOf } from './runRefilled'
 import { type AllRuns, summarise } from './summarise'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 import { sweepDetailed } from './sweepDetailed'
+import { UnfedRecorder } from './unfedRuns'
 import { RefilledSweep } from './sweepRefilled'
 
 export interface SimulationOptions {
@@ -121,6 +122,7 @@ function runChain(
     refill: refillRunsOf(chain, runs),
     defrosts: defrosting.map((slot) => ({ slot, runs: [] })),
     demand: keepDemand ? new DemandCurve(runs, horizonMin) : null,
+    unfed: onlyRuntimes ? null : new UnfedRecorder(chain, horizonMin),
   }
   const { refill } = chain
   const quarters =
@@ -206,8 +208,10 @@ function runChain(
     rules?.addShed(out.shedMin, outageMin)
     out.endMin[run] = out.emptyMin[lastFull][run]
     const until = Math.min(out.endMin[run], outageMin)
-    fedBy ??= inTurn(out.emptyMin, run, outageMin)
-    for (let s = 0; s < sources.length; s++) fedBy[s] = withoutSearch(fedBy[s], paths[s], seen[s].demandW)
+    fedBy ??= inTurn(out.emptyMin, run, horizonMin)
+    out.unfed?.add(fedBy, rules)
+    for (let s = 0; s < sources.length; s++)
+      fedBy[s] = withoutSearch(withinOutage(fedBy[s], outageMin), paths[s], seen[s].demandW)
     for (let slot = 0; slot < loads.length; slot++) {
       const askedWh = grid.energyWh(slot, outageMin)
       out.askedWh[slot] += askedWh

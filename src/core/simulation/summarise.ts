@@ -94,6 +94,7 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
     loads,
     leftOut: compiled.leftOut,
     events: eventsOf(chains, runs),
+    unfed: chains.some(({ unfed }) => unfed === null) ? null : chains.flatMap(({ unfed }) => unfed!.result()),
   }
 }
 

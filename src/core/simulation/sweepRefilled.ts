@@ -29,7 +29,7 @@ export class RefilledSweep implements RefilledState {
   /** by store, the minute it is empty for the first time; Infinity when it never is */
   readonly endMin: Float64Array
   readonly cause: (EndCause | null)[]
-  /** stretches of the outage in which all loads are fed, and by store those in which it feeds what it can */
+  /** stretches of the outage in which all loads are fed, and by store, to the horizon, those in which it feeds what it can */
   readonly fed: [from: number, to: number][] = []
   readonly fedBy: [from: number, to: number][][]
   readonly ledger: RefillLedger = emptyLedger()
@@ -241,33 +241,25 @@ export class RefilledSweep implements RefilledState {
   private feed(from: number, to: number): void {
     const { fedShare } = this.curves
     const { dayWeight } = this.refill
-    this.keepFed(this.fedBy[this.active], from, to)
+    keepFed(this.fedBy[this.active], from, to)
     if (this.feedsAll[this.active] === false) return
     for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++) {
       const minutes = Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)
       fedShare[q] += minutes / POINT_MIN
       this.days.fedMin += minutes * dayWeight[q]
     }
-    this.keepFed(this.fed, from, to)
+    keepFed(this.fed, from, Math.min(to, this.outageMin))
   }
 
   /** The same of whole quarters. */
   private feedWhole(begin: number, end: number): void {
     const { fedShare } = this.curves
     const { dayWeightBefore } = this.refill
-    this.keepFed(this.fedBy[this.active], begin * POINT_MIN, end * POINT_MIN)
+    keepFed(this.fedBy[this.active], begin * POINT_MIN, end * POINT_MIN)
     if (this.feedsAll[this.active] === false) return
     for (let q = begin; q < end; q++) fedShare[q]++
     this.days.fedMin += (dayWeightBefore[end] - dayWeightBefore[begin]) * POINT_MIN
-    this.keepFed(this.fed, begin * POINT_MIN, end * POINT_MIN)
-  }
-
-  private keepFed(fed: [from: number, to: number][], from: number, to: number): void {
-    const until = Math.min(to, this.outageMin)
-    if (until <= from) return
-    const last = fed[fed.length - 1]
-    if (last && from - last[1] < 1e-6) last[1] = until
-    else fed.push([from, until])
+    keepFed(this.fed, begin * POINT_MIN, Math.min(end * POINT_MIN, this.outageMin))
   }
 
   /** AC watts that feed the loads past the store in use while AC is there. */
@@ -336,4 +328,12 @@ export class RefilledSweep implements RefilledState {
     ledger.storedWh += ((this.energy[s] - beforeWh) * counted) / hours
     return walked
   }
+}
+
+/** Appends a stretch; one that touches the last is joined to it. */
+function keepFed(fed: [from: number, to: number][], from: number, to: number): void {
+  if (to <= from) return
+  const last = fed[fed.length - 1]
+  if (last && from - last[1] < 1e-6) last[1] = to
+  else fed.push([from, to])
 }

@@ -4,6 +4,7 @@ import { drawLoad } from './chance'
 import { type CompiledChain, type CompiledLoad, type CompiledPlan, compile, hoursOf } from './compile'
 import { DemandGrid } from './demand'
 import { DetailTables } from './detailTables'
+import { inTurn } from './fedStretches'
 import { emptyLoadValues } from './loadValues'
 import { type RefillCurves, emptyCurves } from './refillLedger'
 import { QuartersOf, drawLight } from './runRefilled'
@@ -11,6 +12,7 @@ import { runAll, usualRuns } from './simulate'
 import { dcWeight, pathInRun, tablesFor } from './pathInRun'
 import { POINT_MIN, runningSum, sweepFollower, sweepStore } from './sweep'
 import { sweepDetailed } from './sweepDetailed'
+import { type LoadUnfed, UnfedRecorder } from './unfedRuns'
 import { RefilledSweep } from './sweepRefilled'
 
 /**
@@ -23,9 +25,9 @@ export class Variants {
   readonly runs: readonly number[]
   /** by plan, by run, minutes: as far as they were made; the horizon at most */
   readonly ends: readonly Float64Array[]
-  /** the same of every chain of sources that feeds something */
-  readonly chainEnds: readonly (readonly ChainEnds[])[]
 
+  /** by plan, by chain: when each load gets nothing; null where nobody asked */
+  private readonly unfed: UnfedRecorder[][] | null
   private readonly compiled: readonly CompiledPlan[]
   private readonly works: readonly Work[]
   private readonly pool: CompiledLoad[] = []
@@ -33,23 +35,19 @@ export class Variants {
   /** how far every plan is looked at, minutes */
   readonly horizonMin: number
 
-  /** @param plans of one outage: only loads, power, refill and the hours in which it comes may differ */
+  /**
+   * @param plans of one outage: only loads, power, refill and the hours in which it comes may differ
+   * @param keepsUnfed whether it is kept when each load gets nothing; every run is then gone through to the horizon
+   */
   constructor(
     private readonly plans: readonly Plan[],
     private readonly seed: number,
+    keepsUnfed = false,
   ) {
     this.compiled = plans.map((plan) => compile(plan))
     this.horizonMin = this.compiled[0].horizonMin
     this.runs = this.compiled.map(usualRuns)
     this.ends = this.runs.map((runs) => new Float64Array(runs).fill(this.horizonMin))
-    this.chainEnds = this.compiled.map(({ chains }, v) =>
-      chains
-        .filter(({ loads }) => loads.length > 0)
-        .map(({ sources }) => ({
-          sourceIds: sources.map(({ id }) => id),
-          endMin: new Float64Array(this.runs[v]).fill(this.horizonMin),
-        })),
-    )
     const slots = new Map<string, { load: CompiledLoad; slot: number }[]>()
     this.works = this.compiled.map((compiled, v) => {
       const hasRules = plans[v].loads.some(({ steering }) => steering?.rules?.length)
@@ -62,6 +60,18 @@ export class Variants {
           }))
     })
     this.grid = new DemandGrid(this.pool, this.horizonMin, POINT_MIN)
+    this.unfed = keepsUnfed
+      ? this.compiled.map(({ chains }) =>
+          chains
+            .filter(({ loads }) => loads.length > 0)
+            .map((chain) => new UnfedRecorder(chain, this.horizonMin)),
+        )
+      : null
+  }
+
+  /** When the loads of a plan get nothing, in the runs made so far. */
+  unfedOf(v: number): LoadUnfed[] | null {
+    return this.unfed && this.unfed[v].flatMap((one) => one.result())
   }
 
   /** How many runs the plan with most has. */
@@ -82,26 +92,25 @@ export class Variants {
         grid.write(slot, pool[slot], drawLoad(pool[slot], seed, run, values))
       sweepers.forEach((sweeper, v) => {
         if (!sweeper || run >= this.runs[v]) return
-        sweeper.forEach((one, c) => this.note(v, c, run, one.end(run)))
+        sweeper.forEach((one, c) => this.note(v, run, one.end(run, this.unfed?.[v][c])))
       })
     }
     // a rule lays its load out anew as it acts: such a plan is run alone
     this.works.forEach((work, v) => {
       const until = Math.min(to, this.runs[v])
       if (work !== null || until <= from) return
-      const { chains } = runAll(plans[v], { runs: until, seed, onlyRuntimes: true })
+      const { chains } = runAll(plans[v], { runs: until, seed, onlyRuntimes: this.unfed === null })
       chains
         .filter(({ chain }) => chain.loads.length > 0)
-        .forEach(({ endMin }, c) => {
-          for (let run = from; run < until; run++) this.note(v, c, run, endMin[run])
+        .forEach(({ endMin, unfed }, c) => {
+          for (let run = from; run < until; run++) this.note(v, run, endMin[run])
+          if (this.unfed) this.unfed[v][c] = unfed!
         })
     })
   }
 
   /** A chain of a plan ends in a run. */
-  private note(v: number, c: number, run: number, endMin: number): void {
-    const { endMin: ends } = this.chainEnds[v][c]
-    ends[run] = Math.min(ends[run], endMin)
+  private note(v: number, run: number, endMin: number): void {
     this.ends[v][run] = Math.min(this.ends[v][run], endMin)
   }
 
@@ -124,12 +133,6 @@ export class Variants {
   }
 }
 
-/** When a chain of sources ends, by run; minutes, the horizon at most. */
-export interface ChainEnds {
-  sourceIds: readonly string[]
-  endMin: Float64Array
-}
-
 type Work = { chain: CompiledChain; slots: number[] }[] | null
 
 const areAlike = (a: Float64Array | null, b: Float64Array | null) =>
@@ -147,6 +150,8 @@ class ChainSweep {
   private readonly demandW: Float64Array[]
   private readonly weights: Float64Array[]
   private readonly fractions: Float32Array
+  /** when each of its sources is empty, in the run at hand */
+  private readonly emptyMin: Float64Array[]
   private readonly light: Float64Array
   /** for what refills: the demand by the quarter hour, and curves that nobody reads; buffers that serve every run */
   private readonly quarters: readonly QuartersOf[]
@@ -174,6 +179,7 @@ class ChainSweep {
     this.changeW = new Float64Array(Math.ceil(horizonMin * this.perMin) + 2)
     this.demandW = Array.from({ length: seen }, () => new Float64Array(this.byMinute ? horizonMin : 0))
     this.weights = Array.from({ length: seen }, () => new Float64Array(grid.lists.length))
+    this.emptyMin = sources.map(() => new Float64Array(1))
     this.fractions = new Float32Array(Math.floor(horizonMin / POINT_MIN) + 1)
     this.light = new Float64Array(refill?.logPerZ.length ?? 0)
     this.curves = emptyCurves(refill?.sunW.length ?? 0)
@@ -187,15 +193,20 @@ class ChainSweep {
     })
   }
 
-  /** The minute at which the first load loses its supply; Infinity beyond the horizon. */
-  end(run: number): number {
+  /**
+   * The minute at which the first load loses its supply; Infinity beyond the horizon.
+   *
+   * @param unfed keeps when each load gets nothing, where that is wanted
+   */
+  end(run: number, unfed?: UnfedRecorder): number {
     const { chain, seed, details, horizonMin } = this
     const { sources, refill } = chain
     const paths = sources.map((_, s) => pathInRun(chain, s, seed, run, details[s]))
     for (let s = 0; s < this.weights.length; s++) this.demand(s, paths)
-    if (refill) return this.refilled(paths, run)
+    if (refill) return this.refilled(paths, run, unfed)
     let end = 0
-    for (let s = 0; s <= this.lastFull; s++) {
+    const last = unfed ? sources.length - 1 : this.lastFull
+    for (let s = 0; s <= last; s++) {
       const path = paths[s]
       const charged = path.capacityWh * sources[s].chargedFraction
       const sink = { fractions: this.fractions, runs: 1, run: 0 }
@@ -217,8 +228,10 @@ class ChainSweep {
           : sweepStore(this.changeW, horizonMin, path, charged, sink, (minuteW, from, until) =>
               this.grid.minutes(minuteW, from, until, this.weights[0]),
             )
+      this.emptyMin[s][0] = end
     }
-    return end
+    unfed?.add(inTurn(this.emptyMin, 0, horizonMin))
+    return this.emptyMin[this.lastFull][0]
   }
 
   /** The demand of its loads as one of its sources sees it. */
@@ -234,7 +247,7 @@ class ChainSweep {
     if (this.byMinute) runningSum(changeW, this.horizonMin, this.demandW[s])
   }
 
-  private refilled(paths: readonly StorePath[], run: number): number {
+  private refilled(paths: readonly StorePath[], run: number, unfed?: UnfedRecorder): number {
     const { chain, horizonMin, seed, fractions } = this
     const refill = chain.refill!
     for (const quarters of this.quarters) quarters.update()
@@ -248,6 +261,8 @@ class ChainSweep {
     drawLight(refill, seed, run, this.light)
     const { light, curves, feedsAll } = this
     const sweep = new RefilledSweep(stores, refill, light, this.plan.outageMin, curves, feedsAll)
-    return sweep.run(demands, horizonMin, undefined, true).endMin[this.lastFull]
+    sweep.run(demands, horizonMin, undefined, !unfed)
+    unfed?.add(sweep.fedBy)
+    return sweep.endMin[this.lastFull]
   }
 }

@@ -1,4 +1,6 @@
 import type { Plan } from '../plan/document'
+import type { RiskClock } from '../risk/riskClock'
+import { riskClocks } from '../risk/riskClocks'
 import type { SimulationResult } from '../simulation/result'
 import { shownMinutes } from '../simulation/shownMinutes'
 import { type LoadTrace, typicalRun } from '../simulation/trace'
@@ -12,6 +14,8 @@ export interface Evaluation {
   result: SimulationResult
   gates: Gates
   answer: AnswerFacts
+  /** what is lost without power, and when */
+  clocks: RiskClock[]
   /** W the worst start would ask by the school the household did not choose */
   otherStartW: number
   /** whether curves and the list of runs are in it; see `withoutTraces` */
@@ -24,6 +28,7 @@ export interface Evaluation {
 export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
   const result = simulate(plan, options)
   const gates = gatesOf(plan, result)
+  const clocks = riskClocks(plan, result)
   const { household, scenario } = plan
   const other = requirementOf(
     gates.starts.requirement.starting,
@@ -32,8 +37,10 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     household.surgeSchool === 'largest-start' ? 'sum-of-starts' : 'largest-start',
   )
   return {
-    result,
+    // judged once: what of it is lost is told by the clocks
+    result: { ...result, unfed: null },
     gates,
+    clocks,
     answer: answerOf(plan, result, gates),
     otherStartW: other.startW,
     hasTraces: true,

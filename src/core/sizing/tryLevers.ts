@@ -1,9 +1,8 @@
 import type { Plan } from '../plan/document'
+import type { ClockedRuns } from '../risk/riskClocks'
 import { horizonOf } from '../simulation/compile'
-import { percentilesOf } from '../simulation/events'
-import type { Percentiles } from '../simulation/result'
 import { DEFAULT_SEED } from '../simulation/simulate'
-import { type ChainEnds, Variants } from '../simulation/variants'
+import { Variants } from '../simulation/variants'
 import { type RankedLever, byHours } from './byHours'
 import { gainOf } from './gain'
 import { findLevers, withChange } from './levers'
@@ -11,18 +10,9 @@ import { findLevers, withChange } from './levers'
 /** Runs after which there is a first word, and between two later ones. */
 const RUNS_A_TIME = 60
 
-/** When a chain of sources ends. */
-export interface ChainEnd {
-  sources: { sourceId: string }[]
-  runtimeMin: Percentiles
-}
-
-/** Levers as they were tried: what each gains, and when every chain of sources ends with it. */
-export interface TriedLevers {
-  horizonMin: number
-  /** without any of them */
-  chains: ChainEnd[]
-  levers: (RankedLever & { chains: ChainEnd[] })[]
+/** Levers as they were tried: what each gains, and when loads get nothing with it. */
+export interface TriedLevers extends ClockedRuns {
+  levers: (RankedLever & Pick<ClockedRuns, 'unfed'>)[]
 }
 
 /**
@@ -31,7 +21,7 @@ export interface TriedLevers {
  */
 export function* tryLevers(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Generator<TriedLevers> {
   const levers = findLevers(plan)
-  const variants = new Variants([plan, ...levers.map(({ change }) => withChange(plan, change))], seed)
+  const variants = new Variants([plan, ...levers.map(({ change }) => withChange(plan, change))], seed, true)
   const horizonMin = horizonOf(plan.scenario.durationH)
   const most = Math.min(runs, variants.runs[0])
   for (let made = 0; made < most;) {
@@ -41,7 +31,7 @@ export function* tryLevers(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Ge
     const [base, ...changed] = variants.ends.map((ends) => ends.subarray(0, Math.min(made, ends.length)))
     yield {
       horizonMin,
-      chains: endsOf(variants.chainEnds[0], made, horizonMin),
+      unfed: variants.unfedOf(0),
       levers: levers.map((lever, i) => {
         const both = Math.min(base.length, changed[i].length)
         const gain = gainOf(
@@ -50,18 +40,11 @@ export function* tryLevers(plan: Plan, seed = DEFAULT_SEED, runs = Infinity): Ge
           plan.scenario.confidence,
           horizonMin,
         )
-        return { ...lever, gain, chains: endsOf(variants.chainEnds[i + 1], made, horizonMin) }
+        return { ...lever, gain, unfed: variants.unfedOf(i + 1) }
       }),
     }
   }
 }
-
-/** What ends past the horizon does not end. */
-const endsOf = (chains: readonly ChainEnds[], made: number, horizonMin: number): ChainEnd[] =>
-  chains.map(({ sourceIds, endMin }) => ({
-    sources: sourceIds.map((sourceId) => ({ sourceId })),
-    runtimeMin: percentilesOf(endMin.slice(0, made).map((end) => (end >= horizonMin ? Infinity : end))),
-  }))
 
 /** The levers by hours gained, as they stand after all their runs. */
 export function rankLevers(plan: Plan, runs = Infinity, seed = DEFAULT_SEED): RankedLever[] {

@@ -17,7 +17,7 @@ export function withoutTraces({ result, gates, ...rest }: Evaluation): Evaluatio
   return {
     ...rest,
     hasTraces: false,
-    result: { ...result, shortMin: none(), runtimesMin: none(), chains },
+    result: { ...result, unfed: null, shortMin: none(), runtimesMin: none(), chains },
     gates: bareGates(gates),
   }
 }

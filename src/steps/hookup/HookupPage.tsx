@@ -5,8 +5,8 @@ import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { WIRING_TABLES } from '@/catalog/wires'
 import type { Severity } from '@/core/hazard/finding'
 import type { Household } from '@/core/plan/household'
+import type { RiskClock } from '@/core/risk/riskClock'
 import { planFor } from '@/ui/household/planFor'
-import { riskClocks } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { diagramOf } from '@/core/wiring/diagram'
 import { partsOf } from '@/core/wiring/parts'
@@ -44,6 +44,8 @@ export function HookupPage() {
   return <Body household={household} evaluation={evaluation} findings={findings} />
 }
 
+const NO_CLOCKS: readonly RiskClock[] = []
+
 const Body = memo(function Body(props: {
   household: Household
   evaluation: Evaluation | null
@@ -56,7 +58,7 @@ const Body = memo(function Body(props: {
   const plan = useMemo(() => planFor(household), [household])
   const diagram = useMemo(() => diagramOf(plan, WIRING_TABLES), [plan])
   const parts = useMemo(() => partsOf(plan, WIRING_TABLES), [plan])
-  const clocks = useMemo(() => (evaluation ? riskClocks(plan, evaluation.result) : []), [plan, evaluation])
+  const clocks = evaluation?.clocks ?? NO_CLOCKS
   const [selected, setSelected] = useState<Selected>({ kind: 'house', id: '' })
   const worst = useMemo(() => worstByPart(findings), [findings])
   useFindingOfAddress(props.findings !== null)

@@ -4,7 +4,7 @@ import { momentOf } from '@/words/momentOf'
 import { isWithin, windowIntervals } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { nothingLostMin } from '@/core/risk/nothingLost'
-import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
+import { lostWithin } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { lost as lostWords } from '@/words/en/pages/runtime'
@@ -16,10 +16,9 @@ const say = wordsOf(lostWords)
 
 /** What is lost behind the end, by the numbers it has on the chart. */
 export function Lost({ plan, evaluation }: { plan: Plan; evaluation: Evaluation }) {
-  const { result } = evaluation
+  const { result, clocks } = evaluation
   const endsMin = evaluation.gates.lasts.runtimeMin
   const householdId = useHousehold((state) => state.householdId)
-  const clocks = riskClocks(plan, result)
   const lost = lostWithin(clocks, result.outageMin)
   if (lost.length === 0) return null
   const { startsAt, asleep } = plan.scenario

@@ -1,6 +1,6 @@
 'use client'
 import type { Plan } from '@/core/plan/document'
-import type { LeverLoss } from '@/core/risk/byLosses'
+import type { LeverLoss } from '@/core/sizing/byLosses'
 import { type Spares as Words, sparesWords } from '@/words/hookup/hookupWords'
 
 /** What a lever spares of what would be lost, as its gain or as the line under it. */

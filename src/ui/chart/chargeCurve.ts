@@ -10,7 +10,7 @@ import {
 import { formatClock, formatMoment, weekdayShort } from '@/words/clock'
 import type { Plan } from '@/core/plan/document'
 import type { Source } from '@/core/plan/schema'
-import { lostWithin, riskClocks } from '@/core/risk/riskClocks'
+import { lostWithin } from '@/core/risk/riskClocks'
 import type { Evaluation } from '@/words/answer/evaluation'
 import type { Band, Percentiles } from '@/core/simulation/result'
 import { shownMinutes } from '@/core/simulation/shownMinutes'
@@ -40,7 +40,7 @@ export interface ChargeCurve {
 }
 
 /** The curve of one source of a plan: the outage, and as much beyond it as the answer needs. */
-export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string): ChargeCurve {
+export function chargeCurve(plan: Plan, { result, clocks }: Evaluation, sourceId: string): ChargeCurve {
   const found = result.chains.flatMap((chain) => chain.sources).find((source) => source.sourceId === sourceId)
   const source = plan.powerSystem.sources.find(({ id }) => id === sourceId)
   if (!found || !source) throw new RangeError(`no source ${sourceId}`)
@@ -60,7 +60,7 @@ export function chargeCurve(plan: Plan, { result }: Evaluation, sourceId: string
     emptyMin,
     asleep: windowIntervals(asleep, startsAt, shownMin),
     away: windowIntervals(away, startsAt, shownMin),
-    losses: lostWithin(riskClocks(plan, result), outageMin)
+    losses: lostWithin(clocks, outageMin)
       .map(({ lost }) => lost!.likely)
       .filter((minute) => minute <= shownMin),
     ends: emptyMin.p50 > shownMin ? null : endsWords(startsAt, clock, emptyMin, horizonMin),

@@ -21,7 +21,7 @@ export function useFindings(): ShownFinding[] | null {
     void import('./findingsOf').then(({ shownFindings }) => {
       if (!isCurrent) return
       if (latest?.household !== household || latest.evaluation !== evaluation)
-        latest = { household, evaluation, findings: shownFindings(plan, evaluation.result) }
+        latest = { household, evaluation, findings: shownFindings(plan, evaluation) }
       setFindings(latest.findings)
     })
     return () => {

@@ -1,6 +1,6 @@
 import type { AnsweredFinding } from '@/core/hazard/hazards'
 import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/words/format'
-import type { LeverLoss } from '@/core/risk/byLosses'
+import type { LeverLoss } from '@/core/sizing/byLosses'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import type { RiskClock } from '@/core/risk/riskClock'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'

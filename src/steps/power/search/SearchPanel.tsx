@@ -8,7 +8,6 @@ import { searchStock } from '@/catalog/searchStock'
 import { planOf } from '@/core/plan/planOf'
 import { formatNumber } from '@/words/format'
 import { nothingLostMin } from '@/core/risk/nothingLost'
-import { riskClocks } from '@/core/risk/riskClocks'
 import { type SearchConstraints, usualConstraints } from '@/core/sizing/search/candidates'
 import { GOALS, type Goal } from '@/core/sizing/search/search'
 import { CheckField } from '@/ui/field/CheckField'
@@ -54,16 +53,15 @@ export function SearchPanel() {
   const isRefilled = useHousehold(
     ({ evaluation }) => evaluation !== null && evaluation.gates.refills.verdict !== 'unplanned',
   )
-  const household = useDeferredValue(useHousehold((state) => state.household))
   const evaluation = useDeferredValue(useHousehold((state) => state.evaluation))
   const safeH = useMemo(() => {
     if (!evaluation) return null
-    const { result } = evaluation
-    const untilMin = nothingLostMin(riskClocks(planOf(household), result), result.outageMin)
+    const { result, clocks } = evaluation
+    const untilMin = nothingLostMin(clocks, result.outageMin)
     // less than the search can look for, or the whole outage: no aim of its own
     const tenths = untilMin === null ? 0 : Math.ceil(untilMin / 6) / 10
     return tenths >= 0.3 && tenths < result.outageMin / 60 ? tenths : null
-  }, [evaluation, household])
+  }, [evaluation])
   const search = useSearch()
   usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWish({ ...wish, ...part })

@@ -2,11 +2,11 @@ import { describe, expect, test } from '@jest/globals'
 import { coldBox, constant, exactSource, loadOf, planWith } from '../../../tests/support/samplePlan'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
-import { withChange } from '../sizing/levers'
-import { tryLevers } from '../sizing/tryLevers'
+import { withChange } from './levers'
+import { tryLevers } from './tryLevers'
 import { byLosses } from './byLosses'
 import { withLosses } from './leverLosses'
-import { lostWithin, riskClocks } from './riskClocks'
+import { lostWithin, riskClocks } from '../risk/riskClocks'
 
 const RUNS = 40
 const tried = (plan: ReturnType<typeof planWith>) => {

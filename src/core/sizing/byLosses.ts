@@ -1,11 +1,11 @@
-import type { RankedLever } from '../sizing/byHours'
-import type { RiskClock } from './riskClock'
+import type { RiskClock } from '../risk/riskClock'
+import type { RankedLever } from './byHours'
 
 /** What a lever spares of what would most likely be lost in the outage. */
 export interface LeverLoss {
   /** what is lost no longer */
   saved: Pick<RiskClock, 'kind' | 'name'>[]
-  /** what is lost only with it */
+  /** what is lost only with it, or earlier by it */
   adds: Pick<RiskClock, 'kind' | 'name'>[]
   /** when the first thing is lost with it, minutes since the outage began; null: nothing is */
   firstMin: number | null
@@ -13,11 +13,11 @@ export interface LeverLoss {
   laterMin: number
 }
 
-/** A lever with what it spares; null where nothing is lost anyway. */
+/** A lever with what it spares; null where nothing is lost with it or without. */
 export type SparingLever = RankedLever & { loss: LeverLoss | null }
 
 /** A first loss that comes a few minutes later is not worth telling. */
-const LEAST_LATER_MIN = 10
+export const LEAST_LATER_MIN = 10
 
 /**
  * The levers that spare something, best first: those that save most things, then those that put off the first loss longest;
