@@ -31,24 +31,29 @@ export interface HouseInWeather {
  * time adds (T_in − T_out) / (τ · D) at full output.
  */
 export class CoolingHouse implements Course {
+  readonly leastMin: number
   private insideC: number
-  private readonly coldestC: number
   private readonly heatsK: number
+  private readonly tauMin: number
+  /** what is left of a difference after an hour */
+  private readonly perHour: number
 
   /** @param toC what the rooms must not cool to */
   constructor(
     private readonly house: HouseInWeather,
     private readonly toC: number,
   ) {
-    const { outdoorC, indoorC, dutyFraction } = house
+    const { outdoorC, indoorC, dutyFraction, timeConstantH } = house
     this.insideC = indoorC
+    this.tauMin = timeConstantH * 60
+    this.perHour = Math.exp(-1 / timeConstantH)
     let sum = 0
     let coldest = Infinity
     for (let h = 0; h < outdoorC.length; h++) {
       sum += outdoorC[h]
       coldest = Math.min(coldest, outdoorC[h])
     }
-    this.coldestC = coldest
+    this.leastMin = this.coolsIn(indoorC, coldest)
     this.heatsK = Math.max(0, indoorC - sum / outdoorC.length) / Math.max(LEAST_DUTY, dutyFraction)
   }
 
@@ -57,51 +62,42 @@ export class CoolingHouse implements Course {
   }
 
   without(fromMin: number, toMin: number): number {
-    const { toC, house } = this
-    if (this.insideC <= toC) return fromMin
-    // never colder inside than the coldest hour outdoors
-    if (this.coldestC >= toC && toMin === Infinity) return Infinity
-    const tauMin = house.timeConstantH * 60
-    return this.walk(fromMin, toMin, (outC, at, until) => {
-      if (outC < toC) {
-        const lost = at + tauMin * Math.log((this.insideC - outC) / (toC - outC))
-        if (lost < until) return lost
-      }
-      if (until < Infinity) this.insideC = outC + (this.insideC - outC) * Math.exp((at - until) / tauMin)
-      return null
-    })
-  }
-
-  fed(fromMin: number, toMin: number): void {
-    const { house, heatsK } = this
-    if (this.insideC >= house.indoorC) return
-    const tauMin = house.timeConstantH * 60
-    this.walk(fromMin, toMin, (outC, at, until) => {
-      const settlesC = outC + heatsK
-      this.insideC = Math.min(
-        house.indoorC,
-        settlesC + (this.insideC - settlesC) * Math.exp((at - until) / tauMin),
-      )
-      return null
-    })
-  }
-
-  /** Goes through a stretch by hours of one outdoor temperature. @returns the first minute a step gives; Infinity for none */
-  private walk(
-    fromMin: number,
-    toMin: number,
-    step: (outC: number, at: number, until: number) => number | null,
-  ): number {
     const { outdoorC } = this.house
     const last = outdoorC.length - 1
     for (let at = fromMin; at < toMin;) {
       const hour = Math.floor(at / 60)
+      const outC = outdoorC[Math.min(hour, last)]
       const until = hour < last ? Math.min(toMin, (hour + 1) * 60) : toMin
-      const found = step(outdoorC[Math.min(hour, last)], at, until)
-      if (found !== null) return found
+      if (this.insideC < this.toC) return at
+      const thenC = outC + (this.insideC - outC) * this.leftAfter(until - at)
+      if (thenC < this.toC) return at + this.coolsIn(this.insideC, outC)
+      this.insideC = thenC
       at = until
     }
     return Infinity
+  }
+
+  fed(fromMin: number, toMin: number): void {
+    const { outdoorC, indoorC } = this.house
+    const last = outdoorC.length - 1
+    for (let at = fromMin; at < toMin && this.insideC < indoorC;) {
+      const hour = Math.floor(at / 60)
+      const until = hour < last ? Math.min(toMin, (hour + 1) * 60) : toMin
+      const settlesC = outdoorC[Math.min(hour, last)] + this.heatsK
+      this.insideC = Math.min(indoorC, settlesC + (this.insideC - settlesC) * this.leftAfter(until - at))
+      at = until
+    }
+  }
+
+  /** Minutes until rooms have cooled, outdoors staying as it is; Infinity where they never do. */
+  private coolsIn(insideC: number, outC: number): number {
+    if (insideC <= this.toC) return 0
+    return outC < this.toC ? this.tauMin * Math.log((insideC - outC) / (this.toC - outC)) : Infinity
+  }
+
+  /** What is left of a difference after minutes. */
+  private leftAfter(minutes: number): number {
+    return minutes === 60 ? this.perHour : Math.exp(-minutes / this.tauMin)
   }
 }
 

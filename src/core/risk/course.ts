@@ -2,6 +2,8 @@ import type { Intervals } from '../plan/clock'
 
 /** How something fares while its power goes and comes back. */
 export interface Course {
+  /** it is lost by no fewer minutes without power, all stretches counted */
+  readonly leastMin: number
   /** as it is when the outage begins */
   begin(): void
   /** @returns the minute at which it is lost within a stretch without power; Infinity where it is not */
@@ -16,6 +18,9 @@ export interface Course {
  * @param unfed in order; the last may be open (Infinity)
  */
 export function lossOf(unfed: Intervals, course: Course): number {
+  let offMin = 0
+  for (const [from, to] of unfed) offMin += to - from
+  if (unfed.length === 0 || offMin < course.leastMin) return Infinity
   course.begin()
   let at = 0
   for (const [from, to] of unfed) {
@@ -28,7 +33,16 @@ export function lossOf(unfed: Intervals, course: Course): number {
 }
 
 /** What is lost the moment its power goes. */
-export const atOnce: Course = { begin: () => {}, without: (from) => from, fed: () => {} }
+export const atOnce: Course = { leastMin: 0, begin: () => {}, without: (from) => from, fed: () => {} }
+
+/** What is lost the moment it is needed and has no power. @param needed in order */
+export const whenNeeded = (needed: Intervals): Course => ({
+  ...atOnce,
+  without: (from, to) => {
+    for (const [begin, end] of needed) if (end > from) return begin < to ? Math.max(begin, from) : Infinity
+    return Infinity
+  },
+})
 
 /** Longer than this without power is exactly as long: rounding of the runs. */
 const ROUNDING = 1e-9
@@ -40,6 +54,7 @@ const ROUNDING = 1e-9
 export class BearsMinutes implements Course {
   /** of what it bears, 0…1 */
   private borne = 0
+  readonly leastMin: number
   private readonly backPerMin: number
 
   /**
@@ -52,6 +67,7 @@ export class BearsMinutes implements Course {
   ) {
     let fastest = Infinity
     for (let h = 0; h < bearsMin.length; h++) fastest = Math.min(fastest, bearsMin[h])
+    this.leastMin = fastest
     this.backPerMin = backTimes / fastest
   }
 

@@ -8,12 +8,13 @@ import type { Need } from '../plan/wiring'
 import { hoursOf, weatherOf } from '../simulation/compile'
 import { percentilesOf } from '../simulation/events'
 import type { SimulationResult } from '../simulation/result'
+import type { RunStretches } from '../simulation/unfedRuns'
 import { CoolingHouse, timeConstantOf } from './coolingHouse'
-import { BearsMinutes, type Course, atOnce, lossOf } from './course'
+import { BearsMinutes, type Course, atOnce, lossOf, whenNeeded } from './course'
 import { freezerKeeps, refrigeratorKeeps } from './food'
 import { pitFills, pitInflow } from './pit'
 import type { RiskClock, RiskKind, Spread } from './riskClock'
-import { common, stretchesOf, unfedIn } from './unfedIn'
+import { unfedIn } from './unfedIn'
 
 /** A room is cold below, pipes freeze at; °C. */
 export const COLD_ROOM_C = 10
@@ -63,7 +64,8 @@ interface Without {
 export function riskClocks(plan: Plan, { horizonMin, unfed }: ClockedRuns): RiskClock[] {
   if (!unfed) throw new RangeError('runs that keep when their loads get nothing are needed')
   const clocked = { plan, horizonMin, weather: weatherOf(plan.scenario, hoursOf(horizonMin)) }
-  const without = (load: Load) => withoutPower(load, plan, unfed, horizonMin)
+  const known: Known = new Map()
+  const without = (load: Load) => withoutPower(load, plan, unfed, horizonMin, known)
   const clocks: RiskClock[] = []
   for (const load of plan.loads)
     if (load.tier === 'critical' && load.on) clocks.push(...clocksOf(load, without(load), clocked))
@@ -91,17 +93,23 @@ function withoutPower(
   plan: Plan,
   unfed: NonNullable<ClockedRuns['unfed']>,
   horizonMin: number,
+  known: Known,
 ): Without {
   const found = unfed.find(({ loadId }) => loadId === id)
   if (!found) return NEVER_FED
   const { supply, shed } = found
-  const firstMin = new Float64Array(supply.begins.length - 1)
-  for (let run = 0; run < firstMin.length; run++) firstMin[run] = stretchesOf(supply, run)[0]?.[0] ?? Infinity
-  return {
-    powerEnds: spreadOf(firstMin),
-    unfed: unfedIn(supply, shed, pausesOf(steering, plan.scenario.startsAt, horizonMin)),
+  let bare = known.get(supply)
+  if (!bare) {
+    const stretches = unfedIn(supply, null, [])
+    const firstMin = Float64Array.from(stretches, (one) => (one.length > 0 ? one[0][0] : Infinity))
+    known.set(supply, (bare = { powerEnds: spreadOf(firstMin), unfed: stretches }))
   }
+  const pauses = pausesOf(steering, plan.scenario.startsAt, horizonMin)
+  return shed || pauses.length > 0 ? { ...bare, unfed: unfedIn(supply, shed, pauses) } : bare
 }
+
+/** What is known of a supply that several loads share. */
+type Known = Map<RunStretches, Without & { powerEnds: Spread }>
 
 const spreadOf = (minutes: Float64Array): Spread => {
   const { p10, p50, p90 } = percentilesOf(minutes)
@@ -157,26 +165,23 @@ function clocksOf(load: Load, { powerEnds, unfed }: Without, clocked: Clocked): 
   const { scenario } = plan
   const { behaviour } = load
   const risk = plan.wiring?.risk
-  const clock = (
-    kind: RiskKind,
-    courses: Three<Course> | null,
-    basis: RiskClock['basis'],
-    stretches = unfed,
-  ): RiskClock => ({
+  const clock = (kind: RiskKind, courses: Three<Course> | null, basis: RiskClock['basis']): RiskClock => ({
     kind,
     loadId: load.id,
     name: load.name,
     powerEnds,
-    lost: courses && lossesOf(stretches, courses),
+    lost: courses && lossesOf(unfed, courses),
     basis,
     missing: null,
   })
   if (load.medical) {
     // who does not wear it at noon does not miss it then
     const { startsAt } = scenario
-    const worn = behaviour.kind === 'scheduled' ? scheduledStretches(behaviour, startsAt, horizonMin) : null
-    const missed = worn ? unfed.map((stretches) => common(stretches, worn)) : unfed
-    return [clock('breathing-aid', AT_ONCE, 'own', missed)]
+    const missed =
+      behaviour.kind === 'scheduled'
+        ? whenNeeded(scheduledStretches(behaviour, startsAt, horizonMin))
+        : atOnce
+    return [clock('breathing-aid', [missed, missed, missed], 'own')]
   }
   const serves = servesFor(load)
   if (serves === 'cold food' && behaviour.kind === 'cycling') {

@@ -11,16 +11,8 @@ export function unfedIn(supply: RunStretches, shed: RunStretches | null, pauses:
 }
 
 /** The stretches of one run. */
-export function stretchesOf({ begins, edges }: RunStretches, run: number): Intervals {
+function stretchesOf({ begins, edges }: RunStretches, run: number): Intervals {
   const found: Intervals = []
   for (let i = begins[run]; i < begins[run + 1]; i++) found.push([edges[2 * i], edges[2 * i + 1]])
   return found
 }
-
-/** What stretches have in common with intervals. */
-export const common = (stretches: Intervals, intervals: Intervals): Intervals =>
-  stretches.flatMap(([from, to]) =>
-    intervals.flatMap(([a, b]): Intervals =>
-      b > from && a < to ? [[Math.max(a, from), Math.min(b, to)]] : [],
-    ),
-  )
