@@ -9,8 +9,15 @@ export function coldShareOf(
   weather: Record<Surroundings, Float64Array>,
   durationH: number,
 ): number {
-  const byHour = weather[source.where ?? 'indoors']
-  const counted = byHour.subarray(0, Math.max(1, Math.ceil(durationH)))
-  const meanC = counted.reduce((sum, celsius) => sum + celsius, 0) / counted.length
-  return coldCapacity(chemistryOf(source), meanC)
+  return coldCapacity(chemistryOf(source), meanAroundC(source, weather, durationH))
+}
+
+/** °C where a source stands, the mean of an outage. */
+export function meanAroundC(
+  { where = 'indoors' }: Pick<Source, 'where'>,
+  weather: Record<Surroundings, Float64Array>,
+  durationH: number,
+): number {
+  const counted = weather[where].subarray(0, Math.max(1, Math.ceil(durationH)))
+  return counted.reduce((sum, celsius) => sum + celsius, 0) / counted.length
 }

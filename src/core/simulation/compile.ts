@@ -88,6 +88,10 @@ export interface CompiledPlan {
 
 const TIER_ORDER: readonly Tier[] = ['critical', 'flexible', 'optional']
 
+/** Whether loads of a tier take part where everything as far as another is carried. */
+export const isCarriedTier = (tier: Tier, carried: Tier) =>
+  tier !== 'notOnBattery' && TIER_ORDER.indexOf(tier) <= TIER_ORDER.indexOf(carried)
+
 /** Each on and off time of a cycle varies evenly by up to this share. Common practice, no source. */
 export const CYCLE_JITTER = 0.3
 
@@ -104,7 +108,7 @@ export function horizonOf(durationH: number): number {
 export function leftOutWhy(load: Load, plan: Plan): LeftOut | null {
   if (load.tier === 'notOnBattery') return 'refused'
   if (!load.on) return 'off'
-  if (TIER_ORDER.indexOf(load.tier) > TIER_ORDER.indexOf(plan.scenario.carriedTiers)) return 'tier'
+  if (!isCarriedTier(load.tier, plan.scenario.carriedTiers)) return 'tier'
   const source = plan.powerSystem.sources.find(({ id }) => id === load.sourceId)
   if (!source) return null
   const first = sourcesInTurn(plan.powerSystem.sources, source).find(({ isAway }) => !isAway)

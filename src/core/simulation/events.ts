@@ -45,7 +45,7 @@ export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[
         sourceId: source.id,
         loadId: null,
         limit: null,
-        cause: mostOf(causes[s]),
+        cause: mostOf(causes[s])!,
         ...happens,
       })
       if (next) events.push({ kind: 'takes-over', sourceId: next.id, loadId: null, limit: null, ...happens })
@@ -64,8 +64,10 @@ export function eventsOf(chains: readonly ChainRuns[], runs: number): PlanEvent[
   return [...events, ...chains.flatMap(defrostEvents)].sort((a, b) => a.atMin.p50 - b.atMin.p50)
 }
 
-function mostOf(causes: Record<EndCause, number>): EndCause {
-  return (Object.keys(causes) as EndCause[]).reduce((a, b) => (causes[b] > causes[a] ? b : a))
+/** The most frequent of the causes; null where none occurred. */
+export function mostOf(causes: Record<EndCause, number>): EndCause | null {
+  const most = (Object.keys(causes) as EndCause[]).reduce((a, b) => (causes[b] > causes[a] ? b : a))
+  return causes[most] > 0 ? most : null
 }
 
 /** When loads first defrost before their battery ends, and how often a defrost is what ends it. */

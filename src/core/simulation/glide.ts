@@ -34,7 +34,7 @@ export interface RefilledState {
   /** factor of each day's sun */
   readonly light: Float64Array
   readonly ledger: RefillLedger
-  /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
+  /** over the whole days counted: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
   readonly days: { broughtWh: number; usedWh: number; fedMin: number }
   readonly curves: RefillCurves
   readonly outageMin: number
@@ -116,6 +116,7 @@ export function glide(
       const sunWh = Math.min(throughW, totalW) * QUARTER_H
       let takenWh = sunWh
       let lostWh = 0
+      let couldWh = sunWh
       next += sunWh
       if (sunWh >= drainWh) {
         let chargeWh = 0
@@ -124,13 +125,13 @@ export function glide(
           const acceptsW = energy <= taperWh ? fullW : acceptedW(charging, capacityWh, energy * perCapacity)
           const most = acceptsW * QUARTER_H
           chargeWh = Math.min(sunWh - drainWh, room, most)
-        }
+        } else couldWh = drainWh
         lostWh = chargeWh * (1 - efficiency)
         next = energy + chargeWh - lostWh
         takenWh = drainWh + chargeWh
       }
       if (next < leastWh) break
-      broughtSumWh += (sunWh - lostWh) * dayWeight[q]
+      broughtSumWh += (couldWh - lostWh) * dayWeight[q]
       takenSumWh += takenWh
       lostSumWh += lostWh
       unusedSumWh += throughW * QUARTER_H - takenWh

@@ -18,13 +18,17 @@ export function refillResultOf(of: RefillRuns, belowWindowW: Float64Array, runs:
       inW: meanOf(inW),
       fedShare: meanOf(fedShare),
     },
-    coverage: of.broughtPerDayWh
-      .map((broughtWh, run) => (of.neededPerDayWh[run] > 0 ? broughtWh / of.neededPerDayWh[run] : Infinity))
-      .sort(),
+    coverage: of.broughtPerDayWh.map((broughtWh, run) => coverageOf(of, run, broughtWh)).sort(),
     broughtPerDayWh: percentilesOf(of.broughtPerDayWh),
     neededPerDayWh: of.neededPerDayWh.reduce((sum, wh) => sum + wh, 0) / runs,
     belowWindowW,
     fuelEndMin: percentilesOf(of.fuelEndMin),
     unfedMin: percentilesOf(of.unfedMin),
   }
+}
+
+/** Share of what is needed that comes in. What is never fed, though it is asked for, is not covered, however little it took. */
+function coverageOf({ neededPerDayWh, unfedMin }: RefillRuns, run: number, broughtWh: number): number {
+  if (neededPerDayWh[run] > 0) return broughtWh / neededPerDayWh[run]
+  return unfedMin[run] > 0 ? 0 : Infinity
 }

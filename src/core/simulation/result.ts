@@ -37,6 +37,8 @@ export interface OverloadResult {
 export interface SourceResult {
   sourceId: string
   emptyMin: Percentiles
+  /** what ended most of the runs that it ended in; null where it ended in none */
+  cause: EndCause | null
   band: Band
 }
 
@@ -45,6 +47,8 @@ export interface ChainResult {
   runtimeMin: Percentiles
   /** mean minutes supplied within the outage */
   suppliedMin: number
+  /** share of runs in which all its loads are fed to the end of the planned outage */
+  reachesFraction: number
   /** share of runs in which this chain is the first to end */
   endsFirstFraction: number
   energy: EnergyBalance
@@ -103,6 +107,8 @@ export interface SimulationResult {
   shortMin: Float64Array
   /** share of runs that last the planned outage */
   reachesFraction: number
+  /** share of runs that do, and in which no limit of a source is passed before its end */
+  undisturbedFraction: number
   /** runtime of every run, ascending */
   runtimesMin: Float64Array
   chains: ChainResult[]

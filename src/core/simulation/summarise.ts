@@ -1,7 +1,7 @@
 import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import type { CompiledPlan } from './compile'
-import { eventsOf, overloadsOf, percentilesOf } from './events'
+import { eventsOf, mostOf, overloadsOf, percentilesOf } from './events'
 import { refillResultOf } from './refillResult'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import type { ChainRuns } from './chainRuns'
@@ -47,6 +47,7 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
       sources: chain.sources.map((source, s) => ({
         sourceId: source.id,
         emptyMin: percentilesOf(emptyMin[s]),
+        cause: mostOf(chainRuns.causes[s]),
         band: bandOf(fractions[s], runs),
       })),
       runtimeMin: percentilesOf(ends[i]),
@@ -54,6 +55,10 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
         chainRuns.refill
           ? chainRuns.refill.unfedMin.reduce((sum, minutes) => sum + compiled.outageMin - minutes, 0)
           : ends[i].reduce((sum, end) => sum + Math.min(end, compiled.outageMin), 0),
+        runs,
+      ),
+      reachesFraction: mean(
+        countWhere(ends[i], (end) => end >= compiled.outageMin),
         runs,
       ),
       endsFirstFraction: mean(
@@ -86,6 +91,13 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
     runtimeMin: percentilesOf(runtimes),
     reachesFraction: mean(
       countWhere(runtimes, (end) => end >= compiled.outageMin),
+      runs,
+    ),
+    undisturbedFraction: mean(
+      countWhere(
+        runtimes,
+        (end, run) => end >= compiled.outageMin && chains.every(({ overloads }) => overloads[run] === null),
+      ),
       runs,
     ),
     runtimesMin: runtimes.slice().sort(),

@@ -33,7 +33,7 @@ export class RefilledSweep implements RefilledState {
   readonly fed: [from: number, to: number][] = []
   readonly fedBy: [from: number, to: number][][]
   readonly ledger: RefillLedger = emptyLedger()
-  /** over the whole days counted: Wh that came in or could have, Wh that feeding everything took, and minutes fed */
+  /** over the whole days counted: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
   readonly energy: Float64Array
@@ -289,9 +289,12 @@ export class RefilledSweep implements RefilledState {
     let hours = minutes / 60
     let walked = minutes
     let chargeW = 0
+    let couldW = bus
     const { efficiency } = charging
     if (net >= 0) {
-      if (noChargeHours?.[Math.floor(from / 60)] !== 1) {
+      // where it is too cold or too hot to charge, what is not used at once could not have come in
+      if (noChargeHours?.[Math.floor(from / 60)] === 1) couldW = drain
+      else {
         const room = Math.max(0, (path.capacityWh - this.energy[s]) / (efficiency * hours))
         chargeW = Math.min(net, room, acceptedW(charging, path.capacityWh, this.energy[s] / path.capacityWh))
         this.energy[s] += chargeW * efficiency * hours
@@ -312,7 +315,7 @@ export class RefilledSweep implements RefilledState {
     const q = Math.floor(from / POINT_MIN)
     this.curves.inW[q] += ((takenW + pastW) * hours * 60) / POINT_MIN
     const ofDays = hours * this.refill.dayWeight[q]
-    this.days.broughtWh += (bus + pastW - chargeW * (1 - efficiency)) * ofDays
+    this.days.broughtWh += (couldW + pastW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + pastW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)
     supply.burn(pastW + acTaken / acEfficiency, from, hours, counted, ledger)

@@ -1,10 +1,14 @@
 import { isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
+import { isCarriedTier } from '../simulation/compile'
 import type { Percentiles, SimulationResult } from '../simulation/result'
 import { type Break, breaksOf } from './breaks'
 import { type Gates, type LastsGate, refillsGate } from './gates'
 import type { Told } from '../quantity/told'
+import type { RiskClock } from '../risk/riskClock'
+import { type PlanEnd, endOf } from './endOf'
+import { type Humps, humpsOf } from './humps'
 import { type LastPlanned, coldGuessC, lastPlanned, refillCauses } from './refillCauses'
 
 /** What can refill a plan. */
@@ -16,10 +20,17 @@ export type HangsOn = 'weather' | 'fuel' | 'grid'
 export interface Outcome {
   /** the most likely run lasts the outage */
   isReached: boolean
+  /** what ends it first; null where nothing does within what is looked at */
+  end: PlanEnd | null
+  /** runtimes in two groups far apart; null where one range says it */
+  humps: Humps | null
   runtimeMin: Percentiles
   horizonMin: number
   outageMin: number
   reachesFraction: number
+  /** the same less the runs in which too much runs at once on the way, and what most often does */
+  undisturbedFraction: number
+  overload: { loadName: string; limit: 'continuous' | 'surge' } | null
   /** with the confidence asked for */
   lasts: LastsGate
   /** the supply comes back after it ran out */
@@ -51,7 +62,7 @@ export interface AnswerFacts {
   tiers: Plan['scenario']['carriedTiers']
   confidence: number
   /** why nothing is carried; null where something is */
-  carriesNothing: 'not fed' | 'none on' | null
+  carriesNothing: 'not fed' | 'none on' | 'none listed' | null
   outcome: Outcome
   refill: RefillFacts | null
 }
@@ -61,24 +72,31 @@ export function answerOf(
   plan: Plan,
   result: SimulationResult,
   { carries, starts, lasts }: Gates,
+  clocks: readonly RiskClock[],
 ): AnswerFacts {
   const { scenario, powerSystem } = plan
-  const breaks = breaksOf(plan, result, { carries, starts })
+  const breaks = breaksOf(plan, result, { carries, starts }, clocks)
   const isUnfed = breaks.some(({ kind }) => kind === 'voltage' || kind === 'away')
-  const { runtimeMin, horizonMin, outageMin, reachesFraction } = result
+  const { runtimeMin, horizonMin, outageMin, reachesFraction, undisturbedFraction } = result
+  const isListed = plan.loads.some(({ tier }) => isCarriedTier(tier, scenario.carriedTiers))
   return {
     breaks,
     scenario: scenario.name,
     powerSystem: powerSystem.name,
     tiers: scenario.carriedTiers,
     confidence: scenario.confidence,
-    carriesNothing: result.loads.length > 0 ? null : isUnfed ? 'not fed' : 'none on',
+    carriesNothing:
+      result.loads.length > 0 ? null : isUnfed ? 'not fed' : isListed ? 'none on' : 'none listed',
     outcome: {
       isReached: runtimeMin.p50 >= outageMin,
+      end: endOf(plan, result),
+      humps: humpsOf(result.runtimesMin, horizonMin),
       runtimeMin,
       horizonMin,
       outageMin,
       reachesFraction,
+      undisturbedFraction,
+      overload: overloadOf(plan, result),
       lasts,
       comesBack: lasts.shortMin < lasts.outageMin - lasts.runtimeMin - 1,
       occasion: occasionOf(plan, runtimeMin.p50),
@@ -94,14 +112,16 @@ function refillOf(plan: Plan, result: SimulationResult): RefillFacts | null {
   const by = refillersOf(plan)
   const causes = refillCauses(plan)
   if (by.length === 0 || (!refill && causes.length === 0)) return null
+  // another source that ends is none of the refill's doing
+  const refilled = result.chains.find((chain) => chain.refill !== null) ?? result
   return {
     by,
     verdict:
       verdict !== 'holds'
         ? 'part'
-        : result.reachesFraction < confidence
+        : refilled.reachesFraction < confidence
           ? 'not in time'
-          : result.runtimeMin.p50 < Infinity
+          : refilled.runtimeMin.p50 < Infinity
             ? 'ends with the plan'
             : 'goes on',
     hoursADay: coverage * 24,
@@ -132,6 +152,13 @@ function refillersOf({ refill, scenario }: Plan): Refiller[] {
     ...(refill.car?.on && car.length ? (['car'] as const) : []),
     ...(grid.length ? (['grid'] as const) : []),
   ]
+}
+
+/** The load that most often takes a source past a limit before its end; null where none does. */
+function overloadOf(plan: Plan, { chains }: SimulationResult): Outcome['overload'] {
+  const found = chains.flatMap(({ overloads }) => overloads).sort((a, b) => b.fraction - a.fraction)[0]
+  const load = found && plan.loads.find(({ id }) => id === found.loadId)
+  return load ? { loadName: load.name, limit: found.limit } : null
 }
 
 function occasionOf({ scenario }: Plan, minute: number): Outcome['occasion'] {

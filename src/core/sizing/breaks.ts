@@ -1,6 +1,7 @@
 import { pausesOf } from '../load/stretches'
 import type { Plan } from '../plan/document'
 import type { Load, Source } from '../plan/schema'
+import type { RiskClock } from '../risk/riskClock'
 import type { SimulationResult } from '../simulation/result'
 import type { PowerGate } from './gates'
 
@@ -16,6 +17,8 @@ export type Break =
   | { kind: 'in turn'; loads: Load[]; source: Source }
   /** in search mode small loads get nothing between the large ones */
   | { kind: 'search'; source: Source; belowW: number; loads: Load[] }
+  /** a medical device that is needed while it has no power: from when on, and whether that is likely or may be */
+  | { kind: 'medical'; load: Load; fromMin: number; isLikely: boolean }
   /** critical loads switched off */
   | { kind: 'off'; loads: Load[] }
   /** a critical load that a rule drops, mean minutes of the outage */
@@ -35,6 +38,7 @@ export function breaksOf(
   plan: Plan,
   result: SimulationResult,
   { carries, starts }: { carries: PowerGate; starts: PowerGate },
+  clocks: readonly RiskClock[],
 ): Break[] {
   const { scenario, loads } = plan
   const leftOut = (why: string) =>
@@ -47,6 +51,14 @@ export function breaksOf(
   if (wrong.length > 0) found.push({ kind: 'voltage', loads: wrong, source: sourceOf(wrong[0]) })
   const away = leftOut('away')
   if (away.length > 0) found.push({ kind: 'away', loads: away, source: sourceOf(away[0]) })
+  for (const { kind, loadId, lost, powerEnds } of clocks) {
+    const load = loads.find(({ id }) => id === loadId)
+    // what is not fed at all is told above, what it is kept off by below
+    if (kind !== 'breathing-aid' || !load || !lost || !powerEnds) continue
+    if (Math.max(lost.early, powerEnds.early) >= result.outageMin) continue
+    const isLikely = lost.likely < result.outageMin
+    found.push({ kind: 'medical', load, fromMin: isLikely ? lost.likely : lost.early, isLikely })
+  }
   const next = carries.wrongVoltage.filter((load) => result.loads.some(({ loadId }) => loadId === load.id))
   if (next.length > 0) found.push({ kind: 'in turn', loads: next, source: carries.source })
   for (const source of plan.powerSystem.sources) {

@@ -41,7 +41,7 @@ export function evaluate(plan: Plan, options?: SimulationOptions): Evaluation {
     result: { ...result, unfed: null },
     gates,
     clocks,
-    answer: answerOf(plan, result, gates),
+    answer: answerOf(plan, result, gates, clocks),
     otherStartW: other.startW,
     hasTraces: true,
   }

@@ -13,7 +13,8 @@ import type { Plan } from '../plan/document'
 import { quantity } from '../quantity/quantity'
 import { simulate } from '../simulation/simulate'
 import { answerText } from '@/words/answer/answerParts'
-import { bandText, runsText, timesText } from '@/words/workings/runsAndBands'
+import { humpsOf } from './humps'
+import { bandText, runsText } from '@/words/workings/runsAndBands'
 import { evaluate } from '../../../tests/support/saidEvaluation'
 import { gatesOf } from './gates'
 import { requirementOf } from './requirement'
@@ -142,7 +143,7 @@ describe('the sentence', () => {
     const plan = planWith([loadOf(cycling(150, 62, 45, 1.5))])
     plan.scenario.confidence = 0.95
     expect(sentence(plan)).toMatch(
-      /for the 24 h you planned for, to Saturday 18:00, \d+ times in 100?; you asked for 95 times in 100\./,
+      /for the 24 h you planned for, to Saturday 18:00, with an? \d+ % chance; you asked for 95 %\./,
     )
   })
 
@@ -188,13 +189,36 @@ test('bands and shares of runs in words', () => {
     '1 run of 100',
     'no run',
   ])
-  expect([1, 0.9, 0.96, 0.01, 0].map(timesText)).toEqual([
-    'every time',
-    '9 times in 10',
-    '96 times in 100',
-    '1 time in 100',
-    'never',
-  ])
+  const humps = (firstMin: [number, number], laterMin: [number, number]) =>
+    bandText({
+      runtimeMin: { p10: 0, p50: 0, p90: 0 },
+      horizonMin: 4320,
+      humps: { firstMin, firstFraction: 0.5, laterMin },
+    })
+  expect(humps([780, 900], [2280, 2640])).toBe('13 to 15 h or 38 to 44 h')
+  expect(humps([780, 780], [Infinity, Infinity])).toBe('about 13 h or more than 72 h')
+})
+
+describe('two groups of runtimes', () => {
+  const of = (...groups: [count: number, fromMin: number, stepMin: number][]) =>
+    humpsOf(
+      Float64Array.from(
+        groups.flatMap(([n, from, step]) => Array.from({ length: n }, (_, i) => from + i * step)),
+      ),
+      4320,
+    )
+  test('are told apart where nothing lies between and each has a tenth of the runs', () => {
+    expect(of([60, 800, 1], [40, 2300, 5])).toEqual({
+      firstMin: [809, 859],
+      firstFraction: 0.6,
+      laterMin: [2300, 2450],
+    })
+    expect(of([60, 800, 1], [40, Infinity, 0])).toMatchObject({ laterMin: [Infinity, Infinity] })
+    expect(of([100, 800, 5])).toBeNull()
+    expect(of([95, 800, 1], [5, 3000, 1])).toBeNull()
+    // an hour apart is no other end
+    expect(of([50, 800, 0], [50, 870, 0])).toBeNull()
+  })
 })
 
 describe('the working', () => {

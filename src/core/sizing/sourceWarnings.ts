@@ -4,7 +4,7 @@ import { type Told, told } from '../quantity/told'
 import { expectedW } from '../simulation/expected'
 import { hoursOf, leftOutWhy, weatherOf } from '../simulation/compile'
 import { chemistryOf } from '../storage/bank'
-import { coldShareOf } from '../simulation/coldShare'
+import { coldShareOf, meanAroundC } from '../simulation/coldShare'
 
 /** Lead-acid or cold LiFePO4 that gives less than this is worth a word. */
 const COLD_SHARE = 0.95
@@ -46,7 +46,10 @@ export function sourceWarnings(source: Source, plan: Plan): Told[] {
   if (chemistryOf(source) === 'lifepo4' && coldest < 0)
     warnings.push(told('source.noColdCharging', { limitC: 0 }))
   const share = coldShareOf(source, weather, plan.scenario.durationH)
-  if (share < COLD_SHARE) warnings.push(told('source.lessInCold', { shareFraction: share }))
+  if (share < COLD_SHARE) {
+    const meanC = meanAroundC(source, weather, plan.scenario.durationH)
+    warnings.push(told('source.lessInCold', { meanC, shareFraction: share }))
+  }
   if (source.kind === 'vehicle')
     warnings.push(
       told(source.capacityWh.value > MOST_STARTER_WH ? 'source.keepForDriving' : 'source.engineOutdoors'),

@@ -254,3 +254,145 @@ describe('causes are true', () => {
     expect(sentence(plan)).toMatch(/has no charger: household current does not charge it\.$/)
   })
 })
+
+describe('what ends it is said as it is', () => {
+  const wh = (value: number) => quantity(value, 'Wh', 'measured', exact)
+  const none = quantity(0, 'W', 'measured', exact)
+  const station = sourceOf(equipmentClass('station-1000'), 'main')
+  const lamp = loadOf(constant(60), { id: 'lamp', name: 'Lamp' })
+  const outdoors = (lowC: number, highC: number, hours = 24): Plan => {
+    const plan = planWith([lamp], [{ ...station, where: 'outdoors' as const }], hours)
+    return { ...plan, scenario: { ...plan.scenario, outdoor: { lowC, highC } } }
+  }
+
+  test('energy', () => expect(sentence(planWith([lamp], [station]))).toMatch(/\. It runs out about Saturday/))
+  test('cold and heat, with charge left', () => {
+    const { lowC } = station.outfit!.dischargeC
+    expect(sentence(outdoors(lowC - 15, lowC + 12))).toMatch(
+      /From about .* it is too cold for the 1 kWh station, with charge left in it/,
+    )
+    const { highC } = station.outfit!.dischargeC
+    expect(sentence(outdoors(highC - 30, highC + 6))).toMatch(/it is too hot for the 1 kWh station/)
+    for (const plan of [outdoors(lowC - 15, lowC + 12), outdoors(highC - 30, highC + 6)])
+      expect(sentence(plan)).not.toContain('runs out')
+  })
+  test('a station that sleeps below its least load', () => {
+    const sleeper = { ...station, outfit: { ...station.outfit!, sleep: { belowW: 15, afterMin: 120 } } }
+    expect(sentence(planWith([{ ...lamp, behaviour: constant(5) }], [sleeper], 48))).toMatch(
+      /It switches itself off about Friday 20:00, since so little is drawn from it/,
+    )
+  })
+  test('a cut-off by volts', () => {
+    const bank = bankOf('agm-12-110', 1, 1, 'inverter-1000-12', 'AGM bank')
+    const deep = { ...bank, id: 'main', reserveFraction: quantity(0, '1', 'measured', exact) }
+    expect(sentence(planWith([{ ...lamp, behaviour: constant(900) }], [deep]))).toMatch(
+      /It switches off on low volts about/,
+    )
+  })
+  test('empty when it begins: no time at all, and no range of nothing', () => {
+    const bare = { ...station, chargedFraction: 0 }
+    const text = sentence(planWith([lamp], [bare]))
+    expect(text).toMatch(
+      /carries the loads for no time at all: the 1 kWh station is empty when the outage begins\./,
+    )
+    expect(text).not.toMatch(/0 min|about 0 h/)
+  })
+  test('of several sources the one that ends is named, and what goes on', () => {
+    const small = exactSource({ id: 'small', name: 'Small station', capacityWh: wh(200), noLoadW: none })
+    const radio = loadOf(constant(30), { id: 'radio', name: 'Radio', sourceId: 'small' })
+    expect(sentence(planWith([lamp, radio], [station, small]))).toMatch(
+      /The Small station runs out about .*; the 1 kWh station goes on\./,
+    )
+  })
+  test('another source that ends is none of what the sun brings', () => {
+    const small = exactSource({ id: 'small', name: 'Small station', capacityWh: wh(200), noLoadW: none })
+    const radio = loadOf(constant(30), { id: 'radio', name: 'Radio', sourceId: 'small' })
+    const plan = planWith([{ ...lamp, behaviour: constant(8) }, radio], [station, small], 72)
+    const sunny = {
+      ...plan,
+      scenario: { ...plan.scenario, startsAt: '2027-06-04T08:00', outdoor: { lowC: 12, highC: 22 } },
+      refill: { ...plan.refill, panels: [arrayOf('panel-220', 'roof')] },
+    }
+    expect(sentence(sunny)).toContain('Small station runs out')
+    expect(sentence(sunny)).not.toContain('not in time')
+  })
+  test('where frost forbids to charge, sun brings back nothing, in time or not', () => {
+    const plan = outdoors(-9, -5, 72)
+    const frozen = {
+      ...plan,
+      scenario: {
+        ...plan.scenario,
+        sky: { kind: 'days' as const, days: ['clear' as const] },
+        startsAt: '2027-03-05T06:00',
+      },
+      refill: { ...plan.refill, panels: Array.from({ length: 1 }, () => arrayOf('panel-220', 'roof')) },
+    }
+    const warm = { ...frozen, scenario: { ...frozen.scenario, outdoor: { lowC: 6, highC: 14 } } }
+    expect(evaluate(warm, RUNS).gates.refills.coverage).toBeGreaterThan(0.5)
+    const { gates, answer } = evaluate(frozen, RUNS)
+    // what it brings while it shines runs the loads past the battery, and no more
+    expect(gates.refills.coverage).toBeLessThan(0.2)
+    expect(answerText(answer)).not.toContain('not in time')
+    expect(answerText(answer)).toContain('Frost')
+  })
+  test('“it still has charge” as surely as was asked', () => {
+    const uncertain = loadOf(cycling(150, 27, 45, 1.6), { id: 'lamp', name: 'Lamp' })
+    const plan = planWith([uncertain], [exactSource()], 24)
+    const { result, gates, answer } = evaluate(plan, { runs: 200 })
+    expect(result.runtimeMin.p50).toBe(Infinity)
+    expect(gates.lasts.runtimeMin).toBeLessThan(Infinity)
+    expect(answerText(answer)).toMatch(
+      /With 90 % confidence it has charge until .*; most likely it still has some after 48 h\./,
+    )
+  })
+  test('too much at once in some of the runs is no “every time”', () => {
+    const start = { watts: quantity(2600, 'W', 'label', exact), seconds: quantity(0.3, 's', 'label', exact) }
+    // each starts alone with room to spare; both within the same second now and then
+    const pump = (id: string) => loadOf(cycling(700, 100, 20, 1.2), { id, name: id, start })
+    const plan = planWith(
+      [pump('Pump'), pump('Other pump')],
+      [
+        exactSource({
+          capacityWh: wh(60_000),
+          surgeW: quantity(3310, 'W', 'label', exact),
+          continuousW: quantity(3000, 'W', 'label', exact),
+        }),
+      ],
+    )
+    const { result, answer } = evaluate(plan, { runs: 100 })
+    expect(result.reachesFraction).toBe(1)
+    const text = answerText(answer)
+    if (result.undisturbedFraction < 1) {
+      expect(text).not.toContain('every time')
+      expect(text).toMatch(/In \d+ % of such outages too much runs at once as (Other p|P)ump starts/)
+    }
+    expect(result.undisturbedFraction).toBeLessThan(1)
+  })
+  test('no loads of a tier are no “none of them”', () => {
+    const plan = planWith([{ ...lamp, tier: 'optional' }])
+    const critical = { ...plan, scenario: { ...plan.scenario, carriedTiers: 'critical' as const } }
+    expect(sentence(critical)).toMatch(/has nothing to carry: this plan has no critical loads yet\.$/)
+    expect(sentence(planWith([{ ...lamp, on: false, tier: 'flexible' }]))).toContain(
+      'none of the loads is switched on',
+    )
+  })
+  test('a medical device that gets less than it needs, with the hour; silent while it gets all', () => {
+    const aid = loadOf(
+      {
+        kind: 'scheduled',
+        runningW: quantity(40, 'W', 'measured', exact),
+        windows: [{ from: '22:00', to: '06:00' }],
+        byTimer: true,
+      },
+      { id: 'aid', name: 'Breathing aid', medical: true },
+    )
+    const with_ = (capacity: number) =>
+      planWith([aid], [exactSource({ capacityWh: wh(capacity), noLoadW: none })], 24)
+    expect(sentence(with_(200))).toMatch(
+      /^Breathing aid has no power from about Saturday 02:30 on, when it is needed\. In Test outage/,
+    )
+    expect(sentence(with_(2000))).toMatch(/^In Test outage/)
+    const off = { ...with_(2000), loads: [{ ...aid, on: false }] }
+    expect(sentence(off)).toMatch(/^Breathing aid must not stop, but is switched off/)
+  })
+})

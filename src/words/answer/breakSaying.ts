@@ -1,6 +1,8 @@
 import { formatDuration, formatWatts } from '@/words/format'
 import type { Break } from '@/core/sizing/breaks'
+import type { Plan } from '@/core/plan/document'
 import type { PowerGate } from '@/core/sizing/gates'
+import { momentOf } from '@/words/momentOf'
 import { NONE } from '../factWords'
 import { listed } from '../listed'
 import { breakSaying as breakSayingWords } from '../en/facts'
@@ -8,6 +10,9 @@ import { wordsOf } from '../translate'
 import { sourcePartWords } from '../sourcePartWords'
 
 const say = wordsOf(breakSayingWords)
+
+/** What moments are written by. */
+type SayingPlan = Pick<Plan, 'scenario' | 'household'>
 
 /** More names than this are counted instead. */
 const MOST_NAMES = 3
@@ -24,7 +29,10 @@ const inUnit = ({ unit }: PowerGate, watts: number) => formatWatts(watts).replac
 const voltsOf = (volts: readonly number[]) => listed([...new Set(volts)].map((one) => `${one} V`))
 
 /** The message of a break, and its values. */
-export function breakSaying(broken: Break): { key: string; values: Record<string, string | number> } {
+export function breakSaying(
+  broken: Break,
+  plan: SayingPlan,
+): { key: string; values: Record<string, string | number> } {
   switch (broken.kind) {
     case 'running': {
       const { gate } = broken
@@ -93,6 +101,15 @@ export function breakSaying(broken: Break): { key: string; values: Record<string
           names: namesOf(broken.loads),
           hasSource: broken.source ? 'yes' : 'no',
           source: broken.source?.name ?? '',
+        },
+      }
+    case 'medical':
+      return {
+        key: 'medical',
+        values: {
+          name: broken.load.name,
+          at: momentOf(plan, broken.fromMin, 10),
+          isLikely: broken.isLikely ? 'yes' : 'no',
         },
       }
     case 'off':

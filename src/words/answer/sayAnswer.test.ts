@@ -20,6 +20,10 @@ const outcome = (more: Partial<Outcome>): Outcome => ({
   horizonMin: 3960,
   outageMin: 2520,
   reachesFraction: 0,
+  undisturbedFraction: 0,
+  overload: null,
+  end: { why: 'empty', source: 'Station', goesOn: [] },
+  humps: null,
   lasts: { ...gates.lasts, verdict: 'short', shortMin: 1410, outageMin: 2520, confidence: 0.9 },
   comesBack: false,
   occasion: null,
@@ -59,6 +63,8 @@ const BREAKS: Break[] = [
   { kind: 'search', loads: [one, two], source, belowW: 8 },
   { kind: 'away', loads: [one], source },
   { kind: 'away', loads: [one, two], source: null },
+  { kind: 'medical', load: one, fromMin: 500, isLikely: true },
+  { kind: 'medical', load: one, fromMin: 500, isLikely: false },
   { kind: 'off', loads: [one] },
   { kind: 'off', loads: plan.loads.slice(0, 5) },
   { kind: 'shed', load: one, minutes: 130 },
@@ -67,11 +73,33 @@ const BREAKS: Break[] = [
 const OUTCOMES: Partial<Outcome>[] = [
   {},
   { comesBack: true, occasion: 'away' },
-  { occasion: 'asleep', runtimeMin: { p10: 700, p50: 870, p90: Infinity } },
-  { isReached: true, reachesFraction: 0.96, runtimeMin: { p10: 2600, p50: 3000, p90: 3500 } },
+  ...(['cut-off', 'sleep', 'cold', 'heat', 'uncharged'] as const).flatMap((why): Partial<Outcome>[] => [
+    {
+      end: { why, source: 'Station', goesOn: ['Small station', 'UPS'] },
+      comesBack: true,
+      occasion: 'asleep',
+    },
+    { end: { why, source: 'Station', goesOn: [] }, runtimeMin: { p10: 0, p50: 0, p90: 300 } },
+  ]),
   {
     isReached: true,
     reachesFraction: 1,
+    undisturbedFraction: 0.97,
+    overload: { loadName: 'Pump', limit: 'surge' },
+  },
+  { humps: { firstMin: [700, 800], firstFraction: 0.6, laterMin: [2000, Infinity] } },
+  { occasion: 'asleep', runtimeMin: { p10: 700, p50: 870, p90: Infinity } },
+  {
+    isReached: true,
+    reachesFraction: 0.96,
+    undisturbedFraction: 0.96,
+    runtimeMin: { p10: 2600, p50: 3000, p90: 3500 },
+  },
+  {
+    isReached: true,
+    reachesFraction: 1,
+    undisturbedFraction: 1,
+    end: null,
     runtimeMin: { p10: Infinity, p50: Infinity, p90: Infinity },
     lasts: { ...gates.lasts, verdict: 'holds' },
   },
@@ -101,7 +129,7 @@ describe('the sentence is said whole', () => {
   test.each(BREAKS)('whatever breaks it: $kind', (broken) => {
     const text = said({ breaks: [broken] })
     expect(text).not.toMatch(WHOLE)
-    expect(text).toMatch(/(For the rest: in|Otherwise, in) February ice/)
+    expect(text).toMatch(/(For the rest: in|Otherwise, in|\. In) February ice/)
   })
   test('three breaks are told, the rest counted; what carries nothing says so', () => {
     expect(said({ breaks: BREAKS.slice(8, 12) })).toContain('One more thing falls short. For the rest')

@@ -1,7 +1,8 @@
+import { type EndWhy, LEAST_RUNTIME_MIN } from '@/core/sizing/endOf'
 import { momentOf } from '@/words/momentOf'
 import type { Plan } from '@/core/plan/document'
 import { formatDuration, formatExactDuration, formatHours, formatNumber, formatPercent } from '@/words/format'
-import { bandText, timesText } from '../workings/runsAndBands'
+import { bandText } from '../workings/runsAndBands'
 import type { AnswerFacts, Outcome, RefillFacts } from '@/core/sizing/answer'
 import type { Evaluation as Judged } from '@/core/sizing/evaluate'
 import { answer } from '../en/answer'
@@ -71,7 +72,7 @@ const plain = (name: string) => name.replace(SIGNS, '')
 export function sayAnswer(plan: Pick<Plan, 'scenario' | 'household'>, facts: AnswerFacts): AnswerPart[] {
   const { breaks, outcome, carriesNothing } = facts
   const first = breaks.slice(0, MOST_BREAKS).map((broken) => {
-    const { key, values } = breakSaying(broken)
+    const { key, values } = breakSaying(broken, plan)
     return say(
       `break.${key}`,
       Object.fromEntries(
@@ -86,14 +87,15 @@ export function sayAnswer(plan: Pick<Plan, 'scenario' | 'household'>, facts: Ans
   if (more > 0) first.push(say('more', { n: more }))
   const trips = breaks.some(({ kind }) => kind === 'running' || kind === 'start')
   const opening = say('opening', {
-    after: trips ? 'trips' : breaks.length > 0 ? 'breaks' : NONE,
+    // what a medical device lacks is a part of what follows, not something beside it
+    after: trips ? 'trips' : breaks.some(({ kind }) => kind !== 'medical') ? 'breaks' : NONE,
     scenario: plain(facts.scenario),
     from: momentOf(plan, 0),
     system: plain(facts.powerSystem),
   })
   const common = { opening, tiers: say(`tiers.${facts.tiers}`, {}), trips: yes(trips) }
   const rest = carriesNothing
-    ? [say(carriesNothing === 'not fed' ? 'notFed' : 'noneOn', common)]
+    ? [say(NOTHING[carriesNothing], common)]
     : [
         ...outcomeSaying(plan, facts, common),
         ...refillSaying(plan, facts, !outcome.isReached || outcome.lasts.verdict === 'short'),
@@ -101,42 +103,100 @@ export function sayAnswer(plan: Pick<Plan, 'scenario' | 'household'>, facts: Ans
   return partsOf([...first, ...rest].join(''))
 }
 
+const NOTHING = { 'not fed': 'notFed', 'none on': 'noneOn', 'none listed': 'noneListed' } as const
+
 function outcomeSaying(
   plan: Pick<Plan, 'scenario' | 'household'>,
   { outcome, confidence }: AnswerFacts,
   common: Record<string, string>,
 ): string[] {
-  const { isReached, runtimeMin, horizonMin, outageMin, reachesFraction, lasts } = outcome
-  const occasion = say('occasion', { occasion: outcome.occasion ?? NONE })
-  const at = Number.isFinite(runtimeMin.p50) ? momentOf(plan, runtimeMin.p50, 10) : NONE
+  const { isReached, end, runtimeMin, outageMin, lasts } = outcome
   if (!isReached)
     return [
-      say('short', {
-        ...common,
-        runtime: formatDuration(runtimeMin.p50),
-        band: bandText({ runtimeMin, horizonMin }),
-        comesBack: yes(outcome.comesBack),
-        at,
-        occasion,
-      }),
+      end && runtimeMin.p50 < LEAST_RUNTIME_MIN
+        ? say('notAtAll', {
+            ...common,
+            why: say(`notAtAllWhy.${WHY[end.why]}`, { source: plain(end.source) }),
+          })
+        : say('short', {
+            ...common,
+            runtime: formatDuration(runtimeMin.p50),
+            band: bandText(outcome),
+            end: endSaying(plan, outcome),
+          }),
       marginSaying(outcome),
     ]
-  const enough = lasts.verdict === 'holds'
+  const trips = common.trips === yes(true)
+  const chance = trips ? outcome.reachesFraction : outcome.undisturbedFraction
+  const isLong = lasts.verdict === 'holds'
+  const enough = isLong && (trips || chance >= confidence)
   return [
     say('reached', {
       ...common,
       enough: yes(enough),
       outage: formatExactDuration(outageMin),
       until: momentOf(plan, outageMin),
-      times: timesText(reachesFraction),
-      asked: timesText(confidence),
-      runsOut:
-        at === NONE
-          ? say('stillCharged', { horizon: formatHours(horizonMin) })
-          : say('runsOut', { at, occasion }),
+      times: chanceSaying(chance),
+      asked: formatPercent(confidence),
+      end: endSaying(plan, outcome) + (trips ? '' : overloadSaying(outcome)),
+      isOpen: yes(!isLong),
     }),
-    ...(enough ? [] : [marginSaying(outcome)]),
+    ...(isLong ? [] : [marginSaying(outcome)]),
   ]
+}
+
+const WHY: Record<EndWhy, string> = {
+  empty: 'empty',
+  'cut-off': 'cutoff',
+  sleep: 'sleep',
+  cold: 'cold',
+  heat: 'heat',
+  uncharged: 'uncharged',
+}
+
+/** How and when it ends, and what feeds on beside it; or that it still has charge, as surely as that is known. */
+function endSaying(plan: Pick<Plan, 'scenario' | 'household'>, outcome: Outcome): string {
+  const { end, runtimeMin, horizonMin, lasts, comesBack } = outcome
+  if (!end) {
+    const horizon = formatHours(horizonMin)
+    return Number.isFinite(lasts.runtimeMin)
+      ? say('stillChargedLikely', {
+          confidence: formatPercent(lasts.confidence),
+          sure: momentOf(plan, lasts.runtimeMin, 10),
+          horizon,
+        })
+      : say('stillCharged', { horizon })
+  }
+  const source = plain(end.source)
+  const others = end.goesOn.map((name) => say('theSource', { source: plain(name) }))
+  return say(`end.${WHY[end.why]}`, {
+    it: others.length > 0 ? say('theSourceFirst', { source }) : say('it', {}),
+    source: say('theSource', { source }),
+    first: comesBack ? say('first', {}) : '',
+    at: momentOf(plan, runtimeMin.p50, 10),
+    occasion: say('occasion', { occasion: outcome.occasion ?? NONE }),
+    others: others.length > 0 ? say('goesOn', { names: listed(others), n: others.length }) : '',
+  })
+}
+
+/** "with an 88 % chance", "every time": all only where it is all. */
+function chanceSaying(fraction: number): string {
+  if (fraction >= 1) return say('everyTime', {})
+  const percent = Math.max(1, Math.min(99, Math.round(fraction * 100)))
+  // eight, eleven, eighteen, eighty and on
+  const eight = percent === 8 || percent === 11 || percent === 18 || Math.floor(percent / 10) === 8
+  return say('chance', { eight: yes(eight), percent: formatPercent(percent / 100) })
+}
+
+/** How often too much runs at once on the way; nothing where it never does. */
+function overloadSaying({ overload, reachesFraction, undisturbedFraction }: Outcome): string {
+  const fraction = reachesFraction - undisturbedFraction
+  if (!overload || fraction <= 0) return ''
+  return say('tooMuch', {
+    percent: formatPercent(Math.max(0.01, fraction)),
+    limit: overload.limit,
+    name: plain(overload.loadName),
+  })
 }
 
 /** By how much it is short, with the confidence asked for, as the gate has it. */

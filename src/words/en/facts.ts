@@ -28,9 +28,8 @@ export const runsAndBands = {
   noRun: 'no run',
   allRuns: 'all runs',
   runsOf: '{count} {count, plural, one {run} other {runs}} of {of}',
-  never: 'never',
-  everyTime: 'every time',
-  timesIn: '{count} {count, plural, one {time} other {times}} in {of}',
+  fromTo: '{low} to {high}',
+  either: '{first} or {later}',
 }
 
 export const sourceParts = {

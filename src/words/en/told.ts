@@ -36,7 +36,7 @@ export const told = {
     tooCold: 'It gives nothing below {lowC}, and it gets {coldestC} where it stands; that ends the run.',
     tooHot: 'It switches off above {highC}, and it gets {hottestC} where it stands; that ends the run.',
     noColdCharging: 'It must not be charged below {limitC}: bring it in, or use one that heats itself.',
-    lessInCold: 'In this cold it gives {shareFraction} of its capacity; that is counted.',
+    lessInCold: 'At {meanC} on average it gives {shareFraction} of its capacity; that is counted.',
     keepForDriving: 'Keep the charge you need for a drive to safety; what it keeps is its reserve.',
     engineOutdoors:
       'Never run a car’s engine in a garage or near a window: carbon monoxide kills. Park it outdoors, mind its charge for driving.',

@@ -1,3 +1,4 @@
+import { humpsOf } from '@/core/sizing/humps'
 import { dcEfficiency } from '@/core/conversion/dc'
 import { deliverableWh, middlePath, steadyHours } from '@/core/conversion/loss'
 import type { Plan } from '@/core/plan/document'
@@ -50,7 +51,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     values: [{ name: say('seed'), value: String(result.seed) }],
     result: say('likelyRange80', {
       durationOrMore: durationOrMore(result.runtimeMin.p50, result.horizonMin),
-      bandText: bandText(result),
+      bandText: bandText({ ...result, humps: humpsOf(result.runtimesMin, result.horizonMin) }),
     }),
   })
   steps.push(schoolsStep(sources, outletW - dcW, dcW))

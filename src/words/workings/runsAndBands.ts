@@ -1,33 +1,39 @@
 import { formatHours } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
+import type { Humps } from '@/core/sizing/humps'
 import { runsAndBands } from '../en/facts'
 import { wordsOf } from '../translate'
 
 const say = wordsOf(runsAndBands)
 
-/** "17 to 27 h", "17 to more than 66 h", "more than 66 h". */
+/**
+ * "17 to 27 h", "17 to more than 66 h", "more than 66 h"; where the runs fall into two groups with nothing between,
+ * "13 to 15 h, or 38 to 44 h".
+ */
 export function bandText({
   runtimeMin,
   horizonMin,
-}: Pick<SimulationResult, 'runtimeMin' | 'horizonMin'>): string {
-  const most = say('moreThan', { hours: formatHours(horizonMin) })
-  if (runtimeMin.p10 === Infinity) return most
-  const low = formatHours(runtimeMin.p10)
-  if (runtimeMin.p90 === Infinity) return `${low} to ${most}`
-  const high = formatHours(runtimeMin.p90)
-  return low === high ? say('about', { low }) : `${low.replace(' h', '')} to ${high}`
+  humps = null,
+}: Pick<SimulationResult, 'runtimeMin' | 'horizonMin'> & { humps?: Humps | null }): string {
+  const range = ([from, to]: readonly [number, number]) => {
+    const most = say('moreThan', { hours: formatHours(horizonMin) })
+    if (from >= horizonMin) return most
+    const low = formatHours(from)
+    if (to >= horizonMin) return say('fromTo', { low, high: most })
+    const high = formatHours(to)
+    return low === high ? say('about', { low }) : say('fromTo', { low: bare(low), high })
+  }
+  return humps
+    ? say('either', { first: range(humps.firstMin), later: range(humps.laterMin) })
+    : range([runtimeMin.p10, runtimeMin.p90])
 }
+
+const bare = (hours: string) => hours.replace(' h', '')
 
 /** "9 runs of 10", "all runs", "96 runs of 100", "no run". */
 export function runsText(fraction: number): string {
   const { count, of } = roundShare(fraction)
   return of === 1 ? say(count ? 'allRuns' : 'noRun') : say('runsOf', { count, of })
-}
-
-/** The same of outages like the one planned: "9 times in 10", "every time", "never". */
-export function timesText(fraction: number): string {
-  const { count, of } = roundShare(fraction)
-  return of === 1 ? say(count ? 'everyTime' : 'never') : say('timesIn', { count, of })
 }
 
 /** A share of tens or of hundreds; none and all only where it is none or all. */
