@@ -28,7 +28,8 @@ export function bearsOffH(load: Load, plan: Plan): number {
     case 'frost guard':
       return coldestC(plan) < 2 ? 0 : Infinity
     case 'pit':
-      return plan.scenario.rain === 'dry' ? Infinity : 0
+      // ground water comes in dry weather too, and nobody is awake to see it rise
+      return 0
     case 'animals':
       return 0
     default:
@@ -67,7 +68,7 @@ export function offCost(load: Load, plan: Plan, minutes: number | null): Told | 
     case 'animals':
       return told('off.animals', { offLongMin: minutes })
     case 'pit':
-      return plan.scenario.rain === 'dry' ? null : told('off.pit')
+      return told('off.pit')
     case 'water':
       return told('off.water')
     case 'nothing':

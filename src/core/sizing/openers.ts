@@ -7,6 +7,7 @@ import { leftOutWhy } from '../simulation/compile'
 import { DEFAULT_SEED } from '../simulation/simulate'
 import type { Gates } from './gates'
 import { dcOnly } from './dcOnly'
+import { bearsOffH } from './offCost'
 import { type SearchCandidate, type SearchStock, candidatesOf, usualConstraints } from './search/candidates'
 import { Search, ranked } from './search/search'
 import { carryStrains, startStrains } from './strains'
@@ -74,7 +75,7 @@ const MOST_PAIRS = 300
 
 /**
  * Two loads that alone bring the watts under the limit when one waits while the other runs, and need no more than the day
- * for it; the least important waits. Never a medical device.
+ * for it; the least important waits. Never a medical device, nor what floods, freezes or suffocates meanwhile.
  */
 function turnsFor(plan: Plan, gates: Gates, gate: 'carries' | 'starts'): Turns | null {
   const { source, wrongVoltage } = gates[gate]
@@ -83,7 +84,7 @@ function turnsFor(plan: Plan, gates: Gates, gate: 'carries' | 'starts'): Turns |
   const strains = gate === 'carries' ? carryStrains : startStrains
   const runsH = new Map(loads.map((load) => [load, runningHoursADay(load, plan)]))
   const willing = loads
-    .filter((load) => !load.medical && load.volts !== 12)
+    .filter((load) => bearsOffH(load, plan) > 0 && load.volts !== 12)
     .sort((a, b) => rank[a.tier] - rank[b.tier] || runsH.get(a)! - runsH.get(b)!)
   let pairs = 0
   for (const waits of willing)

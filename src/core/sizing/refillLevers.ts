@@ -1,6 +1,7 @@
-import { clockOf, epochMinute } from '../plan/clock'
+import { DAY_MIN, type DayWindow, clockOf, epochMinute, minuteOfDay, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
+import type { Scenario } from '../plan/schema'
 import { leftOutWhy, refilledSource } from '../simulation/compile'
 import { windowFor } from '../refill/connection'
 import { wholeDays } from '../simulation/dayWeights'
@@ -38,15 +39,16 @@ export function findRefillLevers(plan: Plan): Lever[] {
   if (generator?.on) {
     const days = wholeDays(scenario.durationH * 60)
     const start = epochMinute(scenario.startsAt)
-    const firstEvening = (((18 * 60 - start) % 1440) + 1440) % 1440
+    const window = attendedWindow(scenario, generator.quiet)
+    const firstRun = window ? (((minuteOfDay(window.from) - start) % 1440) + 1440) % 1440 : 0
     const more = Array.from({ length: days }, (_, day) => {
-      const fromMin = firstEvening + day * 1440
+      const fromMin = firstRun + day * 1440
       return { fromMin, toMin: fromMin + RUN_MIN }
     }).filter(({ fromMin }) => fromMin < scenario.durationH * 60)
-    if (more.length > 0 && charging.generator.length + more.length <= 24)
+    if (window && more.length > 0 && charging.generator.length + more.length <= 24)
       levers.push({
         id: 'generator hours',
-        act: { is: 'generator hours', window: { from: '18:00', to: '20:00' } },
+        act: { is: 'generator hours', window },
         note: { is: 'generator', litresADay: ((generator.idleLPerH + generator.fullLPerH) / 2) * 2 },
         change: { charging: { ...charging, generator: [...charging.generator, ...more] } },
       })
@@ -63,6 +65,26 @@ export function findRefillLevers(plan: Plan): Lever[] {
   }
   if (used.length > 0) levers.push(...sessionsIntoSun(plan))
   return levers
+}
+
+/** Hours at which running a generator is offered, the first that fits: evenings, when people are home and awake. */
+const OFFERED = [18, 17, 19, 16, 8, 9, 10, 11, 12, 13, 14, 15]
+
+/** Two hours of the day in which it may run and in no night somebody sleeps or nobody is home; null where there are none. */
+function attendedWindow({ asleep, away, startsAt }: Scenario, quiet: readonly DayWindow[]): DayWindow | null {
+  const midnight = `${startsAt.slice(0, 10)}T00:00`
+  const week = 7 * DAY_MIN
+  const barred = windowIntervals([...asleep, ...away, ...quiet], midnight, week)
+  for (const hour of OFFERED) {
+    const from = hour * 60
+    const to = from + RUN_MIN
+    const meets = barred.some(([a, b]) => {
+      for (let day = 0; day < week; day += DAY_MIN) if (from + day < b && to + day > a) return true
+      return false
+    })
+    if (!meets) return { from: clockOf(from), to: clockOf(to) }
+  }
+  return null
 }
 
 /** Sessions at fixed hours moved to the sun's noon. */

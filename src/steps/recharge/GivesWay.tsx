@@ -86,9 +86,15 @@ export function GivesWay({ plan }: { plan: Plan }) {
   )
 }
 
+/** The load offered first: the least important by which nothing is lost. */
+function harmlessFirst(loads: Plan['loads'], plan: Plan) {
+  const [least, ...more] = byTier(loads)
+  return [least, ...more].find((load) => offCost(load, plan, null) === null) ?? least
+}
+
 function Editor({ plan, loads }: { plan: Plan; loads: Plan['loads'] }) {
   const store = useHouseholdStore()
-  const [loadId, setLoadId] = useState(() => byTier(loads)[0].id)
+  const [loadId, setLoadId] = useState(() => harmlessFirst(loads, plan).id)
   const [kind, setKind] = useState<Kind>('by charge')
   const [aboveW, setAboveW] = useState(100)
   const [dropBelow, setDrop] = useState(0.4)
