@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { ensureBuild, ensureDisk, ensureModules } from './build.mjs'
@@ -127,6 +128,7 @@ async function jest(project, reports) {
 async function browser(reports) {
   const file = join(reports, 'browser.json')
   const passed = await runPart('browser tests', bin('playwright'), ['test'], {
+    YOTROPE_TEST_PORT: process.env.YOTROPE_TEST_PORT ?? String(await freePort()),
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
   })
   const stats = readReport(file)?.stats
@@ -141,4 +143,16 @@ function readReport(file) {
   } catch {
     return null
   }
+}
+
+/** A port that nobody listens at: other programs may have taken any that one would choose. */
+function freePort() {
+  return new Promise((found, refuse) => {
+    const server = createServer()
+    server.once('error', refuse)
+    server.listen(0, '127.0.0.1', () => {
+      const { port } = server.address()
+      server.close(() => found(port))
+    })
+  })
 }

@@ -249,6 +249,57 @@ test.describe('when something fails', () => {
     await expect(page).toHaveURL(/power$/)
   })
 
+  test('offline: a part that was not fetched never takes the page down, and comes when the connection is back', async ({
+    page,
+    context,
+  }) => {
+    await openSample(page, 'outage')
+    await context.setOffline(true)
+    const stands = async () => {
+      await expect(page.getByText('This page could not be shown')).toHaveCount(0)
+      await expect(page.locator('main')).toBeVisible()
+    }
+    await page
+      .getByRole('button', { name: /^Pick a day/ })
+      .first()
+      .click()
+    await stands()
+    await expect(page.getByText('No connection: this part is not here yet.')).toBeVisible()
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Words and keys' }).click()
+    await stands()
+    await expect(page.getByText('No connection: what you asked for is not here yet.').first()).toBeVisible()
+    await page.getByRole('button', { name: 'Find' }).first().click()
+    await stands()
+    await page.getByTestId('answer').getByRole('button').first().click()
+    await stands()
+    // every link stays here and says so
+    await page.getByRole('link', { name: /Hookup/ }).click()
+    await expect(page.getByText('Yotrope cannot be reached just now.')).toBeVisible()
+    await page.getByRole('link', { name: 'The power is out' }).click()
+    await stands()
+    await expect(page).toHaveURL(/outage$/)
+    await context.setOffline(false)
+    // what was asked for last comes by itself
+    await expect(page.getByRole('menuitem').first()).toBeVisible()
+    await stands()
+  })
+
+  test('offline: from a run back to all runs', async ({ page, context }) => {
+    await openSample(page, 'run')
+    await page
+      .getByRole('button', { name: /^Begin/ })
+      .first()
+      .click()
+    await expect(page).toHaveURL(/run=/)
+    await expect(page.getByRole('button', { name: 'All runs' })).toBeVisible()
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'All runs' }).click()
+    await expect(page).toHaveURL(/\/run$/)
+    await expect(page.getByRole('main')).toBeVisible()
+    await context.setOffline(false)
+  })
+
   test('@soak two windows offline: neither loses its change', async ({ page, context }) => {
     await openSample(page, 'loads')
     const other = await context.newPage()

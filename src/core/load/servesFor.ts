@@ -18,7 +18,8 @@ export type ServesFor =
 /** A box that is kept colder than this keeps frozen food; colder than the other, food; °C. */
 const FROZEN_C = -10
 const FOOD_C = 8
-const ANIMALS = /aquarium|fish|tank (heater|filter)|canister filter|bubbler|air stone|koi|reef|turtle|terrarium|reptile|vivarium|incubator|brooder|chick|pond|hive/i
+const ANIMALS =
+  /aquarium|fish|tank (heater|filter)|canister filter|bubbler|air stone|koi|reef|turtle|terrarium|reptile|vivarium|incubator|brooder|chick|pond|hive/i
 const FROST = /pipe|trace|heat(ing)? (tape|cable)|frost|de-?ic/i
 
 /** Told by how it behaves first, by its name where that does not say. */

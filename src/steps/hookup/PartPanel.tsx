@@ -33,6 +33,7 @@ import {
 import { wordsOf } from '@/words/translate'
 import { cordFields } from './cordFields'
 import styles from './hookup.module.css'
+import { later } from '@/ui/shell/part'
 import { carFields, generatorFields } from './houseFields'
 import { type LoadForm, NEW_CORD, loadFields } from './loadFields'
 import type { Selected } from './selected'
@@ -41,7 +42,7 @@ import { sourceFields } from './sourceFields'
 
 const say = wordsOf(partPanel)
 
-const workings = () => import('@/words/hookup/hookupWorkings')
+const workings = later(() => import('@/words/hookup/hookupWorkings'))
 
 /** What can be set of the part of the drawing that was picked. */
 export function PartPanel(props: {

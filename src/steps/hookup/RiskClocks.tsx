@@ -15,6 +15,7 @@ import { FieldScope } from '@/ui/field/FieldScope'
 import { FieldTable } from '@/ui/field/FieldTable'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useMoment } from '@/ui/field/useMoment'
+import { later } from '@/ui/shell/part'
 import { useHouseholdStore } from '@/ui/household/HouseholdContext'
 import { changeRisk } from '@/ui/household/wiringEdits'
 import { riskClocks } from '@/words/en/pages/hookup'
@@ -26,6 +27,8 @@ import { NeedsList } from './NeedsList'
 import { WorkedOut } from './WorkedOut'
 
 const say = wordsOf(riskClocks)
+
+const workings = later(() => import('@/words/hookup/clockWorkings'))
 
 /** What is lost once the power has ended, on the clock, in the order of what to save first. */
 export function RiskClocks({
@@ -104,11 +107,7 @@ export function RiskClocks({
           </Table>
         </div>
       )}
-      {clocks.length > 0 && (
-        <WorkedOut
-          make={async () => (await import('@/words/hookup/clockWorkings')).clocksWorking(clocks, plan)}
-        />
-      )}
+      {clocks.length > 0 && <WorkedOut make={async () => (await workings()).clocksWorking(clocks, plan)} />}
       {until !== null && <p className="hint">{nothingLostWords(until, endsMin, saying)}</p>}
       {heats && (
         <FieldScope id="cooling" name={say('coolingHouse')}>

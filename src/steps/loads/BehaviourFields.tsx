@@ -1,8 +1,8 @@
 'use client'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import type { Behaviour } from '@/core/plan/schema'
-import { usePreload } from '@/ui/shell/usePreload'
 import { CyclingFields } from './CyclingFields'
 
 const loaders = {
@@ -13,10 +13,10 @@ const loaders = {
 }
 /** Without it the page as a whole would wait, and what is typed meanwhile be lost. */
 const Waiting = () => <Skeleton variant="rectangular" height={72} />
-const ChargingFields = dynamic(loaders.charging, { loading: Waiting })
-const PumpFields = dynamic(loaders.pump, { loading: Waiting })
-const ScheduledFields = dynamic(loaders.scheduled, { loading: Waiting })
-const SessionFields = dynamic(loaders.session, { loading: Waiting })
+const ChargingFields = part(dynamic(loaders.charging, { loading: Waiting }), loaders.charging)
+const PumpFields = part(dynamic(loaders.pump, { loading: Waiting }), loaders.pump)
+const ScheduledFields = part(dynamic(loaders.scheduled, { loading: Waiting }), loaders.scheduled)
+const SessionFields = part(dynamic(loaders.session, { loading: Waiting }), loaders.session)
 
 interface BehaviourFieldsProps {
   name: string
@@ -27,7 +27,6 @@ interface BehaviourFieldsProps {
 
 /** What a behaviour needs beside its running watts. */
 export function BehaviourFields({ name, behaviour, volts, change }: BehaviourFieldsProps) {
-  usePreload(...Object.values(loaders))
   switch (behaviour.kind) {
     case 'cycling':
       return <CyclingFields name={name} behaviour={behaviour} volts={volts} change={change} />

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useMemo, useState } from 'react'
 import { cyclingDuty } from '@/core/load/thermostat'
 import type { Cycling } from '@/core/plan/schema'
@@ -13,9 +14,12 @@ import { wordsOf } from '@/words/translate'
 import { cyclingRows } from './cyclingRows'
 
 const say = wordsOf(cyclingFields)
-const DutyWorking = dynamic(() => import('./LoadWorkings').then((module) => module.DutyWorking), {
-  ssr: false,
-})
+const DutyWorking = part(
+  dynamic(() => import('./LoadWorkings').then((module) => module.DutyWorking), {
+    ssr: false,
+  }),
+  () => import('./LoadWorkings').then((module) => module.DutyWorking),
+)
 
 interface CyclingFieldsProps {
   name: string

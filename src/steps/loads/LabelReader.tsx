@@ -1,6 +1,7 @@
 'use client'
 import TextField from '@mui/material/TextField'
 import dynamic from 'next/dynamic'
+import { later, part } from '@/ui/shell/part'
 import { type KeyboardEvent, useId, useState } from 'react'
 import type { LabelChanges } from '@/core/load/labelChanges'
 import { plateKindOf } from '@/core/load/plateKind'
@@ -16,7 +17,10 @@ import styles from './LabelReader.module.css'
 import { Meant } from './Meant'
 
 const say = wordsOf(labelReader)
-const LabelRead = dynamic(() => import('./LabelRead').then((module) => module.LabelRead), { ssr: false })
+const LabelRead = part(
+  dynamic(() => import('./LabelRead').then((module) => module.LabelRead), { ssr: false }),
+  () => import('./LabelRead').then((module) => module.LabelRead),
+)
 
 const KIND_WORDS: Record<PlateKind, string> = {
   motor: say('onAMotor'),
@@ -25,7 +29,7 @@ const KIND_WORDS: Record<PlateKind, string> = {
   'cold box': say('onARefrigeratorOrFreezer'),
 }
 
-const loadReader = () => import('@/ui/household/labelReader')
+const loadReader = later(() => import('@/ui/household/labelReader'))
 
 /** What the label says, in one line; what it changes, before and after; and a question where a usual confusion is likely. */
 export function LabelReader(props: { load: HouseholdLoad; change: (part: Partial<HouseholdLoad>) => void }) {

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useState } from 'react'
 import type { HouseholdLoad } from '@/core/plan/schema'
 import { interval80 } from '@/core/quantity/quantity'
@@ -14,9 +15,12 @@ import styles from './LoadsPage.module.css'
 
 const say = wordsOf(loadAverage)
 
-const AverageWorking = dynamic(() => import('./LoadWorkings').then((module) => module.AverageWorking), {
-  ssr: false,
-})
+const AverageWorking = part(
+  dynamic(() => import('./LoadWorkings').then((module) => module.AverageWorking), {
+    ssr: false,
+  }),
+  () => import('./LoadWorkings').then((module) => module.AverageWorking),
+)
 
 /** What a load takes on average in this outage, with what is being typed; how that comes about is a tap away. */
 export function LoadAverage({ load }: { load: HouseholdLoad }) {

@@ -21,6 +21,7 @@ import {
 } from '@/ui/household/edits'
 import { useHousehold, useHouseholdStore } from '@/ui/household/HouseholdContext'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { notify } from '@/ui/shell/notify'
 import { More } from '@/ui/field/More'
@@ -48,10 +49,13 @@ const KINDS: { value: BehaviourKind; words: string }[] = [
   { value: 'session', words: say('sessionMinutesAtATime') },
 ]
 const loadMeter = () => import('./meter/MeterLog').then((module) => module.MeterLog)
-const MeterLog = dynamic(loadMeter, { ssr: false })
-const StartFields = dynamic(() => import('./StartFields').then((module) => module.StartFields), {
-  loading: () => <Skeleton variant="rectangular" height={72} />,
-})
+const MeterLog = part(dynamic(loadMeter, { ssr: false }), loadMeter)
+const StartFields = part(
+  dynamic(() => import('./StartFields').then((module) => module.StartFields), {
+    loading: () => <Skeleton variant="rectangular" height={72} />,
+  }),
+  () => import('./StartFields').then((module) => module.StartFields),
+)
 
 const LEGS = [
   { value: 'A', words: say('legA') },

@@ -1,11 +1,11 @@
 'use client'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import { useHousehold } from '@/ui/household/HouseholdContext'
 import { focusSoon } from '@/ui/shell/focusSoon'
 import { useMedia } from '@/ui/shell/useMedia'
-import { usePreload } from '@/ui/shell/usePreload'
 import { useAddKey } from '@/ui/shell/useShortcuts'
 import { loadsPage } from '@/words/en/pages/loads'
 import { wordsOf } from '@/words/translate'
@@ -17,12 +17,22 @@ import { SizingNumbers } from './SizingNumbers'
 const say = wordsOf(loadsPage)
 
 const loadAdd = () => import('./AddLoadDialog').then((module) => module.AddLoadDialog)
-const AddLoadDialog = dynamic(loadAdd, { ssr: false })
-const LoadSheet = dynamic(() => import('./LoadSheet').then((module) => module.LoadSheet), { ssr: false })
-const MeasureNext = dynamic(() => import('@/ui/strip/MeasureNext').then((module) => module.MeasureNext), {
-  ssr: false,
-})
-const DayTrace = dynamic(() => import('./DayTrace'), { ssr: false })
+const AddLoadDialog = part(dynamic(loadAdd, { ssr: false }), loadAdd, 'above it')
+const LoadSheet = part(
+  dynamic(() => import('./LoadSheet').then((module) => module.LoadSheet), { ssr: false }),
+  () => import('./LoadSheet').then((module) => module.LoadSheet),
+  'above it',
+)
+const MeasureNext = part(
+  dynamic(() => import('@/ui/strip/MeasureNext').then((module) => module.MeasureNext), {
+    ssr: false,
+  }),
+  () => import('@/ui/strip/MeasureNext').then((module) => module.MeasureNext),
+)
+const DayTrace = part(
+  dynamic(() => import('./DayTrace'), { ssr: false }),
+  () => import('./DayTrace'),
+)
 
 /** The ledger of loads with the inspector beside it. */
 export function LoadsPage() {
@@ -30,7 +40,6 @@ export function LoadsPage() {
   const asked = useSearchParams().get('load')
   const [chosen, setChosen] = useState<{ id: string; asked: string | null } | null>(null)
   const [adding, setAdding] = useState(false)
-  usePreload(loadAdd)
   useAddKey(() => setAdding(true))
   const wanted = chosen && chosen.asked === asked ? chosen.id : asked
   const selected = loads.find(({ id }) => id === wanted) ?? loads[0]

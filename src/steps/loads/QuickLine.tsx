@@ -1,6 +1,7 @@
 'use client'
 import InputBase from '@mui/material/InputBase'
 import dynamic from 'next/dynamic'
+import { later, part } from '@/ui/shell/part'
 import { type ClipboardEvent, type KeyboardEvent, useId, useState } from 'react'
 import type { Household } from '@/core/plan/household'
 import { LIMITS } from '@/core/plan/limits'
@@ -18,12 +19,15 @@ import styles from './QuickLine.module.css'
 
 const say = wordsOf(quickLine)
 
-const PastedLines = dynamic(() => import('./PastedLines').then((module) => module.PastedLines), {
-  ssr: false,
-})
+const PastedLines = part(
+  dynamic(() => import('./PastedLines').then((module) => module.PastedLines), {
+    ssr: false,
+  }),
+  () => import('./PastedLines').then((module) => module.PastedLines),
+)
 
-const loadReader = () => import('@/ui/household/lineReader')
-const loadMaker = () => import('@/ui/household/loadOfLine')
+const loadReader = later(() => import('@/ui/household/lineReader'))
+const loadMaker = later(() => import('@/ui/household/loadOfLine'))
 const tools = () => Promise.all([loadReader(), loadMaker()])
 type LineReader = Awaited<ReturnType<typeof loadReader>>
 type LoadMaker = Awaited<ReturnType<typeof loadMaker>>

@@ -1,5 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useState } from 'react'
 import type { Behaviour, HouseholdLoad } from '@/core/plan/schema'
 import { formatWatts } from '@/words/format'
@@ -12,9 +13,12 @@ import { type RunningMeans, likelierMeaning, withRunningW } from './runningMeans
 const say = wordsOf(runningWatts)
 
 // asked after the watts were typed
-const WhatWattsMean = dynamic(() => import('./WhatWattsMean').then((module) => module.WhatWattsMean), {
-  ssr: false,
-})
+const WhatWattsMean = part(
+  dynamic(() => import('./WhatWattsMean').then((module) => module.WhatWattsMean), {
+    ssr: false,
+  }),
+  () => import('./WhatWattsMean').then((module) => module.WhatWattsMean),
+)
 
 interface RunningWattsProps {
   load: HouseholdLoad

@@ -1,6 +1,7 @@
 'use client'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useState } from 'react'
 import { systemOf } from '@/catalog/equipment'
 import type { Equipment } from '@/core/plan/equipment'
@@ -32,12 +33,18 @@ import styles from './PowerPage.module.css'
 
 const say = wordsOf(compareTab)
 
-const Fittings = dynamic(() => import('./fittings/Fittings').then((module) => module.Fittings), {
-  ssr: false,
-})
-const SourcesPanel = dynamic(() => import('./SourcesPanel').then((module) => module.SourcesPanel), {
-  ssr: false,
-})
+const Fittings = part(
+  dynamic(() => import('./fittings/Fittings').then((module) => module.Fittings), {
+    ssr: false,
+  }),
+  () => import('./fittings/Fittings').then((module) => module.Fittings),
+)
+const SourcesPanel = part(
+  dynamic(() => import('./SourcesPanel').then((module) => module.SourcesPanel), {
+    ssr: false,
+  }),
+  () => import('./SourcesPanel').then((module) => module.SourcesPanel),
+)
 
 /** The options side by side against what the loads ask; the selected one's figures are fields. */
 export function CompareTab({ openTab }: { openTab: (tab: PowerTab) => void }) {

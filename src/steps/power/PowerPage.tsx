@@ -3,6 +3,7 @@ import Skeleton from '@mui/material/Skeleton'
 import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import { powerPage } from '@/words/en/pages/power'
@@ -13,18 +14,27 @@ import styles from './PowerPage.module.css'
 const say = wordsOf(powerPage)
 
 const Waiting = () => <Skeleton variant="rectangular" height={420} />
-const BankTab = dynamic(() => import('./bank/BankTab').then((module) => module.BankTab), {
-  ssr: false,
-  loading: Waiting,
-})
-const SearchPanel = dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {
-  ssr: false,
-  loading: Waiting,
-})
-const OwnEquipment = dynamic(() => import('./OwnEquipment').then((module) => module.OwnEquipment), {
-  ssr: false,
-  loading: Waiting,
-})
+const BankTab = part(
+  dynamic(() => import('./bank/BankTab').then((module) => module.BankTab), {
+    ssr: false,
+    loading: Waiting,
+  }),
+  () => import('./bank/BankTab').then((module) => module.BankTab),
+)
+const SearchPanel = part(
+  dynamic(() => import('./search/SearchPanel').then((module) => module.SearchPanel), {
+    ssr: false,
+    loading: Waiting,
+  }),
+  () => import('./search/SearchPanel').then((module) => module.SearchPanel),
+)
+const OwnEquipment = part(
+  dynamic(() => import('./OwnEquipment').then((module) => module.OwnEquipment), {
+    ssr: false,
+    loading: Waiting,
+  }),
+  () => import('./OwnEquipment').then((module) => module.OwnEquipment),
+)
 
 const TABS = {
   compare: say('compare'),

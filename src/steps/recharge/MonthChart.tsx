@@ -1,5 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { Swatch } from '@/ui/chart/Swatch'
 import { formatEnergy } from '@/words/format'
 import { monthChart } from '@/words/en/pages/recharge'
@@ -9,7 +10,10 @@ import styles from './recharge.module.css'
 
 const say = wordsOf(monthChart)
 
-const MonthBars = dynamic(() => import('./MonthBars'), { ssr: false })
+const MonthBars = part(
+  dynamic(() => import('./MonthBars'), { ssr: false }),
+  () => import('./MonthBars'),
+)
 
 /** Wh a day by month, January first, on three kinds of day, and what a day needs. */
 export interface MonthYields {

@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { memo, useDeferredValue, useMemo } from 'react'
 import { PANELS, arrayOf, usualController } from '@/catalog/refill'
 import { POINT_MIN } from '@/core/simulation/sweep'
@@ -40,11 +41,14 @@ import styles from './recharge.module.css'
 const say = wordsOf(rechargePage)
 
 // the first day of its calendar is the reader's own date
-const UpkeepCalendar = dynamic(() => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar), {
-  ssr: false,
-})
+const UpkeepCalendar = part(
+  dynamic(() => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar), {
+    ssr: false,
+  }),
+  () => import('./UpkeepCalendar').then((module) => module.UpkeepCalendar),
+)
 const loadChart = () => import('./DaysChart')
-const DaysChart = dynamic(loadChart, { ssr: false })
+const DaysChart = part(dynamic(loadChart, { ssr: false }), loadChart)
 const MOST_ARRAYS = 8
 
 /** What refills the battery, on the same clock as the loads: sun, generator, car and wall. */

@@ -9,6 +9,7 @@ import TableContainer from '@mui/material/TableContainer'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useMemo } from 'react'
 import { runSummary } from '@/core/run/runSummary'
 import { Swatch } from '@/ui/chart/Swatch'
@@ -21,7 +22,10 @@ import styles from './run.module.css'
 
 const say = wordsOf(compareRuns)
 
-const RunsOverChart = dynamic(() => import('./RunsOverChart'), { ssr: false })
+const RunsOverChart = part(
+  dynamic(() => import('./RunsOverChart'), { ssr: false }),
+  () => import('./RunsOverChart'),
+)
 
 interface CompareRunsProps {
   householdId: string

@@ -3,6 +3,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useCallback, useEffect, useState } from 'react'
 import { momentOf } from '@/words/momentOf'
 import { assumptionsAgainst } from '@/core/run/assumptions'
@@ -33,9 +34,12 @@ const say = wordsOf(liveRun)
 
 const loadReading = () => import('./ReadingDialog').then((module) => module.ReadingDialog)
 const loadEvent = () => import('./EventDialog').then((module) => module.EventDialog)
-const ReadingDialog = dynamic(loadReading, { ssr: false })
-const EventDialog = dynamic(loadEvent, { ssr: false })
-const RunChart = dynamic(() => import('./RunChart'), { ssr: false })
+const ReadingDialog = part(dynamic(loadReading, { ssr: false }), loadReading, 'above it')
+const EventDialog = part(dynamic(loadEvent, { ssr: false }), loadEvent, 'above it')
+const RunChart = part(
+  dynamic(() => import('./RunChart'), { ssr: false }),
+  () => import('./RunChart'),
+)
 
 type Open = { what: 'reading'; corrected?: Reading } | { what: EventKind | 'station' } | null
 

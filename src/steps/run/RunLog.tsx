@@ -14,6 +14,7 @@ import { FileButton } from '@/ui/field/FileButton'
 import { memo, useState } from 'react'
 import { saveText } from '@/ui/keep/saveText'
 import { runLog } from '@/words/en/pages/run'
+import { later } from '@/ui/shell/part'
 import { wordsOf } from '@/words/translate'
 import { RunPhoto } from './RunPhoto'
 import { SheetDialog } from './SheetDialog'
@@ -32,13 +33,16 @@ interface RunLogProps {
   addAll: (entries: readonly Entry[]) => Promise<void>
 }
 
+const loadPapa = later(() => import('papaparse'))
+const loadArchive = later(() => import('@/ui/runs/runArchive'))
+
 /** What was written down, the newest first; a reading is corrected by another that takes its place. */
 export const RunLog = memo(function RunLog(props: RunLogProps) {
   const { head, householdId, entries, correct, addAll } = props
   const [sheet, setSheet] = useState<string[][] | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   const open = async (file: File) => {
-    const { default: Papa } = await import('papaparse')
+    const { default: Papa } = await loadPapa()
     const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' })
     setTrouble(data.length < 2 ? say('aFirstLineWithNamesAnd', { file: file.name }) : null)
     if (data.length >= 2) setSheet(data)
@@ -47,13 +51,13 @@ export const RunLog = memo(function RunLog(props: RunLogProps) {
   const corrected = new Set(entries.flatMap(({ replaces }) => replaces ?? []))
   const clock = head.plan.household.units.clock
   const saveCsv = async () => {
-    const { default: Papa } = await import('papaparse')
+    const { default: Papa } = await loadPapa()
     // a note that begins like a formula must not be one in a spreadsheet
     const text = Papa.unparse([[...CSV_HEADER], ...rowsOfEntries(head, entries)], { escapeFormulae: true })
     saveText('run.csv', 'text/csv', `${text}\r\n`)
   }
   const saveJson = async () => {
-    const { gatherRun } = await import('@/ui/runs/runArchive')
+    const { gatherRun } = await loadArchive()
     const gathered = await gatherRun(householdId, head.id)
     if (!gathered) return
     saveText('run.json', 'application/json', JSON.stringify(runFile(gathered.run), null, 1))

@@ -6,6 +6,7 @@ import { memo, useMemo, useState } from 'react'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import type { Plan } from '@/core/plan/document'
 import { byLosses } from '@/core/sizing/byLosses'
 import { buysHours } from '@/words/en/pages/runtime'
@@ -36,7 +37,10 @@ const ask = (client: SimulationClient, plan: Plan, show: (levers: SaidLever[]) =
 const SHOWN = 6
 
 // its words come with what is lost
-const Spares = dynamic(() => import('./Spares').then((module) => module.Spares), { ssr: false })
+const Spares = part(
+  dynamic(() => import('./Spares').then((module) => module.Spares), { ssr: false }),
+  () => import('./Spares').then((module) => module.Spares),
+)
 
 type Aim = 'hours' | 'losses'
 const ORDERS = { hours: byHours<SaidLever>, losses: byLosses<SaidLever> }

@@ -3,6 +3,7 @@ import { Swatch } from '@/ui/chart/Swatch'
 import { SelectField } from '@/ui/field/SelectField'
 import Skeleton from '@mui/material/Skeleton'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { memo, useDeferredValue, useMemo, useState } from 'react'
 import type { Household } from '@/core/plan/household'
 import { planFor } from '@/ui/household/planFor'
@@ -34,9 +35,12 @@ import styles from './RuntimePage.module.css'
 const say = wordsOf(runtimePage)
 
 // its words come with the page's later parts
-const Lost = dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false })
+const Lost = part(
+  dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false }),
+  () => import('./Lost').then((module) => module.Lost),
+)
 const loadChart = () => import('@/ui/chart/ChargeChart')
-const ChargeChart = dynamic(loadChart, { ssr: false })
+const ChargeChart = part(dynamic(loadChart, { ssr: false }), loadChart)
 
 /**
  * State of charge over the clock, what every load takes, and when it ends. The sentence above is painted first; what stands here

@@ -1,6 +1,7 @@
 'use client'
 import Schedule from '@mui/icons-material/ScheduleOutlined'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { clockInput } from '@/words/en/ui/fields'
 import { sayField } from '@/words/reading/sayField'
 import { wordsOf } from '@/words/translate'
@@ -13,7 +14,10 @@ import { useTyped } from './useTyped'
 
 const say = wordsOf(clockInput)
 
-const ClockPanel = dynamic(() => import('./ClockPanel'), { ssr: false })
+const ClockPanel = part(
+  dynamic(() => import('./ClockPanel'), { ssr: false }),
+  () => import('./ClockPanel'),
+)
 
 interface ClockInputProps {
   label: string

@@ -1,6 +1,7 @@
 'use client'
 import CalendarMonth from '@mui/icons-material/CalendarMonthOutlined'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { parseDate } from '@/core/plan/dateText'
 import { formatDate } from '@/words/clock'
 import { dateField } from '@/words/en/ui/fields'
@@ -13,7 +14,10 @@ import { useTyped } from './useTyped'
 
 const say = wordsOf(dateField)
 
-const DatePanel = dynamic(() => import('./DatePanel'), { ssr: false })
+const DatePanel = part(
+  dynamic(() => import('./DatePanel'), { ssr: false }),
+  () => import('./DatePanel'),
+)
 
 interface DateFieldProps {
   label: string

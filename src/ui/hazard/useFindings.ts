@@ -1,10 +1,13 @@
 import { useDeferredValue, useEffect, useState } from 'react'
+import { later } from '../shell/part'
 import { fitsPlan } from '../household/fitsPlan'
 import { planFor } from '../household/planFor'
 import type { Household } from '@/core/plan/household'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { useHousehold } from '../household/HouseholdContext'
 import type { ShownFinding } from './findingsOf'
+
+const loadFindings = later(() => import('./findingsOf'))
 
 let latest: { household: Household; evaluation: Evaluation; findings: ShownFinding[] } | null = null
 
@@ -18,7 +21,7 @@ export function useFindings(): ShownFinding[] | null {
     // those of before stay until the answer to what was changed has come
     if (!evaluation || !fitsPlan(plan, evaluation.result)) return
     let isCurrent = true
-    void import('./findingsOf').then(({ shownFindings }) => {
+    void loadFindings().then(({ shownFindings }) => {
       if (!isCurrent) return
       if (latest?.household !== household || latest.evaluation !== evaluation)
         latest = { household, evaluation, findings: shownFindings(plan, evaluation) }

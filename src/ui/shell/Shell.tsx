@@ -16,7 +16,7 @@ import { AnswerStrip } from '../strip/AnswerStrip'
 import { Announcer } from './Announcer'
 import { HouseholdMenu, type HouseholdEntry } from './HouseholdMenu'
 import { keyOf, keySettings } from './keySettings'
-import { FindDialog, HelpDialog, LAZY_LOADERS, StaleNotice } from './lazy'
+import { FindDialog, HelpDialog, StaleNotice } from './lazy'
 import { Notices } from './Notices'
 import { PagePurpose } from './PagePurpose'
 import { SampleNote } from './SampleNote'
@@ -26,6 +26,7 @@ import { StepsNav } from './StepsNav'
 import { ThemeSwitch } from './ThemeSwitch'
 import { UndoKeys } from './UndoKeys'
 import { Unreachable } from './Unreachable'
+import { useLinksStay } from './useGo'
 import { usePreload } from './usePreload'
 import { useShortcuts } from './useShortcuts'
 
@@ -46,7 +47,8 @@ export function Shell({ households, read, children }: ShellProps) {
   const [open, setOpen] = useState<Open>(null)
   const settings = useStore(keySettings)
   const isStale = useHousehold(({ save }) => save.kind === 'stale')
-  usePreload(...LAZY_LOADERS)
+  usePreload()
+  useLinksStay()
   usePaperTheme()
   useShortcuts({
     householdId,

@@ -11,7 +11,7 @@ import BottomNavigation from '@mui/material/BottomNavigation'
 import BottomNavigationAction from '@mui/material/BottomNavigationAction'
 import Link from 'next/link'
 import { useParams, usePathname } from 'next/navigation'
-import { type MouseEvent, useState } from 'react'
+import { useState } from 'react'
 import { useStore } from 'zustand'
 import { stepsNav } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
@@ -42,10 +42,6 @@ export function StepsNav() {
   const settings = useStore(keySettings)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const go = useGo()
-  const open = (path: string) => (event: { preventDefault: () => void }) => {
-    event.preventDefault()
-    go(`/h/${householdId}/${path}`)
-  }
   const beside = STEPS.length > MOST_BESIDE ? STEPS.slice(0, MOST_BESIDE - 1) : STEPS
   const behind = STEPS.slice(beside.length)
   const current = (path: string) => (here === path ? 'page' : undefined)
@@ -58,7 +54,6 @@ export function StepsNav() {
             href={`/h/${householdId}/${path}`}
             prefetch={false}
             className={styles.step}
-            onNavigate={open(path)}
             aria-current={current(path)}
           >
             {settings.on && (
@@ -89,7 +84,6 @@ export function StepsNav() {
               href={`/h/${householdId}/${path}`}
               prefetch={false}
               aria-current={current(path)}
-              onClick={(event: MouseEvent) => open(path)(event)}
             />
           )
         })}

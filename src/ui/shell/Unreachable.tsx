@@ -4,25 +4,28 @@ import Snackbar from '@mui/material/Snackbar'
 import { useEffect, useState } from 'react'
 import { unreachable } from '@/words/en/ui/shell'
 import { wordsOf } from '@/words/translate'
-import { UNREACHABLE_EVENT } from './useGo'
+import { isLoadError } from './part'
+import { type Unreached, onUnreachable, tellUnreachable } from './unreachableEvent'
 
 const say = wordsOf(unreachable)
 
 const SHOWN_MS = 8000
 
-/** Says that another page cannot be fetched just now, and that this one goes on. */
+/** Says that another page, or a part of this one, cannot be fetched just now, and that this page goes on. */
 export function Unreachable() {
-  const [isOpen, setIsOpen] = useState(false)
+  const [what, setWhat] = useState<Unreached | null>(null)
+  useEffect(() => onUnreachable(setWhat), [])
   useEffect(() => {
-    const show = () => setIsOpen(true)
-    window.addEventListener(UNREACHABLE_EVENT, show)
-    return () => window.removeEventListener(UNREACHABLE_EVENT, show)
+    // what a key needed and did not get
+    const refused = ({ reason }: PromiseRejectionEvent) => isLoadError(reason) && tellUnreachable('part')
+    window.addEventListener('unhandledrejection', refused)
+    return () => window.removeEventListener('unhandledrejection', refused)
   }, [])
-  if (!isOpen) return null
+  if (what === null) return null
   return (
-    <Snackbar open autoHideDuration={SHOWN_MS} onClose={() => setIsOpen(false)}>
-      <Alert severity="warning" onClose={() => setIsOpen(false)}>
-        {say('yotropeCannotBeReachedJustNow')}
+    <Snackbar open autoHideDuration={SHOWN_MS} onClose={() => setWhat(null)}>
+      <Alert severity="warning" onClose={() => setWhat(null)}>
+        {say(what === 'page' ? 'yotropeCannotBeReachedJustNow' : 'thisPartIsNotHereYet')}
       </Alert>
     </Snackbar>
   )

@@ -1,6 +1,7 @@
 import dynamic from 'next/dynamic'
+import { part } from './part'
 
-/** What opens on demand, fetched once the page is at rest so that it opens at the key. */
+/** What opens on demand, above the page. */
 const loaders = {
   hintTip: () => import('../help/HintTip').then((module) => module.HintTip),
   choiceMenu: () => import('./ChoiceMenu').then((module) => module.ChoiceMenu),
@@ -12,13 +13,19 @@ const loaders = {
   workingDialog: () => import('../strip/WorkingDialog').then((module) => module.WorkingDialog),
 }
 
-export const HintTip = dynamic(loaders.hintTip, { ssr: false })
-export const ChoiceMenu = dynamic(loaders.choiceMenu, { ssr: false })
-export const HelpDialog = dynamic(loaders.helpDialog, { ssr: false })
-export const FindDialog = dynamic(loaders.findDialog, { ssr: false })
-export const ProfileDialog = dynamic(loaders.profileDialog, { ssr: false })
-export const KeepDialog = dynamic(loaders.keepDialog, { ssr: false })
-export const StaleNotice = dynamic(loaders.staleNotice, { ssr: false })
-export const WorkingDialog = dynamic(loaders.workingDialog, { ssr: false })
-
-export const LAZY_LOADERS: (() => Promise<unknown>)[] = Object.values(loaders)
+export const HintTip = part(dynamic(loaders.hintTip, { ssr: false }), loaders.hintTip, 'above it')
+export const ChoiceMenu = part(dynamic(loaders.choiceMenu, { ssr: false }), loaders.choiceMenu, 'above it')
+export const HelpDialog = part(dynamic(loaders.helpDialog, { ssr: false }), loaders.helpDialog, 'above it')
+export const FindDialog = part(dynamic(loaders.findDialog, { ssr: false }), loaders.findDialog, 'above it')
+export const ProfileDialog = part(
+  dynamic(loaders.profileDialog, { ssr: false }),
+  loaders.profileDialog,
+  'above it',
+)
+export const KeepDialog = part(dynamic(loaders.keepDialog, { ssr: false }), loaders.keepDialog, 'above it')
+export const StaleNotice = part(dynamic(loaders.staleNotice, { ssr: false }), loaders.staleNotice, 'above it')
+export const WorkingDialog = part(
+  dynamic(loaders.workingDialog, { ssr: false }),
+  loaders.workingDialog,
+  'above it',
+)

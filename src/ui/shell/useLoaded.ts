@@ -3,6 +3,8 @@ import { whenSettled } from './whenIdle'
 
 /** It is there by then, however busy the page is, ms. */
 const LATEST_MS = 1500
+/** Without a connection it is tried again. */
+const AGAIN_MS = 4000
 
 /**
  * A part of the program that the first paint does without, fetched when the page stands and rests.
@@ -14,13 +16,21 @@ export function useLoaded<T extends object>(load: () => Promise<T>): T | null {
   const [loaded, setLoaded] = useState<T | null>(null)
   useEffect(() => {
     let isGone = false
-    const takeBack = whenSettled(() => {
-      void load().then((part) => {
-        if (!isGone) setLoaded(part)
-      })
-    }, LATEST_MS)
+    let timer: ReturnType<typeof setTimeout>
+    const fetchIt = () => {
+      load().then(
+        (part) => {
+          if (!isGone) setLoaded(part)
+        },
+        () => {
+          if (!isGone) timer = setTimeout(fetchIt, AGAIN_MS)
+        },
+      )
+    }
+    const takeBack = whenSettled(fetchIt, LATEST_MS)
     return () => {
       isGone = true
+      clearTimeout(timer)
       takeBack()
     }
   }, [load])

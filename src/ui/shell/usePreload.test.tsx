@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
 import { act, fireEvent, renderHook } from '@testing-library/react'
+import { later } from './part'
 import { usePreload } from './usePreload'
 
 beforeEach(() => void jest.useFakeTimers())
@@ -9,7 +10,9 @@ const pass = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms))
 function preloading() {
   const fetched: string[] = []
   const loader = (name: string) => async () => void fetched.push(name)
-  const { unmount } = renderHook(() => usePreload(loader('first'), loader('second')))
+  later(loader('first'))
+  later(loader('second'))
+  const { unmount } = renderHook(() => usePreload())
   return { fetched, unmount }
 }
 

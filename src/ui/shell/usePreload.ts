@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { laterParts } from './part'
 import { whenIdle } from './whenIdle'
 
 /** Nobody has touched anything for so long: what comes now is in nobody's way. */
@@ -15,17 +16,26 @@ if (typeof document !== 'undefined')
     document.addEventListener(kind, () => (lastKeyAt = performance.now()), { passive: true, capture: true })
 
 /**
- * Fetches what will soon be opened, one after the other, so that it opens at the key: from somebody's first touch on, or when the
- * page has long been at rest.
+ * Fetches what the page in view may open, one after the other, so that it opens at the key and is there when the connection goes:
+ * from somebody's first touch on, or when the page has long been at rest. What did not come is asked for when it is wanted.
  */
-export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
+export function usePreload(): void {
   useEffect(() => {
     let isOver = false
     const next = (i: number) => {
-      if (isOver || i === loaders.length) return
+      if (isOver) return
+      if (i === laterParts.length) {
+        // a part that came may name others
+        timer = setTimeout(() => next(i), AT_REST_MS)
+        return
+      }
       const quietInMs = lastKeyAt + AFTER_KEY_MS - performance.now()
       if (quietInMs > 0) timer = setTimeout(() => next(i), quietInMs)
-      else whenIdle(() => void loaders[i]().finally(() => next(i + 1)), LATEST_MS)
+      else
+        whenIdle(() => {
+          const goOn = () => next(i + 1)
+          laterParts[i]().then(goOn, goOn)
+        }, LATEST_MS)
     }
     let timer = setTimeout(() => next(0), AT_REST_MS)
     const touched = new AbortController()
@@ -44,7 +54,5 @@ export function usePreload(...loaders: (() => Promise<unknown>)[]): void {
       touched.abort()
       clearTimeout(timer)
     }
-    // the loaders are constants of the caller
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
 }

@@ -15,7 +15,6 @@ import { More } from '@/ui/field/More'
 import { SelectField } from '@/ui/field/SelectField'
 import { QuantityField } from '@/ui/field/QuantityField'
 import { useHousehold, useHouseholdStore, usePlan, useScenario } from '@/ui/household/HouseholdContext'
-import { usePreload } from '@/ui/shell/usePreload'
 import { searchPanel } from '@/words/en/pages/search'
 import { wordsOf } from '@/words/translate'
 import { MoreWishes } from './MoreWishes'
@@ -30,8 +29,6 @@ const GOAL_WORDS: Record<Goal, string> = {
   lightest: say('theLightest'),
   'fewest parts': say('theFewestParts'),
 }
-
-const loadChart = () => import('./FrontChart')
 
 /** Finds in the catalogue what holds the outage: asked in the words people ask it, answered with what nothing beats. */
 export function SearchPanel() {
@@ -63,7 +60,6 @@ export function SearchPanel() {
     return tenths >= 0.3 && tenths < result.outageMin / 60 ? tenths : null
   }, [evaluation])
   const search = useSearch()
-  usePreload(loadChart)
   const change = (part: Partial<SearchConstraints>) => setWish({ ...wish, ...part })
   const isRunning = search.stage === 'running'
 

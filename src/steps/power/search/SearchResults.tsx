@@ -6,6 +6,7 @@ import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
+import { part } from '@/ui/shell/part'
 import { useMemo, useState } from 'react'
 import { LIMITS } from '@/core/plan/limits'
 import { formatExactDuration, formatNumber, formatPercent } from '@/words/format'
@@ -34,7 +35,10 @@ const GOALS: Record<Goal, string> = {
   'fewest parts': say('oneWithTheFewestParts'),
 }
 
-const FrontChart = dynamic(() => import('./FrontChart'), { ssr: false })
+const FrontChart = part(
+  dynamic(() => import('./FrontChart'), { ssr: false }),
+  () => import('./FrontChart'),
+)
 const MISSES = 5
 
 /** What a search found: the answer in a sentence, price against hours, what nothing beats, and why near misses fail. */

@@ -82,6 +82,14 @@ export const undoKeys = {
 export const unreachable = {
   yotropeCannotBeReachedJustNow:
     'Yotrope cannot be reached just now. This page keeps working, and keeps what you type; the others open when it is back.',
+  thisPartIsNotHereYet:
+    'No connection: what you asked for is not here yet. This page keeps working; it comes when the connection is back.',
+}
+
+export const part = {
+  noConnection: 'No connection: this part is not here yet. It comes by itself when the connection is back.',
+  couldNotBeShown: 'This part could not be shown. Nothing you typed is lost.',
+  tryAgain: 'Try again',
 }
 
 export const keySettings = {
