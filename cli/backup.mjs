@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import {
   createReadStream,
@@ -11,10 +11,10 @@ import {
   writeFileSync,
 } from 'node:fs'
 import { resolve } from 'node:path'
-import { createInterface } from 'node:readline'
 import { pipeline } from 'node:stream/promises'
 import { ask } from './control.mjs'
 import { startDatabase } from './database.mjs'
+import { inspectDump } from './dumpFile.mjs'
 import { applyMigrations } from './instance.mjs'
 import { DUMP, MARIADB, ensureProgram, find } from './packages.mjs'
 import { ensureHome, placeOf } from './paths.mjs'
@@ -24,7 +24,7 @@ import { wordsOf } from './words.mjs'
 
 const words = wordsOf('backup')
 
-const LAST_LINE = /^-- Dump completed/
+const UNCHECKED = '--unchecked'
 const NEEDED = ['households', 'household_members', '__drizzle_migrations']
 
 const fileOf = (args, name) => {
@@ -51,8 +51,9 @@ export async function backup(args) {
   const part = `${file}.part`
   try {
     await dump(url, part)
-    const { tables, isWhole } = await inspect(part)
-    if (!isWhole || NEEDED.some((name) => !tables.has(name))) throw new Stop(words('notWhole'))
+    const { tables, isWhole, strange } = await inspectDump(part)
+    if (!isWhole || strange !== null || NEEDED.some((name) => !tables.has(name)))
+      throw new Stop(words('notWhole'))
     writeFileSync(`${file}.sha256`, `${await sha256(part)}  ${file.split('/').pop()}\n`, { mode: 0o600 })
     renameSync(part, file)
   } finally {
@@ -68,15 +69,22 @@ export async function backup(args) {
  * place of what is there, which is kept beside it.
  */
 export async function restore(args) {
-  const file = fileOf(args, 'restore')
+  const isUnchecked = args.includes(UNCHECKED)
+  const file = fileOf(
+    args.filter((one) => one !== UNCHECKED),
+    'restore',
+  )
   await ensureProgram(MARIADB)
   if (!existsSync(file)) throw new Stop(words('noSuchFile', { file }))
-  const { tables, isWhole } = await inspect(file)
+  const { tables, isWhole, strange } = await inspectDump(file)
   if (NEEDED.some((name) => !tables.has(name))) throw new Stop(words('isNoBackup', { file }))
   if (!isWhole) throw new Stop(words('breaksOff', { file }))
   const sums = `${file}.sha256`
-  if (existsSync(sums) && readFileSync(sums, 'utf8').split(' ')[0] !== (await sha256(file)))
-    throw new Stop(words('isNotAsWritten', { file, sums }))
+  if (existsSync(sums)) {
+    if (readFileSync(sums, 'utf8').split(' ')[0] !== (await sha256(file)))
+      throw new Stop(words('isNotAsWritten', { file, sums }))
+  } else if (!isUnchecked) throw new Stop(words('hasNoChecksum', { file, sums, option: UNCHECKED }))
+  if (strange !== null) throw new Stop(words('holdsMore', { file, strange }))
   const place = placeOf()
   ensureHome(place)
   if (await ask(place)) throw new Stop(words('stopFirst', { command: './yotrope stop' }))
@@ -142,9 +150,13 @@ async function dump(url, file) {
   )
 }
 
+/** The client's own commands are off, which run programs and read files: what the file holds goes to the database alone. */
 async function load(url, file) {
   const { args, env, name } = connectionOf(url)
-  const child = spawn(find('mariadb'), [...args, '--default-character-set=utf8mb4', name], {
+  const client = find('mariadb')
+  const { stdout: help } = spawnSync(client, ['--no-defaults', '--help'], { encoding: 'utf8' })
+  const asData = ['--binary-mode', ...(help.includes('--sandbox') ? ['--sandbox'] : [])]
+  const child = spawn(client, [...args, ...asData, '--default-character-set=utf8mb4', name], {
     env,
     stdio: ['pipe', 'ignore', 'pipe'],
   })
@@ -159,18 +171,6 @@ async function ends(child, flow, wordsOfTrouble) {
   const code = new Promise((settle) => child.once('close', settle))
   const [status] = await Promise.all([code, flow.catch(() => {})])
   if (status !== 0) throw new Stop(wordsOfTrouble(said.trim().split('\n').pop()))
-}
-
-/** Which tables a dump makes, and whether it comes to its end. */
-async function inspect(file) {
-  const tables = new Set()
-  let last = ''
-  for await (const line of createInterface({ input: createReadStream(file) })) {
-    const name = /^CREATE TABLE `([^`]+)`/.exec(line)?.[1]
-    if (name) tables.add(name)
-    if (line) last = line.slice(0, 80)
-  }
-  return { tables, isWhole: LAST_LINE.test(last) }
 }
 
 async function sha256(file) {

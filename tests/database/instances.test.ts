@@ -1,5 +1,5 @@
 import { afterAll, describe, expect, jest, test } from '@jest/globals'
-import { appendFileSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { appendFileSync, existsSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { fuzzed } from '../support/fuzz'
 import { Instance } from '../support/instance'
@@ -179,10 +179,42 @@ describe('backup and restore', () => {
       writeFileSync(other, text)
       expect(one.run('restore', other)).toMatchObject({ status: 1, stderr: expect.stringContaining(words) })
     }
+    writeFileSync(other, whole)
+    expect(one.run('restore', other).stderr).toContain('has no checksum beside it')
     expect(one.run('restore', join(one.home, 'none.sql')).stderr).toContain('no such file')
     appendFileSync(file, '-- Dump completed again\n')
     expect(one.run('restore', file).stderr).toContain('is not as it was written')
     writeFileSync(file, whole)
+  })
+
+  test('a file is read as data only: nothing in it runs a program, reads a file or grants a right', () => {
+    const whole = readFileSync(file, 'utf8')
+    const other = join(one.home, 'other.sql')
+    const trace = join(one.home, 'ran')
+    const at = whole.indexOf('DROP TABLE')
+    for (const inserted of [
+      `\\! touch ${trace}\n`,
+      `system touch ${trace}\n;`,
+      `SELECT 1 \\! touch ${trace}\n;`,
+      `source ${trace}\n;`,
+      `SELECT 'x' INTO OUTFILE '${trace}';\n`,
+      "LOAD DATA INFILE '/etc/hostname' INTO TABLE households;\n",
+      "GRANT ALL ON *.* TO 'yotrope'@'%';\n",
+      "/*!50000 GRANT FILE ON *.* TO 'yotrope'@'%' */;\n",
+      'DELIMITER //\n',
+      'SET GLOBAL local_infile = 1;\n',
+      'CREATE TABLE `x` (`a` text) ENGINE=CONNECT;\n',
+      "INSERT INTO `households` VALUES (LOAD_FILE('/etc/hostname'));\n",
+    ]) {
+      writeFileSync(other, whole.slice(0, at) + inserted + whole.slice(at))
+      const { status, stderr } = one.run('restore', other, '--unchecked')
+      expect([inserted, status, stderr]).toEqual([
+        inserted,
+        1,
+        expect.stringContaining('holds something that no backup does'),
+      ])
+    }
+    expect(existsSync(trace)).toBe(false)
   })
 
   test('destroyed and restored, it is all there; what was there before is kept', async () => {
