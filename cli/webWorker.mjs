@@ -10,6 +10,8 @@ import pino from 'pino'
 import client from 'prom-client'
 import { pagePolicy } from './pagePolicy.mjs'
 import { ROOT } from './paths.mjs'
+import { malformed } from './requestLine.mjs'
+import { retryLater } from './retryLater.mjs'
 
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS']
 /** A full household of 200 loads has about 250,000 bytes. */
@@ -99,15 +101,9 @@ function refused(request, response) {
     })
     return true
   }
-  try {
-    decodeURIComponent(request.url.split('?')[0])
-  } catch {
-    refuse(
-      response,
-      400,
-      'bad-request',
-      'The address is malformed: each % must be followed by two hexadecimal digits.',
-    )
+  const trouble = malformed(request)
+  if (trouble) {
+    refuse(response, 400, 'bad-request', trouble)
     return true
   }
   const length = Number(request.headers['content-length'] ?? 0)
@@ -167,6 +163,7 @@ const server = createServer(
     request.headers['x-yotrope-address'] = addressOf(request)
     pagePolicy(request, response)
     await new Promise((resolve) => compress(request, response, resolve))
+    retryLater(request, response)
     // what is compressed is sent when it is whole, not piece by piece as it is written
     response.flush = undefined
     try {
@@ -174,7 +171,9 @@ const server = createServer(
     } catch (error) {
       log.error({ request: id, error: String(error?.message ?? error).split('\n')[0] })
       if (!response.headersSent)
-        refuse(response, 500, 'unavailable', 'Something failed here. Nothing was half-saved.')
+        refuse(response, 503, 'unavailable', 'Something failed here. Nothing was half-saved.', {
+          'Retry-After': 5,
+        })
       else response.destroy()
     }
   },

@@ -1,5 +1,6 @@
 import 'server-only'
 import { database } from '@/db/client'
+import { brokenText } from '@/core/plan/brokenText'
 import { listHouseholds } from '@/db/households'
 import { admit, keepPromise } from './newcomer'
 import { trustedOrigins } from './origin'
@@ -80,11 +81,16 @@ export async function readJson(request: Request): Promise<JsonReading> {
     }
   const reading = await readBytes(request, REQUEST_LIMIT_BYTES, say('aHouseholdHas200LoadsAt'))
   if (!reading.ok) return reading
+  let body: unknown
   try {
-    return { ok: true, body: JSON.parse(reading.bytes.toString('utf8')) }
+    body = JSON.parse(reading.bytes.toString('utf8'))
   } catch {
     return { ok: false, refusal: refuse(400, 'bad-request', say('theRequestIsNotValidJson')) }
   }
+  const broken = brokenText(body)
+  return broken
+    ? { ok: false, refusal: refuse(422, 'bad-request', say('aTextCannotBeKept'), [broken]) }
+    : { ok: true, body }
 }
 
 /**

@@ -1,6 +1,8 @@
 import { afterAll, describe, expect, jest, test } from '@jest/globals'
 import { appendFileSync, existsSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { connect } from 'node:net'
 import { join } from 'node:path'
+import { planOf } from '@/core/plan/planOf'
 import { fuzzed } from '../support/fuzz'
 import { Instance } from '../support/instance'
 import { arrive, settle } from '../support/visit'
@@ -152,6 +154,107 @@ describe('requests that nobody means well with', () => {
         throw new Error(`${init.method} ${path} was answered`)
       ends.abort()
     }
+  })
+})
+
+/** The first line that comes back for what is sent over a bare socket. */
+const raw = (text: string) =>
+  new Promise<string>((resolve, reject) => {
+    const socket = connect(Number(new URL(one.origin).port), '127.0.0.1', () =>
+      socket.write(Buffer.from(text, 'latin1')),
+    )
+    let came = ''
+    socket.on('data', (chunk) => (came += chunk))
+    socket.once('close', () => resolve(came.split('\r\n')[0]))
+    socket.once('error', reject)
+  })
+
+describe('what is malformed', () => {
+  test('a request line or a header is 400', async () => {
+    const { cookie, id } = mine
+    const line = (first: string, more = '') =>
+      raw(`${first} HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n${more}\r\n`)
+    for (const first of ['GET *', 'OPTIONS *', 'GET foo', 'GET ?a', 'GET http://[::1', 'GET /%zz'])
+      expect([first, await line(first)]).toEqual([first, expect.stringContaining(' 400 ')])
+    for (const state of ['%zz', '%5B1', '5', '%5B%5D', '["",5]', 'x'.repeat(3000)]) {
+      const response = await fetch(`${one.origin}/h/${id}/loads`, {
+        headers: { cookie, rsc: '1', 'next-router-state-tree': state },
+      })
+      expect([state, response.status]).toEqual([state, 400])
+    }
+    const state = encodeURIComponent(
+      '["",{"children":["h",{"children":[["householdId","x","d",null],{}]}]},null,"refetch"]',
+    )
+    const known = await fetch(`${one.origin}/h/${id}/loads`, {
+      headers: { cookie, rsc: '1', 'next-router-state-tree': state },
+    })
+    expect(known.status).toBe(200)
+  })
+
+  test('half a character in an entry, a photo’s words or a run’s plan is refused with its field', async () => {
+    const { cookie, id } = mine
+    const { household } = await read(one, id, cookie)
+    const post = async (path: string, body: unknown) => {
+      const response = await fetch(`${one.origin}/api/households/${id}/${path}`, {
+        method: 'POST',
+        headers: { cookie, origin: one.origin, 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      })
+      return { status: response.status, ...(await response.json()) }
+    }
+    const plan = planOf(household)
+    const head = {
+      id: 'run-1',
+      kind: 'test',
+      name: 'Run',
+      startedAt: '2027-02-05T18:00:00.000Z',
+      startsLocal: plan.scenario.startsAt,
+      plan,
+      sourceId: plan.powerSystem.sources[0].id,
+    }
+    const half = 'x\ud83d'
+    expect(
+      await post('runs', {
+        head: { ...head, plan: { ...plan, scenario: { ...plan.scenario, name: half } } },
+      }),
+    ).toMatchObject({
+      status: 422,
+      error: {
+        faults: [{ path: 'head.plan.scenario.name', message: expect.stringContaining('half a character') }],
+      },
+    })
+    const entry = { id: 'e1', at: head.startedAt, local: head.startsLocal, typedAt: head.startedAt }
+    for (const [name, more] of [
+      ['text', { kind: 'note', text: half }],
+      ['by', { kind: 'note', text: 'x', by: half }],
+      ['text', { kind: 'photo', bytes: 10, widthPx: 10, heightPx: 10, text: half }],
+    ] as const)
+      expect(await post('runs/run-1/entries', { entries: [{ ...entry, ...more }] })).toMatchObject({
+        status: 422,
+        error: { faults: [{ path: `entries[0].${name}` }] },
+      })
+  })
+})
+
+describe('while the database hangs', () => {
+  test('pages answer with words and when to come back, and work again when it does', async () => {
+    const { cookie, id } = mine
+    const database = Number(readFileSync(join(one.home, 'database.pid'), 'utf8'))
+    process.kill(database, 'SIGSTOP')
+    try {
+      for (const path of [`/h/${id}/loads`, `/h/${id}/hookup`]) {
+        const response = await fetch(one.origin + path, { headers: { cookie } })
+        expect([path, response.status]).toEqual([path, 503])
+        expect(Number(response.headers.get('retry-after'))).toBeGreaterThan(0)
+        expect(await response.text()).toContain('The database may not be answering')
+      }
+      const api = await fetch(`${one.origin}/api/households/${id}`, { headers: { cookie } })
+      expect([api.status, api.headers.get('retry-after')]).toEqual([503, '5'])
+    } finally {
+      process.kill(database, 'SIGCONT')
+    }
+    const again = await fetch(`${one.origin}/h/${id}/loads`, { headers: { cookie } })
+    expect(again.status).toBe(200)
   })
 })
 
