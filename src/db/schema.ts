@@ -277,6 +277,8 @@ export const householdVersions = mysqlTable(
     documentVersion: int('document_version').notNull(),
     content: longText('content').notNull(),
     bytes: int('bytes').notNull(),
+    /** what the version kept after it changed; false: it cannot be read any more; null: not worked out yet */
+    changes: json('changes'),
   },
   (table) => [primaryKey({ columns: [table.householdId, table.version] })],
 )

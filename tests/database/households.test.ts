@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals'
 import { randomUUID } from 'node:crypto'
-import { eq } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { equipmentClass } from '@/catalog/equipment'
 import { newHousehold } from '@/catalog/newHousehold'
@@ -23,7 +23,7 @@ import { planOf } from '@/core/plan/planOf'
 import { RUN_LIMITS, type RunHead } from '@/core/run/runDocument'
 import { deleteRun, entriesAfter, findRun, keepEntries, keepRun, listRuns } from '@/db/runs'
 import { headOf, readingAt } from '../calibration/runs/runOf'
-import { listVersions, readVersion } from '@/db/versions'
+import { VERSION_LIMITS, listChanges, readVersion } from '@/db/versions'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
 
 jest.setTimeout(60_000)
@@ -348,13 +348,66 @@ describe('earlier versions', () => {
       [4, 9],
     ])
       await saveHousehold(opened.db, userId, id, version, named(`At ${minute}`), at(minute))
-    const kept = await listVersions(opened.db, id)
+    const kept = await listChanges(opened.db, id, demoHousehold())
     expect(kept.map(({ version }) => version)).toEqual([2, 1])
     expect((await readVersion(opened.db, id, 2))?.content).toEqual(named('At 2'))
     expect((await readVersion(opened.db, id, 1))?.content).toEqual(demoHousehold())
     expect(await readVersion(opened.db, id, 7)).toBeNull()
     await deleteHousehold(opened.db, userId, id)
-    expect(await listVersions(opened.db, id)).toEqual([])
+    expect(await listChanges(opened.db, id, demoHousehold())).toEqual([])
+  })
+
+  test('what changed after each is kept with it at the save; of older rows it is worked out a few at a time', async () => {
+    const userId = await visitor()
+    const id = randomUUID()
+    const demo = demoHousehold()
+    const state = (k: number) => ({
+      ...demo,
+      loads: demo.loads.map((load, i) => (i === 0 ? { ...load, note: `State ${k}` } : load)),
+    })
+    await createHousehold(opened.db, userId, id, state(0), at(0))
+    for (let k = 1; k <= 8; k++) await saveHousehold(opened.db, userId, id, k, state(k), at(k * 2))
+    const changedFirst = { list: 'loads', added: [], removed: [], changed: [demo.loads[0].name] }
+    const listed = await listChanges(opened.db, id, state(8))
+    expect(listed.map(({ version }) => version)).toEqual([8, 7, 6, 5, 4, 3, 2, 1])
+    for (const { changes } of listed) expect(changes).toMatchObject({ lists: [changedFirst], profile: false })
+    // nothing of it was worked out but for the newest: the rest stands in the rows
+    const { householdVersions } = schema
+    const [{ changes }] = await opened.db
+      .select({ changes: householdVersions.changes })
+      .from(householdVersions)
+      .where(and(eq(householdVersions.householdId, id), eq(householdVersions.version, 3)))
+    expect(changes).toMatchObject({ lists: [changedFirst] })
+    // as an older release left them
+    await opened.db
+      .update(householdVersions)
+      .set({ changes: null })
+      .where(eq(householdVersions.householdId, id))
+    const waiting = async () =>
+      (await listChanges(opened.db, id, state(8))).filter((one) => one.changes === 'not yet').length
+    expect([await waiting(), await waiting(), await waiting()]).toEqual([4, 1, 0])
+    // one that is broken is told, and the others stand
+    await opened.db
+      .update(householdVersions)
+      .set({ documentVersion: 99, changes: null })
+      .where(and(eq(householdVersions.householdId, id), eq(householdVersions.version, 4)))
+    const broken = await listChanges(opened.db, id, state(8))
+    expect(broken.find(({ version }) => version === 4)?.changes).toBe('cannot be read')
+  })
+
+  test('a version that goes leaves what changed to the one before it', async () => {
+    const userId = await visitor()
+    const id = randomUUID()
+    const demo = demoHousehold()
+    const named = (name: string) => ({ ...demo, profile: { ...demo.profile, name } })
+    await createHousehold(opened.db, userId, id, named('0'), at(0))
+    // past the newest fifty only the first of a day stays
+    const saves = VERSION_LIMITS.newest + 4
+    for (let k = 1; k <= saves; k++) await saveHousehold(opened.db, userId, id, k, named(`${k}`), at(k * 2))
+    let listed = await listChanges(opened.db, id, named(`${saves}`))
+    for (let asked = 0; asked < 3; asked++) listed = await listChanges(opened.db, id, named(`${saves}`))
+    expect(listed.length).toBeLessThan(saves)
+    for (const { changes } of listed) expect(changes).toMatchObject({ profile: true, lists: [] })
   })
 })
 

@@ -18,11 +18,13 @@ import { momentWords } from './moment'
 
 const say = wordsOf(versionsPanel)
 
+const ASK_AGAIN_MS = 500
+
 interface Version {
   version: number
   savedAt: string
-  /** what the version after it changed; null where it cannot be read any more */
-  changes: HouseholdChanges | null
+  /** what the version after it changed */
+  changes: HouseholdChanges | 'cannot be read' | 'not yet'
 }
 
 /** The household as it was: a list with what changed since, each to be brought back. */
@@ -33,9 +35,23 @@ export function VersionsPanel({ onClose }: { onClose: () => void }) {
   const [trouble, setTrouble] = useState<string | null>(null)
   const path = `/api/households/${householdId}/versions`
   useEffect(() => {
-    void call<{ versions: Version[] }>('GET', path).then((answer) =>
-      answer.ok ? setVersions(answer.body.versions) : setTrouble(answer.message),
-    )
+    let timer: ReturnType<typeof setTimeout>
+    let isGone = false
+    const ask = async () => {
+      const answer = await call<{ versions: Version[] }>('GET', path)
+      if (isGone) return
+      if (!answer.ok) return setTrouble(answer.message)
+      const { versions: listed } = answer.body
+      setVersions(listed)
+      // those an older release kept are worked out a few at a time
+      if (listed.some(({ changes }) => changes === 'not yet'))
+        timer = setTimeout(() => void ask(), ASK_AGAIN_MS)
+    }
+    void ask()
+    return () => {
+      isGone = true
+      clearTimeout(timer)
+    }
   }, [path])
   const bringBack = async (version: number) => {
     const answer = await call<{ household: Household }>('GET', `${path}/${version}`)
@@ -58,16 +74,20 @@ export function VersionsPanel({ onClose }: { onClose: () => void }) {
             disableGutters
             divider
             secondaryAction={
-              changes && <Button onClick={() => bringBack(version)}>{say('bringItBack')}</Button>
+              changes !== 'cannot be read' && (
+                <Button onClick={() => bringBack(version)}>{say('bringItBack')}</Button>
+              )
             }
           >
             <ListItemText
               sx={{ pr: 12 }}
               primary={momentWords(savedAt)}
               secondary={
-                changes
-                  ? say('afterIt', { changeWords: changeWords(changes).join('; ') })
-                  : say('cannotBeReadByThisRelease')
+                changes === 'cannot be read'
+                  ? say('cannotBeReadByThisRelease')
+                  : changes === 'not yet'
+                    ? '…'
+                    : say('afterIt', { changeWords: changeWords(changes).join('; ') })
               }
             />
           </ListItem>

@@ -1,0 +1,1 @@
+ALTER TABLE `household_versions` ADD COLUMN IF NOT EXISTS `changes` json;
