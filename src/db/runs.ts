@@ -76,13 +76,16 @@ export async function findRun(db: Database, householdId: string, id: string): Pr
   return { id, kind, name, startedAt: row.startedAt.toISOString(), startsLocal, plan: reading.plan, sourceId }
 }
 
-/** Entries of a run that came after one, in the order they came. */
+/** Entries told at once: few enough that reading them holds nobody else up, however long their notes are. */
+export const ENTRIES_A_PAGE = 250
+
+/** A page of the entries of a run that came after one, in the order they came, and whether there are more. */
 export async function entriesAfter(
   db: Database,
   householdId: string,
   runId: string,
   after: number,
-): Promise<{ entries: Entry[]; sequence: number }> {
+): Promise<{ entries: Entry[]; sequence: number; hasMore: boolean }> {
   const { runEntries } = schema
   const rows = await db
     .select({ sequence: runEntries.sequence, entry: runEntries.entry })
@@ -95,12 +98,26 @@ export async function entriesAfter(
       ),
     )
     .orderBy(asc(runEntries.sequence))
+    .limit(ENTRIES_A_PAGE)
   return {
     entries: rows.flatMap(({ entry }) => {
       const parsed = entrySchema.safeParse(entry)
       return parsed.success ? [parsed.data] : []
     }),
     sequence: rows.length ? rows[rows.length - 1].sequence : after,
+    hasMore: rows.length === ENTRIES_A_PAGE,
+  }
+}
+
+/** All entries of a run, read a page at a time, others being answered between two. */
+export async function allEntries(db: Database, householdId: string, runId: string): Promise<Entry[]> {
+  const all: Entry[] = []
+  for (let after = 0; ;) {
+    const { entries, sequence, hasMore } = await entriesAfter(db, householdId, runId, after)
+    all.push(...entries)
+    if (!hasMore) return all
+    after = sequence
+    await new Promise(setImmediate)
   }
 }
 

@@ -6,7 +6,7 @@ import mysql from 'mysql2/promise'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { connect } from '@/db/client'
 import { createHousehold, findHousehold, saveHousehold } from '@/db/households'
-import { entriesAfter, keepEntries, keepRun } from '@/db/runs'
+import { allEntries, keepEntries, keepRun } from '@/db/runs'
 import { planOf } from '@/core/plan/planOf'
 import { headOf, readingAt } from '../calibration/runs/runOf'
 import * as schema from '@/db/schema'
@@ -62,7 +62,7 @@ test('a database killed while saving keeps every confirmed save whole, no half o
     expect([confirmed, confirmed + 1]).toContain(n)
     expect(stored?.household).toEqual(marked(n))
     confirmed = n
-    const { entries } = await entriesAfter(opened.db, id, head.id, 0)
+    const entries = await allEntries(opened.db, id, head.id)
     expect(entries.map((entry) => entry.id)).toEqual(keptEntries)
   }
   await opened.pool.end()

@@ -21,7 +21,16 @@ import { CODES_LIMIT, keepCode, listCodes, openByCode, revokeCode } from '@/db/r
 import * as schema from '@/db/schema'
 import { planOf } from '@/core/plan/planOf'
 import { RUN_LIMITS, type RunHead } from '@/core/run/runDocument'
-import { deleteRun, entriesAfter, findRun, keepEntries, keepRun, listRuns } from '@/db/runs'
+import {
+  ENTRIES_A_PAGE,
+  allEntries,
+  deleteRun,
+  entriesAfter,
+  findRun,
+  keepEntries,
+  keepRun,
+  listRuns,
+} from '@/db/runs'
 import { headOf, readingAt } from '../calibration/runs/runOf'
 import { VERSION_LIMITS, listChanges, readVersion } from '@/db/versions'
 import { type TestDatabase, startTestDatabase } from '../support/testDatabase'
@@ -482,6 +491,13 @@ describe('runs that were written down', () => {
     const [more] = entries(head, [90])
     await keepEntries(opened.db, id, head.id, [more])
     expect((await entriesAfter(opened.db, id, head.id, all.sequence)).entries).toEqual([more])
+    // a long log is read in pages, and comes whole
+    const long = Array.from({ length: ENTRIES_A_PAGE + 7 }, (_, k) => ({ ...more, id: `long-${k}` }))
+    for (let k = 0; k < long.length; k += 200)
+      await keepEntries(opened.db, id, head.id, long.slice(k, k + 200))
+    const first = await entriesAfter(opened.db, id, head.id, 0)
+    expect([first.entries.length, first.hasMore]).toEqual([ENTRIES_A_PAGE, true])
+    expect(await allEntries(opened.db, id, head.id)).toHaveLength(3 + long.length)
     expect(await listRuns(opened.db, id)).toMatchObject([{ id: head.id, name: head.name, entries: 3 }])
   })
 

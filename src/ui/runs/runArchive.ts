@@ -1,15 +1,13 @@
 import type { WholeRun } from '@/core/run/runDocument'
 import { runArchive } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
+import { batchesOf } from './batches'
 import { runDevice } from './useRun'
 import { syncRun } from './syncRun'
 
 const say = wordsOf(runArchive)
 
 /** Runs on their way into a file of the household and out of it. */
-
-/** Entries sent at once. */
-const BATCH = 200
 
 /** A run as it is at hand, and whether the server was asked for what others wrote, and gave every photo. */
 interface Gathered {
@@ -76,15 +74,8 @@ export async function putRuns(householdId: string, runs: readonly WholeRun[]): P
             () =>
               send('PUT', `/${head.id}/photos/${id}`, { 'Content-Type': 'image/jpeg' }, bytesOf(jpeg)),
         ),
-        ...Array.from(
-          { length: Math.ceil(entries.length / BATCH) },
-          (_, i) => () =>
-            send(
-              'POST',
-              `/${head.id}/entries`,
-              json,
-              JSON.stringify({ entries: entries.slice(i * BATCH, (i + 1) * BATCH) }),
-            ),
+        ...batchesOf(entries, (entry) => entry).map(
+          (batch) => () => send('POST', `/${head.id}/entries`, json, JSON.stringify({ entries: batch })),
         ),
       ]
       for (const job of jobs) {

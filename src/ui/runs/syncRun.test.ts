@@ -11,7 +11,7 @@ const head = headOf(plan)
 
 /** A server in memory: entries by id, in the order they came. */
 function serverOf() {
-  const kept = { head: null as RunHead | null, entries: [] as Entry[], posts: 0, isDown: false }
+  const kept = { head: null as RunHead | null, entries: [] as Entry[], posts: 0, isDown: false, aPage: 1000 }
   const answer = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status })
   const send = async (url: string, init?: RequestInit): Promise<Response> => {
     if (kept.isDown) throw new TypeError('no connection')
@@ -29,10 +29,12 @@ function serverOf() {
     if (!kept.head) return answer({ error: {} }, 404)
     const after = Number(new URL(url, 'http://here').searchParams.get('after') ?? 0)
     const isFirst = !url.includes('after=')
+    const entries = kept.entries.slice(after, after + kept.aPage)
     return answer({
       ...(isFirst && { head: kept.head }),
-      entries: kept.entries.slice(after),
-      sequence: kept.entries.length,
+      entries,
+      sequence: after + entries.length,
+      hasMore: entries.length === kept.aPage,
       now: new Date().toISOString(),
     })
   }
@@ -63,6 +65,24 @@ describe('what was written down, between devices and the server', () => {
     await syncRun(phone, 'h', head.id, server.send)
     expect(server.kept.posts).toBe(1)
     expect((await phone.entriesOf('h', head.id)).every(({ unsent }) => !unsent)).toBe(true)
+  })
+
+  test('a log longer than a page is taken page by page, and what came later too', async () => {
+    const one = newDevice()
+    const two = newDevice()
+    await one.begin('h', head)
+    const add = async (from: number, to: number) => {
+      for (let k = from; k < to; k++)
+        await one.add('h', head.id, readingAt(plan, k, { chargeFraction: 1 - k / 500 }))
+      await syncRun(one, 'h', head.id, server.send)
+    }
+    server.kept.aPage = 4
+    await add(0, 11)
+    expect((await syncRun(two, 'h', head.id, server.send)).state).toEqual({ kind: 'saved' })
+    expect(await ids(two)).toEqual(await ids(one))
+    await add(11, 20)
+    await syncRun(two, 'h', head.id, server.send)
+    expect(await ids(two)).toHaveLength(20)
   })
 
   test('a second phone takes the run and its entries, and each sees the other’s', async () => {

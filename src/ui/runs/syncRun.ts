@@ -1,6 +1,7 @@
 import type { Entry, RunHead } from '@/core/run/runDocument'
 import { syncRun as syncRunWords } from '@/words/en/ui/runs'
 import { wordsOf } from '@/words/translate'
+import { batchesOf } from './batches'
 import { type RunDevice, sent } from './runDevice'
 
 const say = wordsOf(syncRunWords)
@@ -18,8 +19,6 @@ export type SyncState =
 /** An answer is waited for so long; a photo may take its time on a slow line. */
 const LONGEST_MS = 8000
 const PHOTO_MS = 60_000
-/** Entries sent at once. */
-const BATCH = 200
 /** A clock that is off by more is told. */
 export const CLOCK_OFF_MS = 90_000
 
@@ -27,6 +26,8 @@ interface Told {
   head?: RunHead
   entries: Entry[]
   sequence: number
+  /** there are more than fit on a page */
+  hasMore: boolean
   now: string
 }
 
@@ -74,23 +75,25 @@ export async function syncRun(
       await device.photos.put(sent(photo))
     }
     const unsent = await device.unsentEntries(householdId, runId)
-    for (let i = 0; i < unsent.length; i += BATCH) {
-      const batch = unsent.slice(i, i + BATCH)
+    for (const batch of batchesOf(unsent, ({ entry }) => entry)) {
       const response = await post(`${at}/${runId}/entries`, { entries: batch.map(({ entry }) => entry) })
       if (!response.ok) return stands(await stateOf(response))
       await device.entries.bulkPut(batch.map(sent))
     }
-    const response = await send(`${at}/${runId}${kept ? `?after=${kept.sequence}` : ''}`, {
-      signal: AbortSignal.timeout(LONGEST_MS),
-    })
-    if (!response.ok) return stands(await stateOf(response))
-    const told = (await response.json()) as Told
-    const head = told.head ?? kept?.head
-    // nothing new is written down anew
-    if (head && (!kept || !kept.isSent || told.sequence !== kept.sequence)) {
-      await device.take(householdId, head, told)
+    let head = kept?.head
+    for (let after = kept?.sequence; ;) {
+      const response = await send(`${at}/${runId}${after === undefined ? '' : `?after=${after}`}`, {
+        signal: AbortSignal.timeout(LONGEST_MS),
+      })
+      if (!response.ok) return stands(await stateOf(response))
+      const told = (await response.json()) as Told
+      head ??= told.head
+      // nothing new is written down anew
+      if (head && (!kept || !kept.isSent || told.sequence !== after))
+        await device.take(householdId, head, told)
+      if (!told.hasMore) return { state: { kind: 'saved' }, clockAheadMs: Date.now() - Date.parse(told.now) }
+      after = told.sequence
     }
-    return { state: { kind: 'saved' }, clockAheadMs: Date.now() - Date.parse(told.now) }
   } catch {
     return stands({ kind: 'waiting' })
   }

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { idSchema } from '@/core/plan/fields'
 import { minuteOf } from '@/core/run/runDocument'
 import { database } from '@/db/client'
-import { entriesAfter, findRun } from '@/db/runs'
+import { allEntries, findRun } from '@/db/runs'
 import { overLimit } from '@/server/limits'
 import { forVisitor } from '@/server/request'
 import { NOT_FOUND, answer, refuse } from '@/server/respond'
@@ -38,12 +38,7 @@ export const GET = forVisitor(async ({ visitor, request }) => {
   // what costs a thread some seconds is counted; to ask again costs nothing
   const over = tapes.has(household, head, seed) ? null : await overLimit('stream', visitor.userId)
   if (over) return over
-  const tape = await tapes.of(
-    household,
-    head,
-    seed,
-    async () => (await entriesAfter(database(), household, run, 0)).entries,
-  )
+  const tape = await tapes.of(household, head, seed, () => allEntries(database(), household, run))
   const begun = since ?? head.startedAt
   const minuteNow = () =>
     fromMin + Math.max(0, minuteOf({ startedAt: begun }, new Date().toISOString())) * speed

@@ -13,15 +13,18 @@ type Params = { householdId: string; runId: string }
 
 const NO_RUN = say('thereIsNoSuchRunHere')
 
-/** A run with its entries; `after` names the last that is known, and only what came later is told. */
+/**
+ * A run with its entries, a page at a time; `after` names the last that is known, and only what came later is told. `hasMore`
+ * asks for the next.
+ */
 export const GET = forVisitor<Params>(async ({ visitor, params: { householdId, runId }, request }) => {
   if (!isOf(visitor, householdId)) return refuse(404, 'not-found', NOT_FOUND)
   const after = new URL(request.url).searchParams.get('after')
   const head = after === null ? await findRun(database(), householdId, runId) : undefined
   if (head === null) return refuse(404, 'not-found', NO_RUN)
   const since = /^\d{1,15}$/.test(after ?? '') ? Number(after) : 0
-  const { entries, sequence } = await entriesAfter(database(), householdId, runId, since)
-  return answer({ ...(head && { head }), entries, sequence, now: new Date().toISOString() })
+  const page = await entriesAfter(database(), householdId, runId, since)
+  return answer({ ...(head && { head }), ...page, now: new Date().toISOString() })
 })
 
 export const DELETE = forVisitor<Params>(async ({ visitor, params: { householdId, runId } }) => {
