@@ -6,7 +6,7 @@ import { NO_CHARGING } from '@/core/plan/noRefill'
 import type { Load, Source } from '@/core/plan/schema'
 import type { Wiring } from '@/core/plan/wiring'
 import { quantity } from '@/core/quantity/quantity'
-import { burner, coldBox, constant, exactSource, loadOf, planWith } from './samplePlan'
+import { burner, coldBox, constant, exactSource, loadOf, planWith, session } from './samplePlan'
 
 /** Plans that hold something hazardous, each beside one that does not. */
 
@@ -85,6 +85,14 @@ const charger = (chargerA: number) => {
   const source = bank()
   return planWith([router], [{ ...source, bank: { ...source.bank!, inverter: null, chargerA } }])
 }
+const inParallel = (parallel: number) => ({
+  ...bankOf('lfp-12-100', 1, parallel, 'inverter-1500-12', 'bank'),
+  id: 'main',
+})
+const carOf = (change: Partial<NonNullable<Plan['refill']['car']>>): Plan => ({
+  ...planWith([lamp]),
+  refill: { ...planWith([]).refill, car: { ...CARS.inverter, systemW: undefined, on: true, ...change } },
+})
 const carInverter = (systemW: number): Plan => ({
   ...planWith([lamp]),
   refill: { ...planWith([]).refill, car: { ...CARS.inverter, on: true, watts: 900, systemW } },
@@ -144,6 +152,36 @@ export const HAZARD_PAIRS: [HazardId, string, Plan, Plan][] = [
     }),
     on(loadOf(constant(900), { id: 'a' }), cord(1.31, 5)),
   ],
+  [
+    'hot-cord',
+    'a heater on a power strip',
+    on(loadOf(constant(1200), { id: 'heater', name: 'Fan heater' }), cord(3.31, 2, { isStrip: true })),
+    on(loadOf(constant(1200), { id: 'heater', name: 'Fan heater' }), cord(3.31, 2)),
+  ],
+  [
+    'hot-cord',
+    'a kettle on a wound reel',
+    on(
+      loadOf(session(1300, 4, ['08:00']), { id: 'kettle', name: 'Kettle' }),
+      cord(13.3, 5, { isCoiled: true }),
+    ),
+    on(
+      loadOf(session(300, 4, ['08:00']), { id: 'kettle', name: 'Travel kettle' }),
+      cord(13.3, 5, { isCoiled: true }),
+    ),
+  ],
+  [
+    'hot-cord',
+    '1,000 W for hours on a strip, whatever it is called',
+    on(loadOf(constant(1000), { id: 'rig', name: 'Workshop rig' }), cord(3.31, 2, { isStrip: true })),
+    on(loadOf(constant(950), { id: 'rig', name: 'Workshop rig' }), cord(3.31, 2, { isStrip: true })),
+  ],
+  [
+    'hot-cord',
+    'hours at more than four fifths of what a plain cord carries',
+    on(loadOf(constant(1300), { id: 'rig', name: 'Workshop rig' }), cord(1.31, 3)),
+    on(loadOf(session(1300, 60, ['08:00']), { id: 'rig', name: 'Workshop rig' }), cord(1.31, 3)),
+  ],
   ['cord-to-find', 'nobody named a cord', planWith([lamp]), on(lamp, cord(1.31, 5))],
   [
     'unfused-battery',
@@ -162,6 +200,51 @@ export const HAZARD_PAIRS: [HazardId, string, Plan, Plan][] = [
       fuse: { ratedA: 250, interruptingA: 20_000 },
       cable: { areaMm2: 120, lengthM: 0.5 },
     }),
+  ],
+  [
+    'unfused-strings',
+    'two batteries in parallel without a fuse each',
+    source(planWith([lamp], [inParallel(2)]), { hasStringFuses: false }),
+    source(planWith([lamp], [inParallel(2)]), { hasStringFuses: true }),
+  ],
+  ['unfused-strings', 'nobody said', planWith([lamp], [inParallel(2)]), planWith([lamp], [inParallel(1)])],
+  [
+    'mixed-batteries',
+    'of different kinds',
+    source(planWith([lamp], [inParallel(2)]), { batteriesAre: 'kind' }),
+    source(planWith([lamp], [inParallel(2)]), { batteriesAre: 'alike' }),
+  ],
+  [
+    'mixed-batteries',
+    'bought a year apart',
+    source(planWith([lamp], [inParallel(2)]), { batteriesAre: 'alike', boughtApartMonths: 7 }),
+    source(planWith([lamp], [inParallel(2)]), { batteriesAre: 'alike', boughtApartMonths: 6 }),
+  ],
+  [
+    'mixed-batteries',
+    'of different sizes, in series too',
+    source(planWith([lamp], [{ ...bankOf('lfp-12-100', 2, 1, 'inverter-1500-24', 'bank'), id: 'main' }]), {
+      batteriesAre: 'size',
+    }),
+    source(planWith([lamp], [inParallel(1)]), { batteriesAre: 'size' }),
+  ],
+  [
+    'car-socket',
+    'more than its 12 V socket bears',
+    carOf({ way: '12 V socket', watts: 150 }),
+    carOf({ way: '12 V socket', watts: 120 }),
+  ],
+  [
+    'car-socket',
+    'a small inverter plugged into it',
+    carOf({ way: 'inverter', watts: 300 }),
+    carOf({ way: 'inverter', watts: 350 }),
+  ],
+  [
+    'car-socket',
+    'a socket that bears more was said',
+    carOf({ way: '12 V socket', watts: 190, systemW: 180 }),
+    carOf({ way: '12 V socket', watts: 180, systemW: 180 }),
   ],
   [
     'thin-cable',

@@ -7,7 +7,7 @@ export const backFeed: Hazard = ({ plan, connections }) => {
   const transfer = plan.wiring?.house?.transfer ?? 'none'
   if (fixed.length === 0 || transfer !== 'none') return []
   return [
-    finding('back-feed', 'house', 'danger', { page: 'hookup', part: 'house', id: null }, 'electrician', {
+    finding('back-feed', 'house', { page: 'hookup', part: 'house', id: null }, 'electrician', {
       names: fixed.map(({ load }) => load.name),
     }),
   ]

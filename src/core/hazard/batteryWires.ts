@@ -10,7 +10,6 @@ export const unfusedBattery: Hazard = ({ circuits }) =>
           finding(
             'unfused-battery',
             source.id,
-            fuseTrouble === 'none' ? 'danger' : fuseTrouble === 'far away' ? 'note' : 'serious',
             { page: 'hookup', part: 'source', id: source.id },
             'electrician',
             {
@@ -32,25 +31,14 @@ export const thinCable: Hazard = ({ circuits }) =>
     cableTrouble === null
       ? []
       : [
-          finding(
-            'thin-cable',
-            source.id,
-            cableTrouble === 'too thin' || cableTrouble === 'over its fuse'
-              ? 'danger'
-              : cableTrouble === 'drop'
-                ? 'note'
-                : 'serious',
-            { page: 'hookup', part: 'source', id: source.id },
-            'electrician',
-            {
-              source: source.name,
-              trouble: cableTrouble,
-              amps,
-              wire: cable?.wire.name ?? null,
-              least: least?.name ?? null,
-              lengthM,
-              dropFraction: cable?.drop ?? null,
-            },
-          ),
+          finding('thin-cable', source.id, { page: 'hookup', part: 'source', id: source.id }, 'electrician', {
+            source: source.name,
+            trouble: cableTrouble,
+            amps,
+            wire: cable?.wire.name ?? null,
+            least: least?.name ?? null,
+            lengthM,
+            dropFraction: cable?.drop ?? null,
+          }),
         ],
   )

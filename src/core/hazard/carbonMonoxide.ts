@@ -4,9 +4,6 @@ import { finding } from './finding'
 import type { Hazard, HazardInput } from './hazardInput'
 import { commonMinutes } from './hours'
 
-/** From doors, windows and vents: 20 ft. Source: CPSC. */
-export const AWAY_M = 6
-
 /** A generator or a running car is planned; worse near the house, and while people sleep. */
 export const carbonMonoxide: Hazard = (input) => [...generator(input), ...car(input)]
 
@@ -17,18 +14,14 @@ function generator({ plan, asleep }: HazardInput) {
   const awayM = house?.generatorAwayM ?? null
   const whileAsleep = commonMinutes((plan.scenario.charging ?? NO_CHARGING).generator, asleep) > 0
   const alarms = house?.monoxideAlarms ?? null
-  const isNear = where === 'garage' || where === 'porch' || (awayM !== null && awayM < AWAY_M)
-  const isSafe =
-    where === 'outdoors' && awayM !== null && awayM >= AWAY_M && (alarms ?? 0) > 0 && !whileAsleep
   return [
-    finding(
-      'carbon-monoxide',
-      'generator',
-      isNear || whileAsleep ? 'danger' : isSafe ? 'note' : 'serious',
-      { page: 'recharge', part: 'generator', id: null },
-      'you',
-      { from: 'generator', where, awayM, whileAsleep, alarms },
-    ),
+    finding('carbon-monoxide', 'generator', { page: 'recharge', part: 'generator', id: null }, 'you', {
+      from: 'generator',
+      where,
+      awayM,
+      whileAsleep,
+      alarms,
+    }),
   ]
 }
 
@@ -43,13 +36,12 @@ function car({ plan, sources, asleep }: HazardInput) {
   const where = house?.carPlace ?? ('not said' as const)
   const whileAsleep = commonMinutes((plan.scenario.charging ?? NO_CHARGING).car, asleep) > 0
   return [
-    finding(
-      'carbon-monoxide',
-      'car',
-      where === 'garage' || whileAsleep ? 'danger' : where === 'outdoors' ? 'note' : 'serious',
-      { page: 'recharge', part: 'car', id: null },
-      'you',
-      { from: 'car', where, awayM: null, whileAsleep, alarms: house?.monoxideAlarms ?? null },
-    ),
+    finding('carbon-monoxide', 'car', { page: 'recharge', part: 'car', id: null }, 'you', {
+      from: 'car',
+      where,
+      awayM: null,
+      whileAsleep,
+      alarms: house?.monoxideAlarms ?? null,
+    }),
   ]
 }

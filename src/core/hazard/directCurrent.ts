@@ -11,19 +11,12 @@ export const directCurrent: Hazard = ({ connections, tables }) =>
     const isLong = lead !== null && lead.dropFraction > MOST_LEAD_DROP
     if (!isLong && wiring?.plug !== undefined) return []
     return [
-      finding(
-        'direct-current',
-        load.id,
-        isLong ? 'serious' : 'note',
-        { page: 'hookup', part: 'load', id: load.id },
-        'you',
-        {
-          name: load.name,
-          why: isLong ? 'drop' : 'plug',
-          arrivesV: lead?.arrivesV ?? load.volts,
-          dropFraction: lead?.dropFraction ?? 0,
-        },
-      ),
+      finding('direct-current', load.id, { page: 'hookup', part: 'load', id: load.id }, 'you', {
+        name: load.name,
+        why: isLong ? 'drop' : 'plug',
+        arrivesV: lead?.arrivesV ?? load.volts,
+        dropFraction: lead?.dropFraction ?? 0,
+      }),
     ]
   })
 
@@ -36,20 +29,13 @@ export const chargerBudget: Hazard = ({ plan }) =>
     fullH <= MOST_FULL_H
       ? []
       : [
-          finding(
-            'charger-budget',
-            source.id,
-            leftW > 0 ? 'note' : 'serious',
-            { page: 'hookup', part: 'source', id: source.id },
-            'you',
-            {
-              source: source.name,
-              names: loads.map(({ name }) => name),
-              chargerW,
-              meanW,
-              leftW: Math.max(0, leftW),
-              hours: Number.isFinite(fullH) ? fullH : null,
-            },
-          ),
+          finding('charger-budget', source.id, { page: 'hookup', part: 'source', id: source.id }, 'you', {
+            source: source.name,
+            names: loads.map(({ name }) => name),
+            chargerW,
+            meanW,
+            leftW: Math.max(0, leftW),
+            hours: Number.isFinite(fullH) ? fullH : null,
+          }),
         ],
   )

@@ -1,4 +1,6 @@
+import type { GENERATOR_PLACES } from '../plan/wiringLimits'
 import type { RiskClock } from '../risk/riskClock'
+import { severityOf } from './severity'
 
 export type Severity = 'danger' | 'serious' | 'note'
 
@@ -17,7 +19,7 @@ export interface Place {
 export interface FactsOf {
   'carbon-monoxide': {
     from: 'generator' | 'car'
-    where: 'outdoors' | 'garage' | 'porch' | 'not said'
+    where: (typeof GENERATOR_PLACES)[number] | 'not said'
     awayM: number | null
     whileAsleep: boolean
     alarms: number | null
@@ -38,6 +40,15 @@ export interface FactsOf {
     /** null: no cord of that length will do */
     least: string | null
   }
+  /** heat, or anything that draws much for hours, on a strip, a wound reel, or a cord near what it carries */
+  'hot-cord': {
+    name: string
+    cord: string
+    on: 'strip' | 'reel' | 'cord'
+    drawsW: number
+    amps: number
+    ratedA: number
+  }
   'cord-to-find': { name: string; amps: number; lengthM: number; least: string | null }
   'unfused-battery': {
     source: string
@@ -48,6 +59,10 @@ export interface FactsOf {
     shortCircuitA: number
     hasDisconnect: boolean
   }
+  /** batteries beside each other without a fuse each */
+  'unfused-strings': { source: string; strings: number; isSaid: boolean; shortCircuitA: number }
+  /** batteries of one bank that are not alike */
+  'mixed-batteries': { source: string; differ: 'kind' | 'size' | 'age'; months: number | null }
   'thin-cable': {
     source: string
     trouble: 'not said' | 'too thin' | 'over its fuse' | 'drop'
@@ -66,9 +81,9 @@ export interface FactsOf {
   }
   'charged-in-frost': { source: string; coldestC: number }
   'panel-volts': { array: string; coldV: number; limitV: number; recordC: number }
-  'wrong-voltage': { name: string; volts: number; source: string }
+  'wrong-voltage': { name: string; volts: number; source: string; isCritical: boolean }
   'start-too-large': { source: string; name: string | null; neededW: number; limitW: number }
-  'modified-sine': { source: string; names: string[] }
+  'modified-sine': { source: string; names: string[]; isMedical: boolean }
   'one-source': { name: string; source: string; isShort: boolean; endsMin: number }
   'transfer-gap': { name: string; source: string; gapMs: number | null; isMedical: boolean }
   'ups-input': { name: string; behind: 'generator' | 'modified sine' }
@@ -106,6 +121,13 @@ export interface FactsOf {
     /** to full; null: never */
     hours: number | null
   }
+  'car-socket': {
+    askedW: number
+    askedA: number
+    socketW: number
+    socketA: number
+    way: 'socket' | 'inverter'
+  }
   'car-system': { askedW: number; systemW: number | null; givesW: number | null }
   fuel: { litres: number; isIndoors: boolean; ageMonths: number | null; refills: number }
   lifting: { source: string; weightKg: number; hasStairs: boolean }
@@ -130,10 +152,9 @@ export type Finding = { [Id in HazardId]: FindingOf<Id> }[HazardId]
 export function finding<Id extends HazardId>(
   id: Id,
   about: string,
-  severity: Severity,
   place: Place,
   who: Who,
   facts: FactsOf[Id],
 ): Finding {
-  return { id, key: `${id}:${about}`, severity, place, who, facts } as Finding
+  return { id, key: `${id}:${about}`, severity: severityOf(id, facts), place, who, facts } as Finding
 }

@@ -13,7 +13,7 @@ export const unattended: Hazard = ({ plan, asleep, away }) => {
     return minutes === 0
       ? []
       : [
-          finding('unattended', from, 'serious', { page: 'recharge', part: from, id: null }, 'you', {
+          finding('unattended', from, { page: 'recharge', part: from, id: null }, 'you', {
             from,
             asleep: asleepMin > 0,
             minutes,
@@ -27,15 +27,8 @@ export const smokeAlarms: Hazard = ({ plan, sources }) => {
   const count = plan.wiring?.house?.smokeAlarms ?? null
   if (sources.length === 0 || (count ?? 0) > 0) return []
   return [
-    finding(
-      'smoke-alarms',
-      'house',
-      count === 0 ? 'serious' : 'note',
-      { page: 'hookup', part: 'house', id: null },
-      'you',
-      {
-        count,
-      },
-    ),
+    finding('smoke-alarms', 'house', { page: 'hookup', part: 'house', id: null }, 'you', {
+      count,
+    }),
   ]
 }

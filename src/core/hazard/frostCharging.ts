@@ -16,16 +16,9 @@ export const frostCharging: Hazard = ({ plan, charged, weather }) => {
     charging.grid.length > 0
   if (!isCharged || coldestC >= Math.min(0, lowestC)) return []
   return [
-    finding(
-      'charged-in-frost',
-      charged.id,
-      'serious',
-      { page: 'power', part: 'source', id: charged.id },
-      'you',
-      {
-        source: charged.name,
-        coldestC,
-      },
-    ),
+    finding('charged-in-frost', charged.id, { page: 'power', part: 'source', id: charged.id }, 'you', {
+      source: charged.name,
+      coldestC,
+    }),
   ]
 }

@@ -1,9 +1,8 @@
 import { NO_CHARGING } from '../plan/noRefill'
 import { finding } from './finding'
+import { MOST_FUEL_L } from './limits'
 import type { Hazard } from './hazardInput'
 
-/** Usually allowed in a garage: 10 US gal, by many local codes. From memory; local code decides. */
-export const MOST_FUEL_L = 38
 /** Petrol keeps so long without a stabiliser. Common practice, no source. */
 const FUEL_KEEPS_MONTHS = 6
 
@@ -24,13 +23,11 @@ export const fuel: Hazard = ({ plan }) => {
   const isOld = (ageMonths ?? 0) > FUEL_KEEPS_MONTHS
   if (generator.onHandL <= MOST_FUEL_L && !isIndoors && !isOld && refills === 0) return []
   return [
-    finding(
-      'fuel',
-      'generator',
-      isIndoors ? 'danger' : generator.onHandL > MOST_FUEL_L || refills > 0 ? 'serious' : 'note',
-      { page: 'recharge', part: 'generator', id: null },
-      'you',
-      { litres: generator.onHandL, isIndoors, ageMonths, refills },
-    ),
+    finding('fuel', 'generator', { page: 'recharge', part: 'generator', id: null }, 'you', {
+      litres: generator.onHandL,
+      isIndoors,
+      ageMonths,
+      refills,
+    }),
   ]
 }

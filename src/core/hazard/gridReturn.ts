@@ -19,7 +19,7 @@ export const gridReturn: Hazard = ({ plan, connections }) => {
   return sensitive.length + compressors.length === 0
     ? []
     : [
-        finding('grid-return', 'house', 'note', { page: 'hookup', part: 'house', id: null }, 'you', {
+        finding('grid-return', 'house', { page: 'hookup', part: 'house', id: null }, 'you', {
           sensitive,
           compressors,
         }),

@@ -4,7 +4,8 @@ import type { WiringTables } from '../wiring/wire'
 import { backFeed } from './backFeed'
 import { thinCable, unfusedBattery } from './batteryWires'
 import { carbonMonoxide } from './carbonMonoxide'
-import { carSystem } from './carSystem'
+import { mixedBatteries, unfusedStrings } from './batteriesTogether'
+import { carSocket, carSystem } from './carSystem'
 import { cordRoute, cordToFind, daisyChain, overloadedCord } from './cords'
 import { chargerBudget, directCurrent } from './directCurrent'
 import type { Finding, Severity } from './finding'
@@ -14,6 +15,7 @@ import { fuel } from './fuel'
 import { gridReturn } from './gridReturn'
 import { type Hazard, type Judged, hazardInput } from './hazardInput'
 import { heat } from './heat'
+import { hotCord } from './hotCord'
 import { hydrogen } from './hydrogen'
 import { lifting } from './lifting'
 import { oneSource } from './medical'
@@ -31,7 +33,10 @@ const HAZARDS: readonly Hazard[] = [
   backFeed,
   oneSource,
   overloadedCord,
+  hotCord,
   unfusedBattery,
+  unfusedStrings,
+  mixedBatteries,
   thinCable,
   hydrogen,
   panelVolts,
@@ -43,6 +48,7 @@ const HAZARDS: readonly Hazard[] = [
   unattended,
   frostCharging,
   carSystem,
+  carSocket,
   wrongVoltage,
   startTooLarge,
   whatIsLost,

@@ -13,13 +13,11 @@ export const heat: Hazard = ({ plan, sources, weather }) =>
     return why === null
       ? []
       : [
-          finding(
-            'heat',
-            source.id,
-            why === 'shut-in' ? 'serious' : 'note',
-            { page: 'hookup', part: 'source', id: source.id },
-            'you',
-            { source: source.name, why, givesFraction, hottestC },
-          ),
+          finding('heat', source.id, { page: 'hookup', part: 'source', id: source.id }, 'you', {
+            source: source.name,
+            why,
+            givesFraction,
+            hottestC,
+          }),
         ]
   })

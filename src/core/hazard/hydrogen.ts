@@ -16,13 +16,12 @@ export const hydrogen: Hazard = ({ plan, sources }) =>
     const saidCm2 = sourceWiringOf(plan, source.id)?.ventCm2 ?? null
     if (!isCharged || (saidCm2 !== null && saidCm2 >= openingCm2)) return []
     return [
-      finding(
-        'hydrogen',
-        source.id,
-        chemistry === 'flooded' ? 'danger' : 'serious',
-        { page: 'hookup', part: 'source', id: source.id },
-        'you',
-        { source: source.name, chemistry, m3PerH, openingCm2, saidCm2 },
-      ),
+      finding('hydrogen', source.id, { page: 'hookup', part: 'source', id: source.id }, 'you', {
+        source: source.name,
+        chemistry,
+        m3PerH,
+        openingCm2,
+        saidCm2,
+      }),
     ]
   })

@@ -7,7 +7,7 @@ export const lifting: Hazard = ({ plan, sources }) =>
   sources
     .filter(({ weightKg }) => (weightKg ?? 0) > MOST_LIFTED_KG)
     .map((source) =>
-      finding('lifting', source.id, 'note', { page: 'power', part: 'source', id: source.id }, 'you', {
+      finding('lifting', source.id, { page: 'power', part: 'source', id: source.id }, 'you', {
         source: source.name,
         weightKg: source.weightKg!,
         hasStairs: plan.wiring?.house?.hasStairs ?? false,

@@ -13,13 +13,11 @@ export const oneSource: Hazard = ({ clocks, result, connections, sources }) =>
       const isShort = endsMin < result.outageMin
       if (!isShort && sources.length > 1) return []
       return [
-        finding(
-          'one-source',
-          load.id,
-          isShort ? 'danger' : 'serious',
-          { page: 'loads', part: 'load', id: load.id },
-          'supplier',
-          { name: load.name, source: source.name, isShort, endsMin: Math.round(endsMin) },
-        ),
+        finding('one-source', load.id, { page: 'loads', part: 'load', id: load.id }, 'supplier', {
+          name: load.name,
+          source: source.name,
+          isShort,
+          endsMin: Math.round(endsMin),
+        }),
       ]
     })

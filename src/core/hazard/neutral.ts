@@ -16,7 +16,6 @@ export const floatingNeutral: Hazard = ({ plan, connections }) =>
         finding(
           'floating-neutral',
           load.id,
-          'serious',
           { page: 'hookup', part: 'source', id: source.id },
           'electrician',
           { name: load.name, source: source.name, isSaid: said !== undefined },
@@ -30,15 +29,8 @@ export const doubleBond: Hazard = ({ plan }) => {
   if (!plan.refill.generator?.on || house?.generatorNeutral !== 'bonded') return []
   if (house.transfer !== 'transfer-switch' && house.transfer !== 'interlock') return []
   return [
-    finding(
-      'double-bond',
-      'generator',
-      'serious',
-      { page: 'hookup', part: 'generator', id: null },
-      'electrician',
-      {
-        transfer: house.transfer,
-      },
-    ),
+    finding('double-bond', 'generator', { page: 'hookup', part: 'generator', id: null }, 'electrician', {
+      transfer: house.transfer,
+    }),
   ]
 }

@@ -10,19 +10,12 @@ export const panelVolts: Hazard = ({ plan, charged }) => {
     ({ array, check, window, verdict }) =>
       verdict === 'refused' && check && window
         ? [
-            finding(
-              'panel-volts',
-              array.id,
-              'danger',
-              { page: 'recharge', part: 'panels', id: array.id },
-              'you',
-              {
-                array: array.name,
-                coldV: Math.max(check.coldVocByTable, check.coldVocByCoefficient),
-                limitV: window.highV,
-                recordC: recordLow.celsius,
-              },
-            ),
+            finding('panel-volts', array.id, { page: 'recharge', part: 'panels', id: array.id }, 'you', {
+              array: array.name,
+              coldV: Math.max(check.coldVocByTable, check.coldVocByCoefficient),
+              limitV: window.highV,
+              recordC: recordLow.celsius,
+            }),
           ]
         : [],
   )

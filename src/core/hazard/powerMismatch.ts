@@ -11,14 +11,12 @@ export const wrongVoltage: Hazard = ({ plan, result }) =>
       const source = plan.powerSystem.sources.find(({ id }) => id === load?.sourceId)
       return load && source
         ? [
-            finding(
-              'wrong-voltage',
-              load.id,
-              load.tier === 'critical' ? 'serious' : 'note',
-              { page: 'loads', part: 'load', id: load.id },
-              'you',
-              { name: load.name, volts: load.volts, source: source.name },
-            ),
+            finding('wrong-voltage', load.id, { page: 'loads', part: 'load', id: load.id }, 'you', {
+              name: load.name,
+              volts: load.volts,
+              source: source.name,
+              isCritical: load.tier === 'critical',
+            }),
           ]
         : []
     })
@@ -31,7 +29,6 @@ export const startTooLarge: Hazard = ({ plan, result }) => {
     finding(
       'start-too-large',
       starts.source.id,
-      'serious',
       { page: 'power', part: 'source', id: starts.source.id },
       'you',
       {

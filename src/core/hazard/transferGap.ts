@@ -18,7 +18,6 @@ export const transferGap: Hazard = ({ connections, sources }) =>
       finding(
         'transfer-gap',
         load.id,
-        load.medical ? 'serious' : 'note',
         { page: 'hookup', part: 'load', id: load.id },
         load.medical ? 'supplier' : 'you',
         { name: load.name, source: source.name, gapMs, isMedical: load.medical },

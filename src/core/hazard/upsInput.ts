@@ -17,7 +17,7 @@ export const upsInput: Hazard = ({ plan, sources, connections }) => {
       sources.find((source) => source.id === behindId)?.bank?.inverter?.wave === 'modified sine'
     if (!isModified && !(onGenerator && behindId === null)) return []
     return [
-      finding('ups-input', id, 'note', { page: 'hookup', part: 'source', id }, 'you', {
+      finding('ups-input', id, { page: 'hookup', part: 'source', id }, 'you', {
         name,
         behind: isModified ? 'modified sine' : 'generator',
       }),

@@ -1,10 +1,8 @@
 import { servesFor } from '../load/servesFor'
 import { sourceWiringOf } from '../wiring/batteryCircuit'
 import { finding } from './finding'
+import { DRY_ABOVE_M } from './limits'
 import type { Hazard } from './hazardInput'
-
-/** Higher than water comes before somebody sees it. Common practice, no source. */
-export const DRY_ABOVE_M = 0.5
 
 /** A pump in a pit, and a source that may stand in the same water. */
 export const water: Hazard = ({ plan, connections, sources }) =>
@@ -18,13 +16,11 @@ export const water: Hazard = ({ plan, connections, sources }) =>
       const isDry = aboveFloorM !== null && aboveFloorM >= DRY_ABOVE_M
       if (isDry && isProtected) return []
       return [
-        finding(
-          'water',
-          load.id,
-          aboveFloorM !== null && !isDry ? 'danger' : 'serious',
-          { page: 'hookup', part: 'load', id: load.id },
-          'you',
-          { name: load.name, source: source.name, aboveFloorM, isProtected },
-        ),
+        finding('water', load.id, { page: 'hookup', part: 'load', id: load.id }, 'you', {
+          name: load.name,
+          source: source.name,
+          aboveFloorM,
+          isProtected,
+        }),
       ]
     })

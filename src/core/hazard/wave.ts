@@ -23,10 +23,9 @@ export const modifiedSine: Hazard = ({ sources, connections }) =>
       finding(
         'modified-sine',
         source.id,
-        isMedical ? 'danger' : 'serious',
         { page: 'power', part: 'source', id: source.id },
         isMedical ? 'supplier' : 'you',
-        { source: source.name, names: harmed.map(({ load }) => load.name) },
+        { source: source.name, names: harmed.map(({ load }) => load.name), isMedical },
       ),
     ]
   })

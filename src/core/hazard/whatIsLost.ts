@@ -1,21 +1,6 @@
-import type { RiskClock } from '../risk/riskClock'
 import { fallsInto } from '../risk/riskClocks'
-import { type Severity, finding } from './finding'
+import { finding } from './finding'
 import type { Hazard } from './hazardInput'
-
-const SEVERITY: Readonly<Record<RiskClock['kind'], Severity>> = {
-  'breathing-aid': 'danger',
-  medicine: 'danger',
-  'frozen-pipes': 'serious',
-  'flooded-pit': 'serious',
-  animals: 'serious',
-  aquarium: 'serious',
-  'cold-room': 'note',
-  freezer: 'serious',
-  refrigerator: 'note',
-  roots: 'note',
-  phone: 'note',
-}
 
 /** What is lost within the outage once the power of a critical load has ended. */
 export const whatIsLost: Hazard = ({ clocks, result }) =>
@@ -27,7 +12,6 @@ export const whatIsLost: Hazard = ({ clocks, result }) =>
       return finding(
         'what-is-lost',
         `${kind}-${loadId ?? name}`,
-        isLikely ? SEVERITY[kind] : 'note',
         { page: 'runtime', part: 'load', id: loadId },
         kind === 'breathing-aid' || kind === 'medicine' ? 'supplier' : 'you',
         {
@@ -47,7 +31,7 @@ export const pitUnknown: Hazard = ({ clocks }) =>
   clocks
     .filter(({ missing }) => missing === 'pit')
     .map(({ name, loadId }) =>
-      finding('pit-unknown', loadId ?? name, 'note', { page: 'hookup', part: 'load', id: loadId }, 'you', {
+      finding('pit-unknown', loadId ?? name, { page: 'hookup', part: 'load', id: loadId }, 'you', {
         name,
       }),
     )

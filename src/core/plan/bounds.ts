@@ -151,6 +151,7 @@ export const BOUNDS = {
   'generator.awayM': of('length', 0, 200),
   'house.alarms': whole(0, 40),
   'house.fuelAgeMonths': of('count', 0, 120),
+  'source.boughtApartMonths': of('count', 0, 360),
   'house.timeConstantH': of('longHours', 2, 300),
   'pit.areaM2': of('surface', 0.02, 500),
   'pit.toRimM': of('length', 0.01, 10),

@@ -39,7 +39,7 @@ export const BANK_LIMITS = { series: 16, parallel: 8, usualParallel: 4 }
 export const USUAL_INDOOR_C = 20
 
 export const PLAN_FORMAT = 'yotrope-plan'
-export const PLAN_VERSION = 10
+export const PLAN_VERSION = 11
 
 /** What a scenario says of the sky. */
 export const SKY_CLASSES = ['clear', 'mixed', 'overcast', 'dark'] as const

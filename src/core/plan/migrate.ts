@@ -18,6 +18,7 @@ type Migration = (document: Json) => Json
  * between a car and a bank, and how surely it is known for how long a box had been off: all may be missing.
  * Version 8 names tiers and evidence in the trade's words and keeps each unit the household reads in. Version 9 knows on
  * which day a figure was tested, which may be missing. Version 10 knows how things are connected, which may be missing.
+ * Version 11 knows fuses of strings, whether batteries of a bank are alike, and carports: all may be missing.
  */
 const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: ({ station, ...document }) => ({
@@ -49,6 +50,7 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   }),
   8: (document) => ({ ...document, version: 9 }),
   9: (document) => ({ ...document, version: 10 }),
+  10: (document) => ({ ...document, version: 11 }),
 }
 
 const TIER_NAMES = new Map([

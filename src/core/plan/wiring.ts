@@ -3,6 +3,7 @@ import { bounded } from './bounded'
 import { idSchema, name, note } from './fields'
 import { LIMITS } from './limits'
 import {
+  ALIKE,
   CONNECTIONS,
   GENERATOR_PLACES,
   MOST_WIRING,
@@ -74,6 +75,12 @@ export const sourceWiringSchema = z.strictObject({
     .nullable()
     .optional(),
   hasDisconnect: z.boolean().optional(),
+  /** of strings in parallel, each with a fuse of its own */
+  hasStringFuses: z.boolean().optional(),
+  /** the batteries of a bank beside each other */
+  batteriesAre: z.enum(ALIKE).optional(),
+  /** the oldest and the newest of them were bought so far apart */
+  boughtApartMonths: bounded('source.boughtApartMonths').optional(),
   /** opening of the room to outside, cm², where batteries that gas are charged */
   ventCm2: bounded('source.ventCm2').optional(),
 })

@@ -19,7 +19,10 @@ export const NEUTRALS = ['floating', 'bonded'] as const
 /** How a source stands: free, shut in, in the sun. */
 export const STANDS = ['free', 'shut-in', 'sun'] as const
 
-export const GENERATOR_PLACES = ['outdoors', 'garage', 'porch'] as const
+export const GENERATOR_PLACES = ['outdoors', 'garage', 'carport', 'porch'] as const
+
+/** Whether the batteries of a bank are alike, or what they differ in. */
+export const ALIKE = ['alike', 'kind', 'size'] as const
 
 /** What suffers without power beside what the loads say of themselves. */
 export const NEEDS = ['aquarium', 'roots', 'animals', 'medicine', 'phone'] as const

@@ -13,6 +13,7 @@ const unsaid = <T extends string>(choice: string): T | undefined =>
 const PLACES = [
   { value: UNSAID, words: say('notSaid') },
   { value: 'outdoors', words: say('outOfDoors') },
+  { value: 'carport', words: say('inACarport') },
   { value: 'porch', words: say('onAPorchUnderARoof') },
   { value: 'garage', words: say('inAGarageOrShed') },
 ] as const

@@ -1,5 +1,6 @@
 import type { Source } from '@/core/plan/power'
 import type { SourceWiring } from '@/core/plan/wiring'
+import { bankUnits } from '@/core/storage/bank'
 import { GUESSED_CABLE_M } from '@/core/wiring/batteryCircuit'
 import type { FieldRow } from '@/ui/field/fieldRows'
 import { sourceFields as sourceFieldsWords } from '@/words/en/pages/hookupFields'
@@ -117,6 +118,45 @@ export const sourceFields = (
       path: 'fuse.awayM',
       value: (wiring) => wiring.fuse?.awayM ?? null,
       put: (wiring, awayM) => fuse(wiring, { awayM }),
+    },
+    {
+      kind: 'choice',
+      label: say('fusesOfStrings'),
+      when: () => (bank?.parallel ?? 1) > 1,
+      options: [
+        { value: UNSAID, words: say('notSaid') },
+        { value: 'each', words: say('oneEach') },
+        { value: 'none', words: say('noneOfTheirOwn') },
+      ],
+      value: ({ hasStringFuses: has }) => (has === undefined ? UNSAID : has ? 'each' : 'none'),
+      put: (wiring, choice) => ({
+        ...wiring,
+        hasStringFuses: choice === UNSAID ? undefined : choice === 'each',
+      }),
+    },
+    {
+      kind: 'choice',
+      label: say('batteriesAre'),
+      when: () => bank !== undefined && bankUnits(bank) > 1,
+      options: [
+        { value: UNSAID, words: say('notSaid') },
+        { value: 'alike', words: say('ofOneKindAndSize') },
+        { value: 'kind', words: say('ofDifferentKinds') },
+        { value: 'size', words: say('ofDifferentSizes') },
+      ],
+      value: ({ batteriesAre }) => batteriesAre ?? UNSAID,
+      put: (wiring, are) => ({
+        ...wiring,
+        batteriesAre: are === UNSAID ? undefined : (are as SourceWiring['batteriesAre']),
+      }),
+    },
+    {
+      kind: 'quantity',
+      label: say('boughtMonthsApart'),
+      when: () => bank !== undefined && bankUnits(bank) > 1,
+      path: 'source.boughtApartMonths',
+      value: ({ boughtApartMonths }) => boughtApartMonths ?? null,
+      put: (wiring, boughtApartMonths) => ({ ...wiring, boughtApartMonths }),
     },
     {
       kind: 'check',

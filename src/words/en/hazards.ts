@@ -12,9 +12,9 @@ export const hazards = {
   severity: { danger: 'danger', serious: 'serious', note: 'worth a look' },
   'carbon-monoxide': {
     title:
-      '{from, select, car {Running car} other {Generator}}: carbon monoxide{where, select, garage { in the garage} porch { under a roof} other {}}{whileAsleep, select, yes {, while you sleep} other {}}.',
+      '{from, select, car {Running car} other {Generator}}: carbon monoxide{where, select, garage { in the garage} carport { in a carport} porch { under a roof} other {}}{whileAsleep, select, yes {, while you sleep} other {}}.',
     happens:
-      'Exhaust kills within minutes and has no smell.{whileAsleep, select, yes { Planned to run while people sleep: nobody would notice.} other {}}{where, select, garage { A garage fills even with its door open, and leaks into the house.} porch { Under a porch roof it drifts in through doors and vents.} other {}}',
+      'Exhaust kills within minutes and has no smell.{whileAsleep, select, yes { Planned to run while people sleep: nobody would notice.} other {}}{where, select, garage { A garage fills even with its door open, and leaks into the house.} carport { Under a carport’s roof it gathers, and comes in by the door and the windows beside it.} porch { Under a porch roof it drifts in through doors and vents.} other {}}',
     act: '{from, select, car {Run the engine out of doors only, never in a garage, tail pipe away from doors and windows; keep the snow off it.} other {Out of doors only, at least {leastAwayM} from doors, windows and vents, exhaust pointing away.{awayM, select, none { Say where it will stand.} other { It is planned at {awayM}.}}}} {alarms, select, none {Carbon monoxide alarms with a battery on every floor and near beds; say how many there are.} 0 {There is no carbon monoxide alarm: put one with a battery on every floor and near beds before it runs.} other {Try the carbon monoxide alarms before it runs.}} Headache or dizziness: everybody out, then call for help.',
   },
   'back-feed': {
@@ -42,6 +42,13 @@ export const hazards = {
       '{why, select, amps {{limitedBy, select, coil {Coiled, it cannot shed its heat: it melts from the inside.} strip {A power strip is made for less: its contacts burn.} other {It gets hot enough to burn, most of all under a rug or in its plugs.}}} drop {{names} {n, plural, one {gets} other {get}} too few volts: motors run hot, electronics go out.} other {At the start {amps} flow through {lengthM} of {wire}: the motor may hum, stall and burn.}}',
     act: '{least, select, none {No cord does it over {lengthM}: move the source nearer, or part the loads.} other {{limitedBy, select, coil {Unroll it whole, or take} other {Take}} {least} for {lengthM}, move the source nearer, or give each load its own cord.}} With a ground pin, and for outdoors where it lies outside.',
   },
+  'hot-cord': {
+    title:
+      '{name}: {drawsW} {on, select, strip {on the power strip {cord}} reel {on {cord}, which stays wound} other {for hours on {cord}}}.',
+    happens:
+      '{on, select, strip {A strip’s contacts are made for less over time: they loosen, glow and burn, and no fuse acts.} reel {Wound up it cannot shed its heat: it melts from the inside.} other {{amps} for hours are more than four fifths of the {ratedA} it carries: its plugs get hot.}}',
+    act: '{on, select, reel {Unroll it whole, or plug it straight into the source.} strip {Plug it straight into the source or into one thick cord, alone.} other {A thicker or shorter cord, or straight into the source.}} Better: do without heat on a battery.',
+  },
   'cord-to-find': {
     title: '{name}: {least, select, none {no single cord will do} other {a cord of {least}}}.',
     happens: 'It draws {amps}. How it reaches the source is not said yet; counted with {lengthM}.',
@@ -53,6 +60,20 @@ export const hazards = {
     happens:
       '{trouble, select, tooSmall {At full load {amps} flow: it blows in the middle of the night.} interrupts {A short draws {shortCircuitA}; a fuse that cannot interrupt that goes on burning.} far {What lies before the fuse is protected by nothing.} other {A short draws {shortCircuitA} through the cable: it glows and sets fire before anybody is there.}}',
     act: '{leastFuseA, select, none {No single fuse is sold for that: more volts make fewer amps.} other {A fuse of {leastFuseA} for direct current at the battery’s volts, within 18 cm (7 in) of the plus terminal, able to interrupt {shortCircuitA}.}} {hasDisconnect, select, yes {} other {A disconnect that can be reached, too.}}',
+  },
+  'unfused-strings': {
+    title:
+      '{source}: {strings} strings in parallel{isSaid, select, yes { without a fuse each} other {, whether each has a fuse is not said}}.',
+    happens:
+      'When one battery fails inside, all the others drive {shortCircuitA} into it, and the main fuse does not see it: it boils, bursts or burns.',
+    act: 'A fuse of its own for every string, at its plus terminal, sized for that string. More volts and fewer strings need fewer fuses.',
+  },
+  'mixed-batteries': {
+    title:
+      '{source}: batteries of {differ, select, kind {different kinds} size {different sizes} other {different age}} together.',
+    happens:
+      '{differ, select, kind {Each kind wants other volts to charge: one is overcharged, gasses or burns, while the other stays half full.} size {The smaller ones are emptied and overcharged first, and fail first.} other {Bought {months} months apart: the older ones are emptied and overcharged first and take the new ones with them.}}',
+    act: 'One kind, one size, bought together in every bank. Others make a bank of their own, with their own charger.',
   },
   'thin-cable': {
     title:
@@ -185,6 +206,13 @@ export const hazards = {
     happens:
       'The charger gives {chargerW}, of which direct current takes {meanW} all day; {hours, select, none {nothing is left: the battery empties although it is plugged in} other {{leftW} are left for the battery}}.',
     act: 'A larger charger, or these loads on household current while it charges. Never more amps than the battery’s maker allows.',
+  },
+  'car-socket': {
+    title:
+      'Car: {askedW} are planned {way, select, inverter {from an inverter that is plugged in} other {at its 12 V socket}}, which bears {socketW}.',
+    happens:
+      'That is {askedA} through a socket and a fuse for {socketA}: the plug melts, or the fuse blows and nothing charges.',
+    act: 'Take no more than {socketW}, or say on this page what the socket and its fuse bear: the car’s manual has it. More is taken at the battery itself, with clamps, thick cables and a fuse.',
   },
   'car-system': {
     title:

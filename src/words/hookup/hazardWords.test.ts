@@ -71,12 +71,23 @@ const CHOICES: Choices = {
     leftW: [15, 0],
     hours: [52, null],
   },
+  'hot-cord': {
+    name: ['Heater'],
+    cord: ['Cord'],
+    on: ['strip', 'reel', 'cord'],
+    drawsW: [1500],
+    amps: [12.5],
+    ratedA: [13],
+  },
+  'unfused-strings': { source: ['Bank'], strings: [3], isSaid: yesNo, shortCircuitA: [4000] },
+  'mixed-batteries': { source: ['Bank'], differ: ['kind', 'size', 'age'], months: [14] },
+  'car-socket': { askedW: [150], askedA: [12.5], socketW: [120], socketA: [10], way: ['socket', 'inverter'] },
   'car-system': { askedW: [900], systemW: [null, 400], givesW: [null, 352] },
   'charged-in-frost': { source: ['Station'], coldestC: [-12] },
   'panel-volts': { array: ['Roof'], coldV: [81], limitV: [60], recordC: [-30] },
-  'wrong-voltage': { name: ['Well pump'], volts: [240], source: ['Station'] },
+  'wrong-voltage': { name: ['Well pump'], volts: [240], source: ['Station'], isCritical: yesNo },
   'start-too-large': { source: ['Station'], name: [null, 'Pump'], neededW: [9000], limitW: [4000] },
-  'modified-sine': { source: ['Inverter'], names: [['Pump']] },
+  'modified-sine': { source: ['Inverter'], names: [['Pump']], isMedical: yesNo },
   'one-source': { name: ['Breathing aid'], source: ['Station'], isShort: yesNo, endsMin: [735] },
   'transfer-gap': { name: ['Computer'], source: ['Station'], gapMs: [null, 30], isMedical: yesNo },
   'ups-input': { name: ['UPS'], behind: ['generator', 'modified sine'] },
@@ -123,7 +134,7 @@ function everyFinding(id: HazardId): Finding[] {
   const isFound = (facts: Record<string, unknown>) =>
     id !== 'grid-return' || Object.values(facts).some((names) => (names as string[]).length > 0)
   const place = { page: 'hookup', part: 'house', id: null } as const
-  return all.filter(isFound).map((facts) => finding(id, 'x', 'serious', place, 'you', facts as never))
+  return all.filter(isFound).map((facts) => finding(id, 'x', place, 'you', facts as never))
 }
 
 const metric = { units: UNITS_OF.metric, startsAt: '2027-02-05T18:00' }

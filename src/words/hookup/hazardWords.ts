@@ -1,7 +1,5 @@
-import { AWAY_M } from '@/core/hazard/carbonMonoxide'
 import type { Finding } from '@/core/hazard/finding'
-import { MOST_FUEL_L } from '@/core/hazard/fuel'
-import { DRY_ABOVE_M } from '@/core/hazard/water'
+import { AWAY_M, DRY_ABOVE_M, MOST_FUEL_L } from '@/core/hazard/limits'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
 import { hazards } from '../en/hazards'
 import { type Saying, factText } from '../factWords'

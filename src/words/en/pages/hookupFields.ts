@@ -20,6 +20,7 @@ export const cordFields = {
 export const houseFields = {
   notSaid: 'not said',
   outOfDoors: 'out of doors',
+  inACarport: 'in a carport',
   onAPorchUnderARoof: 'on a porch, under a roof',
   inAGarageOrShed: 'in a garage or shed',
   fixedWiresAreFedBy: 'Fixed wires are fed by',
@@ -110,4 +111,12 @@ export const sourceFields = {
   disconnect: 'Disconnect',
   aSwitchCutsTheBatteryOff: 'a switch cuts the battery off',
   roomsOpening: 'Room’s opening',
+  fusesOfStrings: 'Fuses of the strings',
+  oneEach: 'each string has its own',
+  noneOfTheirOwn: 'none of their own',
+  batteriesAre: 'Batteries together',
+  ofOneKindAndSize: 'of one kind and size',
+  ofDifferentKinds: 'of different kinds',
+  ofDifferentSizes: 'of different sizes',
+  boughtMonthsApart: 'Bought months apart',
 }
