@@ -1,11 +1,12 @@
 import { parseArgs } from 'node:util'
 import { WIRING_TABLES } from '@/catalog/wires'
 import { hazardsOf } from '@/core/hazard/hazards'
+import { coverageOf } from '@/core/hazard/unsaid'
 import { formatMoment } from '@/words/clock'
 import { evaluate } from '@/core/sizing/evaluate'
 import type { Spread } from '@/core/risk/riskClock'
 import { findingWords } from '@/words/hookup/hazardWords'
-import { clockWords } from '@/words/hookup/hookupWords'
+import { clockWords, summaryWords, unsaidWords } from '@/words/hookup/hookupWords'
 import { hazardsCommand } from '@/words/en/commands'
 import { wordsOf } from '@/words/translate'
 import { readPlanFile, refuse, unknownOption } from './readPlanFile'
@@ -54,7 +55,10 @@ if (values.json) {
     console.log(`    ${words.happens} ${words.act} ${words.who}`)
     if (answer !== null) console.log(`    ${say('answered', { answer: answer || say('seen') })}`)
   }
-  if (findings.length === 0) console.log(say('nothingWasFound'))
+  const coverage = coverageOf(plan, WIRING_TABLES)
+  if (findings.length === 0) console.log(summaryWords(findings, '', coverage))
+  if (coverage.unsaid.length > 0)
+    console.log(`\n${say('nobodySaidYet')} ${coverage.unsaid.map(unsaidWords).join(' ')}`)
   const shown = clocks.filter(({ lost }) => lost !== null && lost.likely < result.outageMin)
   if (shown.length > 0) console.log(`\n${say('whatIsLost')}`)
   for (const clock of shown)

@@ -64,13 +64,12 @@ function FindingItem({ one, show }: { one: ShownFinding; show: (one: ShownFindin
       <h3>
         <span className={styles.severity}>{words.severity}</span> {words.title}
       </h3>
-      {isRead && (
-        <>
-          <p>{words.happens}</p>
-          <p>{words.act}</p>
-          <p className="hint">{words.who}</p>
-        </>
-      )}
+      {/* paper has no key to read more */}
+      <div className={isRead ? undefined : 'only-print'}>
+        <p>{words.happens}</p>
+        <p>{words.act}</p>
+        <p className="hint">{words.who}</p>
+      </div>
       {found.answer !== null && (
         <p>
           <b>{say('answered2')}</b> {found.answer || say('seen')}

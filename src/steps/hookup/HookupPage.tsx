@@ -3,7 +3,8 @@ import Button from '@mui/material/Button'
 import Skeleton from '@mui/material/Skeleton'
 import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { WIRING_TABLES } from '@/catalog/wires'
-import type { Severity } from '@/core/hazard/finding'
+import type { Place, Severity } from '@/core/hazard/finding'
+import { coverageOf } from '@/core/hazard/unsaid'
 import type { Household } from '@/core/plan/household'
 import type { RiskClock } from '@/core/risk/riskClock'
 import { planFor } from '@/ui/household/planFor'
@@ -30,6 +31,7 @@ import { PartsList } from './PartsList'
 import { RiskClocks } from './RiskClocks'
 import { saveDrawing } from './saveDrawing'
 import type { Selected } from './selected'
+import { UnsaidKeys } from './UnsaidKeys'
 
 const say = wordsOf(hookupPage)
 
@@ -58,6 +60,7 @@ const Body = memo(function Body(props: {
   const plan = useMemo(() => planFor(household), [household])
   const diagram = useMemo(() => diagramOf(plan, WIRING_TABLES), [plan])
   const parts = useMemo(() => partsOf(plan, WIRING_TABLES), [plan])
+  const coverage = useMemo(() => coverageOf(plan, WIRING_TABLES), [plan])
   const clocks = evaluation?.clocks ?? NO_CLOCKS
   const [selected, setSelected] = useState<Selected>({ kind: 'house', id: '' })
   const worst = useMemo(() => worstByPart(findings), [findings])
@@ -67,8 +70,7 @@ const Body = memo(function Body(props: {
     setSelected(next)
     focusSoon(next.kind === 'house' ? 'hookup-house' : 'hookup-part')
   }
-  const show = ({ found: { place } }: ShownFinding) => {
-    const { page, part, id } = place
+  const show = ({ page, part, id }: Place) => {
     const here = part === 'panels' ? null : ({ kind: part, id: id ?? part } as Selected)
     if (page === 'hookup' && here) select(here)
     else go(`/h/${householdId}/${page}`)
@@ -82,6 +84,7 @@ const Body = memo(function Body(props: {
             summaryWords(
               findings.map(({ found }) => found),
               open[0]?.words.title ?? '',
+              coverage,
             )
           ) : (
             <span className={styles.waiting}>
@@ -89,6 +92,7 @@ const Body = memo(function Body(props: {
             </span>
           )}
         </p>
+        {coverage.unsaid.length > 0 && <UnsaidKeys unsaid={coverage.unsaid} show={show} />}
         <div className="in-line">
           <h2>{say('whatPlugsIntoWhat')}</h2>
           <span className="hint">{say('singleLineHouseholdCurrentDouble')}</span>
@@ -109,7 +113,7 @@ const Body = memo(function Body(props: {
         )}
       </div>
       <aside className="page-aside">
-        <Findings findings={findings} show={show} />
+        <Findings findings={findings} show={({ found }) => show(found.place)} />
       </aside>
       <div className="page-main">
         <div className={styles.forms}>

@@ -10,6 +10,7 @@ const say = wordsOf(sourceFieldsWords)
 
 const UNSAID = say('notSaid')
 const STANDS = [
+  { value: UNSAID, words: say('notSaid') },
   { value: 'free', words: say('freeAirOnEverySide') },
   { value: 'shut-in', words: say('inAClosedCupboardOrBox') },
   { value: 'sun', words: say('inTheSun') },
@@ -42,8 +43,11 @@ export const sourceFields = (
       kind: 'choice',
       label: say('itStands'),
       options: STANDS,
-      value: ({ stands }) => stands ?? 'free',
-      put: (wiring, stands) => ({ ...wiring, stands: stands as SourceWiring['stands'] }),
+      value: ({ stands }) => stands ?? UNSAID,
+      put: (wiring, stands) => ({
+        ...wiring,
+        stands: stands === UNSAID ? undefined : (stands as SourceWiring['stands']),
+      }),
     },
     {
       kind: 'quantity',

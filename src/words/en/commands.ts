@@ -22,7 +22,7 @@ export const hazardsCommand = {
   onePlanIsWanted: 'one plan document is wanted: {command}',
   answered: 'Answered: {answer}',
   seen: 'seen',
-  nothingWasFound: 'Nothing was found that can hurt as this is planned.',
+  nobodySaidYet: 'Nobody said yet:',
   whatIsLost: 'What is lost, and when:',
 }
 

@@ -1,11 +1,40 @@
 /** The page Hookup, in ICU messages. */
 export const hookup = {
   summary: {
-    nothing: 'Nothing was found that can hurt as this is planned. Look at it again when something changes.',
+    empty: 'Nothing is planned yet that could be looked at.',
+    nothing:
+      'In what was looked at ({checked}) nothing was found that can hurt.{unsaid, plural, =0 { Look at it again when something changes.} one { One thing that decides it nobody said yet.} other { # things that decide it nobody said yet.}}',
+    answered:
+      'All that was found in what was looked at ({checked}) is marked as handled.{unsaid, plural, =0 { Look at it again when something changes.} one { One thing that decides it nobody said yet.} other { # things that decide it nobody said yet.}}',
     found:
       '{danger, plural, =0 {} one {As it stands one thing is dangerous. {first}} other {As it stands # things are dangerous, first this: {first}}}{danger, plural, =0 {{serious, plural, =0 {} one {One thing is serious. {first}} other {# things are serious, first this: {first}}}} other {{serious, plural, =0 {} one { One more is serious.} other { # more are serious.}}}}{notes, plural, =0 {} one { One is worth a look.} other { # are worth a look.}}',
     notes:
-      '{notes, plural, one {One thing is worth a look} other {# things are worth a look}}, nothing worse.',
+      '{notes, plural, one {One thing is worth a look} other {# things are worth a look}}, and nothing worse was found in what was looked at ({checked}).{unsaid, plural, =0 {} one { One thing that decides it nobody said yet.} other { # things that decide it nobody said yet.}}',
+  },
+  checked: {
+    'volts and starts': 'volts and starts',
+    cords: 'cords',
+    batteries: 'batteries, fuses and cables',
+    exhaust: 'exhaust',
+    'fixed wires': 'fixed wires',
+    'medical devices': 'medical devices',
+    losses: 'what is lost without power',
+  },
+  unsaid: {
+    connection: '{name}: by which plug or cord?',
+    'cord size': '{name}: how thick?',
+    plug: '{name}: which plug, which pole inside?',
+    stands: '{name}: where does it stand?',
+    fuse: '{name}: which fuse?',
+    cable: '{name}: which battery cable?',
+    'string fuses': '{name}: a fuse for every string?',
+    'batteries alike': '{name}: are its batteries alike?',
+    'generator place': 'Where does the generator run?',
+    'generator distance': 'How far from doors and windows does the generator run?',
+    'car place': 'Where does the car run?',
+    'carbon monoxide alarms': 'How many carbon monoxide alarms?',
+    'smoke alarms': 'How many smoke alarms?',
+    pit: '{name}: how large is its pit?',
   },
   note: {
     legs: 'Leg A {a}, leg B {b}, with the largest start.{move, select, none {} other { Even them out: {move} on leg {to}.}}',

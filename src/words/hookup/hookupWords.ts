@@ -1,4 +1,5 @@
 import type { AnsweredFinding } from '@/core/hazard/hazards'
+import type { Coverage, Unsaid } from '@/core/hazard/unsaid'
 import { formatDuration, formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { LeverLoss } from '@/core/sizing/byLosses'
 import { COLD_ROOM_C } from '@/core/risk/riskClocks'
@@ -14,20 +15,32 @@ import type { Outlet } from '@/core/wiring/outlets'
 import type { Part } from '@/core/wiring/parts'
 import { hookup } from '../en/hookup'
 import { NONE, type Saying, factText } from '../factWords'
+import { listed } from '../listed'
 import { type Say, sayFrom } from '../translate'
 
 export const sayHookup: Say = sayFrom(hookup)
 
 /** The sentence over the findings: the worst first, then how many more. */
-export function summaryWords(findings: readonly AnsweredFinding[], firstTitle: string): string {
+export function summaryWords(
+  findings: readonly AnsweredFinding[],
+  firstTitle: string,
+  { checked, unsaid }: Coverage,
+): string {
   const open = findings.filter(({ answer }) => answer === null)
   const count = (severity: AnsweredFinding['severity']) =>
     open.filter((found) => found.severity === severity).length
   const [danger, serious, notes] = [count('danger'), count('serious'), count('note')]
-  if (open.length === 0) return sayHookup('summary.nothing')
-  if (danger + serious === 0) return sayHookup('summary.notes', { notes })
+  const looked = { checked: listed(checked.map((one) => sayHookup(`checked.${one}`))), unsaid: unsaid.length }
+  if (open.length === 0 && checked.length === 0) return sayHookup('summary.empty')
+  if (open.length === 0)
+    return sayHookup(findings.length > 0 ? 'summary.answered' : 'summary.nothing', looked)
+  if (danger + serious === 0) return sayHookup('summary.notes', { notes, ...looked })
   return sayHookup('summary.found', { danger, serious, notes, first: firstTitle })
 }
+
+/** What nobody said yet, as it is asked. */
+export const unsaidWords = ({ what, name }: Unsaid): string =>
+  sayHookup(`unsaid.${what}`, { name: name ?? '' })
 
 /** "4.6 (13) A": running, and while it starts where that is more. */
 function drawWords({ runningA, startA }: Draw): string {

@@ -31,8 +31,8 @@ export const findings = {
   openItAgain: 'Open it again',
   keepAnswer: 'Keep answer',
   cancel: 'Cancel',
-  answerIt: 'Answer it',
-  answer: 'Answer it: {title}',
+  answerIt: 'Mark as handled',
+  answer: 'Mark as handled: {title}',
 }
 
 export const hookupPage = {
@@ -64,6 +64,12 @@ export const needsList = {
   lastsWithoutPower: 'Lasts without power',
   remove: 'Remove {need}',
   addMedicineAnimalsOrPlants: 'Add medicine, animals or plants',
+}
+
+export const unsaidKeys = {
+  nobodySaidYet: 'Nobody said yet:',
+  fewer: 'Fewer',
+  more: '{more} more',
 }
 
 export const partPanel = {
