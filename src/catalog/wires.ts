@@ -55,6 +55,31 @@ const METRIC: readonly Metric[] = [
   [120, 0.161, 0, 299],
 ]
 
+/**
+ * Amps of a single cable in free air, as between a battery and its inverter: by gauge NEC Table 310.17 (75 °C copper, 30 °C), by mm²
+ * IEC 60364-5-52 method F (PVC, two loaded cables touching); from memory. Thinner ones are counted as in a wall.
+ */
+const FREE_AIR_A = new Map<string | number, number>([
+  ['14', 30],
+  ['12', 35],
+  ['10', 50],
+  ['8', 70],
+  ['6', 95],
+  ['4', 125],
+  ['2', 170],
+  ['1', 195],
+  ['1/0', 230],
+  ['2/0', 265],
+  ['3/0', 310],
+  ['4/0', 360],
+  [25, 131],
+  [35, 162],
+  [50, 196],
+  [70, 251],
+  [95, 304],
+  [120, 352],
+])
+
 const WIRES: readonly Wire[] = [
   ...GAUGES.map(([gauge, areaMm2, ohmKft, three, two, cableA, fuseA = cableA]): Wire => ({
     name: `${gauge} AWG`,
@@ -63,6 +88,7 @@ const WIRES: readonly Wire[] = [
     ohmPerM: ohmKft / FEET_1000_M,
     cordA: two > 0 ? { two, three } : null,
     cableA,
+    freeAirA: FREE_AIR_A.get(gauge) ?? cableA,
     mostFuseA: fuseA,
   })),
   ...METRIC.map(([areaMm2, ohmKm, cordA, cableA]): Wire => ({
@@ -72,6 +98,7 @@ const WIRES: readonly Wire[] = [
     ohmPerM: (ohmKm * WARM) / 1000,
     cordA: cordA > 0 ? { two: cordA, three: cordA } : null,
     cableA,
+    freeAirA: FREE_AIR_A.get(areaMm2) ?? cableA,
     mostFuseA: cableA,
   })),
 ]

@@ -27,7 +27,7 @@ export const unfusedBattery: Hazard = ({ circuits }) =>
 
 /** A cable between battery and inverter that is too thin, or not said. */
 export const thinCable: Hazard = ({ circuits }) =>
-  circuits.flatMap(({ source, cableTrouble, amps, cable, least, lengthM }) =>
+  circuits.flatMap(({ source, cableTrouble, amps, cable, least, leastLies, lengthM }) =>
     cableTrouble === null
       ? []
       : [
@@ -37,6 +37,7 @@ export const thinCable: Hazard = ({ circuits }) =>
             amps,
             wire: cable?.wire.name ?? null,
             least: least?.name ?? null,
+            ...leastLies,
             lengthM,
             dropFraction: cable?.drop ?? null,
           }),

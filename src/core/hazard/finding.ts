@@ -69,6 +69,8 @@ export interface FactsOf {
     amps: number
     wire: string | null
     least: string | null
+    isInFreeAir: boolean
+    isDouble: boolean
     lengthM: number
     dropFraction: number | null
   }

@@ -63,7 +63,14 @@ export const sourceWiringSchema = z.strictObject({
   /** of its lowest part above the floor */
   aboveFloorM: bounded('source.aboveFloorM').optional(),
   /** between battery and inverter, one way */
-  cable: z.strictObject({ areaMm2: area, lengthM: bounded('cable.lengthM') }).optional(),
+  cable: z
+    .strictObject({
+      areaMm2: area,
+      lengthM: bounded('cable.lengthM'),
+      /** two of them beside each other, plus and minus */
+      isDouble: z.boolean().optional(),
+    })
+    .optional(),
   fuse: z
     .strictObject({
       ratedA: bounded('fuse.ratedA'),

@@ -51,6 +51,45 @@ export function leastCable(
   )
 }
 
+/** A way to bear a bank's amps: one cable as in a wall, one in free air, or two of those beside each other. */
+export interface BatteryCable {
+  wire: Wire
+  isInFreeAir: boolean
+  isDouble: boolean
+}
+
+/** The largest fuse a cable's insulation is safe behind. */
+export const mostFuseOf = ({ wire, isInFreeAir, isDouble }: BatteryCable): number =>
+  (isInFreeAir ? wire.freeAirA : wire.mostFuseA) * (isDouble ? 2 : 1)
+
+/** Amps it carries. */
+export const ampsOf = ({ wire, isInFreeAir, isDouble }: BatteryCable): number =>
+  (isInFreeAir ? wire.freeAirA : wire.cableA) * (isDouble ? 2 : 1)
+
+/**
+ * The thinnest cable between battery and inverter that its fuse protects: counted as in a wall where that bears it, else in free
+ * air, where it lies, else two beside each other.
+ *
+ * @returns null where even two will not do: more volts or a shorter way
+ */
+export function leastBatteryCable(
+  tables: WiringTables,
+  system: Units['wire'],
+  duty: CableDuty,
+): BatteryCable | null {
+  const plain = leastCable(tables, system, duty)
+  if (plain) return { wire: plain, isInFreeAir: false, isDouble: false }
+  const fuse = fuseFor(tables, duty.amps)
+  if (fuse === null) return null
+  for (const isDouble of [false, true])
+    for (const wire of sizesOf(tables.wires, system)) {
+      const cable = { wire, isInFreeAir: true, isDouble }
+      const lost = voltsLost(wire, duty.lengthM, duty.amps / (isDouble ? 2 : 1))
+      if (mostFuseOf(cable) >= fuse && lost <= CABLE_DROP * duty.volts) return cable
+    }
+  return null
+}
+
 /**
  * Amps that flow when a battery is shorted through its cable.
  *

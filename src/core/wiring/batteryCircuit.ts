@@ -4,12 +4,15 @@ import type { Units } from '../quantity/units'
 import type { SourceWiring } from '../plan/wiring'
 import { bankOhm, bankVolts } from '../storage/bank'
 import {
+  type BatteryCable,
   CABLE_DROP,
   FUSE_FACTOR,
   USUAL_INTERRUPTING_A,
   fuseFor,
+  ampsOf,
   inverterAmps,
-  leastCable,
+  leastBatteryCable,
+  mostFuseOf,
   shortCircuitAmps,
 } from './batteryCable'
 import { voltsLost } from './voltageDrop'
@@ -30,8 +33,9 @@ export interface BatteryCircuit {
   amps: number
   lengthM: number
   isLengthSaid: boolean
-  /** the thinnest that will do; null where one cable will not */
+  /** the thinnest that will do, and how it has to lie; null where even two beside each other will not */
   least: Wire | null
+  leastLies: Pick<BatteryCable, 'isInFreeAir' | 'isDouble'>
   /** the smallest fuse that will do; null where none is large enough */
   leastFuseA: number | null
   /** what was said to be there */
@@ -72,11 +76,15 @@ export function circuitOf(
   const amps = inverterAmps(source.continuousW.value, source.efficiencyFraction.value, lowestV)
   const lengthM = wiring?.cable?.lengthM ?? GUESSED_CABLE_M
   const duty = { amps, volts, lengthM }
-  const least = leastCable(tables, system, duty)
+  const leastCable = leastBatteryCable(tables, system, duty)
+  const least = leastCable?.wire ?? null
+  const isInFreeAir = leastCable?.isInFreeAir ?? true
   const leastFuseA = fuseFor(tables, amps)
   const areaMm2 = wiring?.cable?.areaMm2 ?? null
   const wire = areaMm2 === null ? null : wireAtMost(tables.wires, areaMm2)
-  const cable = wire && { wire, drop: voltsLost(wire, lengthM, amps) / volts }
+  const isDouble = wiring?.cable?.isDouble ?? false
+  const said: BatteryCable | null = wire && { wire, isInFreeAir, isDouble }
+  const cable = wire && { wire, drop: voltsLost(wire, lengthM, amps / (isDouble ? 2 : 1)) / volts }
   const across = wire ?? least ?? wireAtMost(tables.wires, 120)
   const shortCircuitA = shortCircuitAmps(volts, bankOhm(bank), across, lengthM)
   const fuse = wiring?.fuse
@@ -84,14 +92,14 @@ export function circuitOf(
     if (fuse === undefined) return 'not said'
     if (fuse === null) return 'none'
     if (fuse.ratedA < amps * FUSE_FACTOR) return 'too small'
-    if (wire && fuse.ratedA > wire.mostFuseA) return 'too large'
+    if (said && fuse.ratedA > mostFuseOf(said)) return 'too large'
     if ((fuse.interruptingA ?? USUAL_INTERRUPTING_A) < shortCircuitA) return 'interrupts too little'
     return (fuse.awayM ?? 0) > FUSE_WITHIN_M ? 'far away' : null
   }
   const cableTrouble = (): BatteryCircuit['cableTrouble'] => {
-    if (!cable || !wire) return 'not said'
-    if (wire.cableA < amps) return 'too thin'
-    if (fuse && fuse.ratedA > wire.mostFuseA) return 'over its fuse'
+    if (!cable || !said) return 'not said'
+    if (ampsOf(said) < amps) return 'too thin'
+    if (fuse && fuse.ratedA > mostFuseOf(said)) return 'over its fuse'
     return cable.drop > 2 * CABLE_DROP ? 'drop' : null
   }
   return {
@@ -103,6 +111,7 @@ export function circuitOf(
     lengthM,
     isLengthSaid: wiring?.cable !== undefined,
     least,
+    leastLies: { isInFreeAir: leastCable?.isInFreeAir ?? false, isDouble: leastCable?.isDouble ?? false },
     leastFuseA,
     cable,
     shortCircuitA,

@@ -19,14 +19,16 @@ const BUSBARS_FROM = 3
 
 /** The parts of a battery circuit that are not there, or are not right. */
 export function circuitParts(circuit: BatteryCircuit): CircuitPart[] {
-  const { source, least, leastFuseA, lengthM, cableTrouble, fuseTrouble, wiring } = circuit
+  const { source, least, leastLies, leastFuseA, lengthM, cableTrouble, fuseTrouble, wiring } = circuit
   const { parallel } = source.bank!
+  // there and back, twice that where two lie beside each other
+  const ways = leastLies.isDouble ? 4 : 2
   const none = { size: null, areaMm2: null, lengthM: null, amps: null }
   const size = { size: least?.name ?? null, areaMm2: least?.areaMm2 ?? null }
   const parts: CircuitPart[] = []
   if (cableTrouble !== null) {
-    if (least) parts.push({ ...none, ...size, kind: 'battery-cable', lengthM, count: 2 })
-    parts.push({ ...none, ...size, kind: 'lugs', count: LUGS + 2 * parallel })
+    if (least) parts.push({ ...none, ...size, kind: 'battery-cable', lengthM, count: ways })
+    parts.push({ ...none, ...size, kind: 'lugs', count: (LUGS * ways) / 2 + 2 * parallel })
   }
   if (fuseTrouble !== null && leastFuseA !== null)
     parts.push({ ...none, kind: 'battery-fuse', amps: leastFuseA, count: 1 })

@@ -10,8 +10,9 @@ export interface Wire {
   ohmPerM: number
   /** amps as a flexible cord at 30 °C, with two or three current-carrying conductors; null where no such cord is made */
   cordA: { two: number; three: number } | null
-  /** amps as a single cable at 30 °C */
+  /** amps as a single cable at 30 °C, in a wall or a pipe; and in free air */
   cableA: number
+  freeAirA: number
   /** the largest fuse or breaker allowed before it */
   mostFuseA: number
 }

@@ -7,7 +7,7 @@ import { quantity } from '../quantity/quantity'
 import type { Plan } from '../plan/document'
 import type { Load } from '../plan/schema'
 import { fuseFor, inverterAmps, leastCable, shortCircuitAmps } from './batteryCable'
-import { batteryCircuits } from './batteryCircuit'
+import { batteryCircuits, circuitOf } from './batteryCircuit'
 import { connectionsOf } from './connections'
 import { COILED_SHARE, MOST_RUNNING_DROP, judgeCord, leastCord } from './cord'
 import { drawOf } from './draw'
@@ -183,6 +183,9 @@ test('IEC 62485-2: 12 flooded cells, 200 Ah: 2.4 m³/h, 67.2 cm²', () => {
   const { m3PerH, openingCm2 } = ventilationOf(fresh)
   expect(m3PerH).toBeCloseTo(2.4, 6)
   expect(openingCm2).toBeCloseTo(67.2, 6)
+  // age takes capacity, not gas
+  const aged = { ...fresh, battery: { ...fresh.battery, agedFraction: 0.3 } }
+  expect(ventilationOf(aged)).toEqual(ventilationOf(fresh))
 })
 
 describe('legs', () => {
@@ -241,5 +244,42 @@ describe('the parts list', () => {
       count: 2,
       names: ['Television', 'Radio'],
     })
+  })
+})
+
+describe('a battery cable that no household cable replaces', () => {
+  const circuit = (
+    watts: number,
+    series = 1,
+    said?: { areaMm2: number; lengthM: number; isDouble?: true },
+  ) => {
+    const bank = bankOf(
+      'lfp-12-200',
+      series,
+      1,
+      series === 1 ? 'inverter-2000-12' : 'inverter-3000-24',
+      'bank',
+    )
+    const source = { ...bank, continuousW: quantity(watts, 'W', 'label', { times: 1 }) }
+    const wiring = said ? { powerSystemId: 'system', sourceId: 'main', cable: said } : null
+    return circuitOf(source, wiring, WIRING_TABLES, 'AWG')
+  }
+  test('2 kW at 12 V: free air, by its own table; a thinner load stays with the household’s', () => {
+    const large = circuit(2000)
+    expect(large.amps).toBeGreaterThan(200)
+    expect(large.leastLies).toEqual({ isInFreeAir: true, isDouble: false })
+    expect(large.least!.freeAirA).toBeGreaterThanOrEqual(large.leastFuseA!)
+    expect(large.least!.cableA).toBeLessThan(large.leastFuseA!)
+    expect(circuit(1000).leastLies).toEqual({ isInFreeAir: false, isDouble: false })
+  })
+  test('more than any carries: two beside each other, which may be said', () => {
+    const huge = circuit(3600)
+    expect(huge.leastLies).toEqual({ isInFreeAir: true, isDouble: true })
+    const { areaMm2 } = huge.least!
+    expect(circuit(3600, 1, { areaMm2, lengthM: 1 }).cableTrouble).toBe('too thin')
+    expect(circuit(3600, 1, { areaMm2, lengthM: 1, isDouble: true }).cableTrouble).toBeNull()
+  })
+  test('free air never carries less than a wall', () => {
+    for (const { freeAirA, cableA } of WIRING_TABLES.wires) expect(freeAirA).toBeGreaterThanOrEqual(cableA)
   })
 })

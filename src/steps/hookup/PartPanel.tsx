@@ -206,7 +206,7 @@ export function PartPanel(props: {
         selected.kind,
         name,
         <FieldTable
-          rows={selected.kind === 'car' ? carFields : generatorFields}
+          rows={selected.kind === 'generator' ? generatorFields : hasEngine(plan) ? carFields : []}
           state={wiring.house ?? {}}
           change={(part) => edit(changeHouseWiring(part))}
         />,
@@ -217,6 +217,9 @@ export function PartPanel(props: {
       return null
   }
 }
+
+/** An electric car has no exhaust to keep away, and is not clamped to. */
+const hasEngine = ({ refill }: Plan) => refill.car?.way !== 'electric'
 
 /** From one string to the next, m. Common practice, no source. */
 const LINK_M = 0.3

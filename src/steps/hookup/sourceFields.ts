@@ -75,6 +75,14 @@ export const sourceFields = (
       put: (wiring, areaMm2) => cable(wiring, { areaMm2 }),
     },
     {
+      kind: 'check',
+      label: say('twoCables'),
+      words: say('twoBesideEachOther'),
+      when: (wiring) => bank !== undefined && wiring.cable?.areaMm2 != null,
+      on: ({ cable: there }) => there?.isDouble ?? false,
+      put: (wiring, on) => cable(wiring, { isDouble: on || undefined }),
+    },
+    {
       kind: 'quantity',
       label: say('cableOneWay'),
       when: isBank,

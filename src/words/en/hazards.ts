@@ -80,7 +80,7 @@ export const hazards = {
       '{source}: {trouble, select, thin {{wire} is too thin for {amps}} fuse {{wire} is thinner than its fuse allows} drop {its cable loses {dropFraction}} other {how thick its cable is, is not said}}.',
     happens:
       '{trouble, select, drop {The inverter sees too few volts, and gives up early.} other {At full load and low battery {amps} flow. A thin cable burns, and the fuse does not see it.}}',
-    act: '{least, select, none {One cable will not do over {lengthM}: more battery volts, a shorter way, or what an electrician lays out.} other {At least {least} for {lengthM} each way, both ways of the same size, lugs pressed rather than soldered, every string’s leads of equal length.}}',
+    act: '{least, select, none {Even two cables beside each other will not do over {lengthM}: more battery volts, a shorter way, or what an electrician lays out.} other {{isDouble, select, yes {Two of {least} beside each other, plus and minus,} other {At least {least}}}{isInFreeAir, select, yes { in free air, not in a pipe or a bundle,} other {}} for {lengthM} each way, both ways of the same size, lugs pressed rather than soldered, every string’s leads of equal length.}}',
   },
   hydrogen: {
     title:

@@ -48,6 +48,8 @@ const CHOICES: Choices = {
     wire: ['8 AWG'],
     least: ['1/0 AWG', null],
     lengthM: [1],
+    isInFreeAir: yesNo,
+    isDouble: yesNo,
     dropFraction: [0.05],
   },
   hydrogen: {

@@ -1,11 +1,11 @@
 import { formatNumber, formatPercent, formatWatts } from '@/words/format'
 import type { Working, WorkingStep, WorkingValue } from '../workings/working'
-import { bankAh, bankOhm } from '@/core/storage/bank'
+import { bankOhm } from '@/core/storage/bank'
 import type { BatteryCircuit } from '@/core/wiring/batteryCircuit'
 import type { ChargerBudget } from '@/core/wiring/chargerBudget'
 import type { CordUse } from '@/core/wiring/connections'
 import type { Lead } from '@/core/wiring/lead'
-import { ventilationOf } from '@/core/wiring/ventilation'
+import { ratedAh, ventilationOf } from '@/core/wiring/ventilation'
 import { type Wire, wireAtMost } from '@/core/wiring/wire'
 import { workings } from '../en/hookupWorkings'
 import { type Saying, factText } from '../factWords'
@@ -123,7 +123,7 @@ function circuitSteps(
   if (air.m3PerH === 0) return steps
   const gassing = [
     value('cells', formatNumber(Math.round(nominal / 2))),
-    { name: 'Ah', value: formatNumber(bankAh(bank)) },
+    { name: 'Ah', value: formatNumber(ratedAh(bank)) },
   ]
   const needed = `${factText('m3PerH', air.m3PerH, saying)}, ${factText('openingCm2', air.openingCm2, saying)}`
   return [...steps, step('circuit.air', gassing, needed)]

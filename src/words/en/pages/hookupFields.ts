@@ -111,6 +111,8 @@ export const sourceFields = {
   disconnect: 'Disconnect',
   aSwitchCutsTheBatteryOff: 'a switch cuts the battery off',
   roomsOpening: 'Room’s opening',
+  twoCables: 'Two of them',
+  twoBesideEachOther: 'beside each other, plus and minus',
   fusesOfStrings: 'Fuses of the strings',
   oneEach: 'each string has its own',
   noneOfTheirOwn: 'none of their own',
