@@ -17,7 +17,7 @@ import { onPlane } from '../weather/irradiance'
 import { dayOf, lightAt, lightSpread, sunAt } from '../weather/sky'
 import { Z_80 } from '../quantity/quantity'
 import { recordLowOf } from '../weather/recordCold'
-import { dayWeights } from './dayWeights'
+import { outageShares } from './outageShares'
 import { POINT_MIN } from './sweep'
 
 /** What alternating current comes in through the charger, by quarter hour. */
@@ -55,9 +55,9 @@ export interface CompiledRefill {
   logPerZ: Float64Array
   /** a day is never brighter than clear: the factor's limit */
   mostFactor: Float64Array
-  /** how much each quarter counts in the average day, and the sum of it before each */
-  dayWeight: Float64Array
-  dayWeightBefore: Float64Array
+  /** how much of each quarter lies in the outage, and the sum of it before each */
+  outageShare: Float64Array
+  outageBefore: Float64Array
   key: number
   /** W of AC, of which kind, for which share of the quarter */
   acW: Float64Array
@@ -103,7 +103,7 @@ export function compileRefill(
   if (!isPlanned && !isNeeded) return null
   const quarters = Math.ceil(horizonMin / POINT_MIN)
   const days = dayOf(startsAt, horizonMin) + 1
-  const weights = dayWeights(scenario.durationH * 60, quarters)
+  const weights = outageShares(scenario.durationH * 60, quarters)
   const out: CompiledRefill = {
     isPlanned,
     sunW: new Float64Array(quarters),
@@ -112,8 +112,8 @@ export function compileRefill(
     day: Uint8Array.from({ length: quarters }, (_, q) => dayOf(startsAt, q * POINT_MIN)),
     logPerZ: Float64Array.from({ length: days }, (_, day) => Math.log(lightSpread(scenario, day)) / Z_80),
     mostFactor: new Float64Array(quarters).fill(Infinity),
-    dayWeight: weights,
-    dayWeightBefore: sumsBefore(weights),
+    outageShare: weights,
+    outageBefore: sumsBefore(weights),
     key: keyOf('light'),
     acW: new Float64Array(quarters),
     acKind: new Uint8Array(quarters),

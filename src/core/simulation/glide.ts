@@ -34,7 +34,7 @@ export interface RefilledState {
   /** factor of each day's sun */
   readonly light: Float64Array
   readonly ledger: RefillLedger
-  /** over the whole days counted: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
+  /** over the outage's hours: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
   readonly days: { broughtWh: number; usedWh: number; fedMin: number }
   readonly curves: RefillCurves
   readonly outageMin: number
@@ -67,7 +67,7 @@ export function glide(
   const { refill, ledger, days, outageMin, light } = state
   const { path, tables, curve } = state.stores[active]
   const { capacityWh, noLoadW, batteryWPerOutletW, detail } = path
-  const { acKind, dcW, sunW, sunMostW, mostFactor, day, dayWeight } = refill
+  const { acKind, dcW, sunW, sunMostW, mostFactor, day, outageShare } = refill
   const { charging, noChargeHours, totalW } = refill.inputs[active]
   const { fractions, runs, run } = curve
   const { askedW, sunW: sunCurveW, clippedW, inW } = state.curves
@@ -131,7 +131,7 @@ export function glide(
         takenWh = drainWh + chargeWh
       }
       if (next < leastWh) break
-      broughtSumWh += (couldWh - lostWh) * dayWeight[q]
+      broughtSumWh += (couldWh - lostWh) * outageShare[q]
       takenSumWh += takenWh
       lostSumWh += lostWh
       unusedSumWh += throughW * QUARTER_H - takenWh
@@ -142,7 +142,7 @@ export function glide(
     fractions[q * runs + run] = energy * perCapacity
     askedW[q] += askedOfQ
     drainSumWh += drainWh
-    usedSumWh += drainWh * dayWeight[q]
+    usedSumWh += drainWh * outageShare[q]
     noLoadSumWh += noLoadWh
     energy = next
   }

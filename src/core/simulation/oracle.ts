@@ -234,7 +234,7 @@ function slowRun(chain: CompiledChain, run: number, seed: number, horizonMin: nu
     if (cause === 'sleep' || path.detail?.outOfRange?.[Math.floor((q * 15) / 60)]) return false
     const heldWh = cause === 'empty' ? path.floorWh : Math.max(path.floorWh, endedWh)
     const drain = path.noLoadW + meanW * path.batteryWPerOutletW
-    return energyWh >= heldWh + Math.min(0.5 * drain, 0.1 * path.capacityWh)
+    return energyWh >= heldWh + Math.min(0.5 * drain, 100, 0.5 * (path.capacityWh - path.floorWh))
   }
 
   const allMinutes = Array.from({ length: horizonMin }, (_, m) => loads.map((load) => load.wattsIn(m)))

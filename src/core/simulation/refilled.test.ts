@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import * as fc from 'fast-check'
 import { bankOf } from '@/catalog/equipment'
 import { CARS, arrayOf, generatorOf } from '@/catalog/refill'
-import { constant, loadOf } from '../../../tests/support/samplePlan'
+import { constant, loadOf, mixedLoads, planWith } from '../../../tests/support/samplePlan'
 import {
   type RefilledParts as Of,
   planOfSome,
@@ -12,6 +12,7 @@ import {
   stretch,
 } from '../../../tests/support/refilledPlan'
 import type { Refill } from '../plan/refill'
+import { quantity } from '../quantity/quantity'
 import type { Scenario } from '../plan/schema'
 import { runAll, simulate } from './simulate'
 import { tries } from '../../../tests/support/counts'
@@ -326,4 +327,59 @@ test('an emptied store comes back with the sun, and its hours without supply are
   expect(result.runtimeMin.p50).toBeLessThan(12 * 60)
   expect(unfedMin.p50).toBeGreaterThan(0)
   expect(unfedMin.p50).toBeLessThan(48 * 60 - result.runtimeMin.p50 - 60)
+})
+
+describe('what keeps a plan in balance', () => {
+  test('no loss of conversion is below nothing, whatever comes in', () => {
+    fc.assert(
+      fc.property(someRefill, (of) => {
+        const { chains } = simulate(planOfSome(of), { runs: 6, seed: of.seed })
+        for (const { energy } of chains) {
+          expect(energy.conversionWh).toBeGreaterThanOrEqual(-1e-6)
+          expect(energy.noLoadWh).toBeGreaterThanOrEqual(-1e-6)
+        }
+      }),
+      { numRuns: 40 },
+    )
+  })
+  test('nor of a bank that searches between large loads, alone or refilled', () => {
+    const bank = { ...bankOf('agm-12-110', 1, 1, 'inverter-1000-12', 'bank'), id: 'main' }
+    const inverter = { ...bank.bank!.inverter!, search: { belowW: 30, drawsW: 2 } }
+    const searching = { ...bank, bank: { ...bank.bank!, inverter } }
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 1e6 }),
+        fc.boolean(),
+        fc.boolean(),
+        (seed, isRefilled, isFlat) => {
+          const source = isFlat ? { ...searching, lossRule: 'flat' as const } : searching
+          const loads = [...mixedLoads(6), loadOf(constant(8), { id: 'small', name: 'Small' })]
+          const plan = isRefilled
+            ? refilledPlan(source, loads, { refill: { panels: [arrayOf('panel-220', 'roof')] } })
+            : planWith(loads, [source], 24)
+          for (const { energy } of simulate(plan, { runs: 6, seed }).chains)
+            expect(energy.conversionWh).toBeGreaterThanOrEqual(-1e-6)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+  test('a larger bank that is empty comes back no later on the same sun', () => {
+    const darkMin = (wh: number) => {
+      const source = {
+        ...station(),
+        capacityWh: quantity(wh, 'Wh', 'measured', { times: 1 }),
+        chargedFraction: 0,
+      }
+      const empty = { ...source, reserveFraction: quantity(0, '1', 'measured', { times: 1 }) }
+      const plan = refilledPlan(empty, [loadOf(constant(150))], {
+        refill: { panels: [arrayOf('panel-220', 'roof')] },
+        scenario: { startsAt: '2027-06-04T22:00', sky: { kind: 'days', days: ['clear'] } },
+        hours: 24,
+      })
+      return simulate(plan, { runs: 12 }).chains[0].refill!.unfedMin.p50
+    }
+    const dark = [1000, 2000, 5000, 20_000].map(darkMin)
+    for (const minutes of dark) expect(Math.abs(minutes - dark[0])).toBeLessThanOrEqual(15)
+  })
 })

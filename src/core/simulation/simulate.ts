@@ -5,7 +5,6 @@ import type { ChainRuns } from './chainRuns'
 import { drawLoad } from './chance'
 import { OverloadFinder } from './coincidence'
 import { type CompiledChain, type CompiledPlan, compile, horizonOf, hoursOf } from './compile'
-import { wholeDays } from './dayWeights'
 import { defrostOf } from './defrosts'
 import { DemandGrid } from './demand'
 import { DemandCurve } from './demandCurve'
@@ -290,7 +289,7 @@ function keepRefilled(out: ChainRuns, swept: RefilledSweep, run: number, outageM
   const fedMin = fed.reduce((minutes, [from, to]) => minutes + to - from, 0)
   unfedMin[run] = outageMin - fedMin
   const { days } = swept
-  broughtPerDayWh[run] = days.broughtWh / wholeDays(outageMin)
+  broughtPerDayWh[run] = (days.broughtWh * DAY_MIN) / outageMin
   neededPerDayWh[run] = days.fedMin > 0 ? (days.usedWh * DAY_MIN) / days.fedMin : 0
 }
 

@@ -10,13 +10,16 @@ import { POINT_MIN } from './sweep'
 import type { EndCause } from './sweepDetailed'
 
 /**
- * A store that ran empty is switched on again when it can feed what is asked for this long, and holds a tenth of its
- * capacity above its floor at most: of a larger store no more is asked for. Common practice, no source.
+ * A store that ran empty is switched on again when it can feed what is asked for this long, but no more is asked for than so
+ * many Wh above its floor: not a share of its capacity, or a larger bank would stay dark longer on the same sun. Common
+ * practice, no source.
  */
 const RESTART_H = 0.5
+const MOST_RESTART_WH = 100
+/** A store so small that it could hardly hold that is switched on when it is half full. */
+const MOST_RESTART_FRACTION = 0.5
 /** Less than this is rounding. */
 const LEAST_WH = 1e-6
-const MOST_RESTART_FRACTION = 0.1
 
 /**
  * Carries the stores of a chain, used in turn, through one run's demand and refill.
@@ -33,7 +36,7 @@ export class RefilledSweep implements RefilledState {
   readonly fed: [from: number, to: number][] = []
   readonly fedBy: [from: number, to: number][][]
   readonly ledger: RefillLedger = emptyLedger()
-  /** over the whole days counted: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
+  /** over the outage's hours: Wh that came in or could have (not where it is too cold or too hot to charge), Wh that feeding everything took, and minutes fed */
   readonly days = { broughtWh: 0, usedWh: 0, fedMin: 0 }
 
   readonly energy: Float64Array
@@ -155,7 +158,8 @@ export class RefilledSweep implements RefilledState {
     // one that went to sleep waits for a hand on its button
     if (this.cause[this.active] === 'sleep' || detail?.outOfRange?.[Math.floor(from / 60)]) return false
     const drainW = path.noLoadW + meanW * path.batteryWPerOutletW
-    const restartWh = Math.min(RESTART_H * drainW, MOST_RESTART_FRACTION * path.capacityWh)
+    const roomWh = path.capacityWh - path.floorWh
+    const restartWh = Math.min(RESTART_H * drainW, MOST_RESTART_WH, MOST_RESTART_FRACTION * roomWh)
     // one that was cut off for low volts or for the cold holds charge still: it counts from what it held then, so
     // only what charges it brings it back
     const heldWh =
@@ -240,13 +244,13 @@ export class RefilledSweep implements RefilledState {
   /** Marks a stretch in which the loads are fed. */
   private feed(from: number, to: number): void {
     const { fedShare } = this.curves
-    const { dayWeight } = this.refill
+    const { outageShare } = this.refill
     keepFed(this.fedBy[this.active], from, to)
     if (this.feedsAll[this.active] === false) return
     for (let q = Math.floor(from / POINT_MIN); q * POINT_MIN < to; q++) {
       const minutes = Math.min(to, (q + 1) * POINT_MIN) - Math.max(from, q * POINT_MIN)
       fedShare[q] += minutes / POINT_MIN
-      this.days.fedMin += minutes * dayWeight[q]
+      this.days.fedMin += minutes * outageShare[q]
     }
     keepFed(this.fed, from, Math.min(to, this.outageMin))
   }
@@ -254,11 +258,11 @@ export class RefilledSweep implements RefilledState {
   /** The same of whole quarters. */
   private feedWhole(begin: number, end: number): void {
     const { fedShare } = this.curves
-    const { dayWeightBefore } = this.refill
+    const { outageBefore } = this.refill
     keepFed(this.fedBy[this.active], begin * POINT_MIN, end * POINT_MIN)
     if (this.feedsAll[this.active] === false) return
     for (let q = begin; q < end; q++) fedShare[q]++
-    this.days.fedMin += (dayWeightBefore[end] - dayWeightBefore[begin]) * POINT_MIN
+    this.days.fedMin += (outageBefore[end] - outageBefore[begin]) * POINT_MIN
     keepFed(this.fed, begin * POINT_MIN, Math.min(end * POINT_MIN, this.outageMin))
   }
 
@@ -314,7 +318,7 @@ export class RefilledSweep implements RefilledState {
     const acTaken = takenW - sunTaken - dcTaken
     const q = Math.floor(from / POINT_MIN)
     this.curves.inW[q] += ((takenW + pastW) * hours * 60) / POINT_MIN
-    const ofDays = hours * this.refill.dayWeight[q]
+    const ofDays = hours * this.refill.outageShare[q]
     this.days.broughtWh += (couldW + pastW - chargeW * (1 - efficiency)) * ofDays
     this.days.usedWh += (drain + pastW) * ofDays
     const counted = Math.min(hours, Math.max(0, this.outageMin - from) / 60)

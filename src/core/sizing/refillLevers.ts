@@ -4,7 +4,6 @@ import { NO_CHARGING } from '../plan/noRefill'
 import type { Scenario } from '../plan/schema'
 import { leftOutWhy, refilledSource } from '../simulation/compile'
 import { windowFor } from '../refill/connection'
-import { wholeDays } from '../simulation/dayWeights'
 import { sunAt } from '../weather/sky'
 import type { Lever } from './levers'
 
@@ -37,7 +36,7 @@ export function findRefillLevers(plan: Plan): Lever[] {
       isBought: true,
     })
   if (generator?.on) {
-    const days = wholeDays(scenario.durationH * 60)
+    const days = Math.max(1, Math.floor(scenario.durationH / 24))
     const start = epochMinute(scenario.startsAt)
     const window = attendedWindow(scenario, generator.quiet)
     const firstRun = window ? (((minuteOfDay(window.from) - start) % 1440) + 1440) % 1440 : 0

@@ -109,7 +109,7 @@ export const refillsWorking = {
   offeredNotTakenFullTooCold: 'offered, not taken (full, too cold, clipped)',
   aDay: 'A day',
   whatComesInOrCouldWhat:
-    'what comes in or could ÷ what feeding everything takes, mean of all whole days in the outage',
+    'what comes in or could ÷ what feeding everything takes, mean over the hours of the outage',
   comesInMostLikely: 'comes in, most likely',
   isNeeded: 'is needed',
   withYourConfidence: 'With your confidence',
