@@ -5,7 +5,9 @@ import { formatEnergy, formatNumber, formatPercent, formatWatts } from '@/words/
 import type { EnergyBalance } from '@/core/simulation/result'
 import type { Evaluation } from '@/words/answer/evaluation'
 import { lifeCycles, outagesOfFood, pricePerLifeKwh } from '@/core/sizing/money'
+import { usableAtOutletsWh } from '@/core/sizing/steadyRuntime'
 import { energyWorking, foodWorking, lifeWorking, wallWorking } from '@/words/workings/propertyWorkings'
+import { usableWorking } from '@/words/workings/steadySteps'
 import { chemistryOf } from '@/core/storage/bank'
 import { piecesOf, totalWeightKg } from '@/core/storage/expansion'
 import { wallHours } from '@/core/storage/wallHours'
@@ -33,6 +35,10 @@ const energyOf = ({ plan, evaluation }: RowContext) => evaluation && energyWorki
 function energyWords({ evaluation }: RowContext, key: keyof EnergyBalance): string {
   if (!evaluation) return WAITING
   return formatEnergy(evaluation.result.chains.reduce((sum, { energy }) => sum + energy[key], 0))
+}
+
+function usableWords({ plan, sources, evaluation }: RowContext): string {
+  return evaluation ? formatEnergy(usableAtOutletsWh(plan, evaluation.result, sources)) : WAITING
 }
 
 function endsWords({ plan, evaluation }: RowContext): string {
@@ -149,9 +155,9 @@ export const ROW_GROUPS: { title: string; rows: OptionRow[]; isToldOfEveryOutage
       },
       {
         label: say('usableAtTheOutlets'),
-        working: energyOf,
-        show: (context) => energyWords(context, 'outletWh'),
-        ofAll: (context) => energyWords(context, 'outletWh'),
+        working: ({ plan, evaluation }) => evaluation && usableWorking(plan, evaluation.result),
+        show: usableWords,
+        ofAll: usableWords,
       },
       {
         label: say('lostToIdleDraw'),

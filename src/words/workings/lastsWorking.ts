@@ -1,6 +1,4 @@
 import { humpsOf } from '@/core/sizing/humps'
-import { dcEfficiency } from '@/core/conversion/dc'
-import { deliverableWh, middlePath, steadyHours } from '@/core/conversion/loss'
 import type { Plan } from '@/core/plan/document'
 import { momentOf } from '@/words/momentOf'
 import type { Source } from '@/core/plan/schema'
@@ -12,12 +10,13 @@ import {
   formatPercent,
   formatWatts,
 } from '@/words/format'
-import { interval80 } from '@/core/quantity/quantity'
 import type { ChainResult, SimulationResult } from '@/core/simulation/result'
 import { type LastsGate, runtimeAt } from '@/core/sizing/gates'
+import { steadyRuntime } from '@/core/sizing/steadyRuntime'
 import { answerWorkings } from '../en/workings/answer'
 import { wordsOf } from '../translate'
 import { bandText, runsText } from './runsAndBands'
+import { availableSteps, hoursStep } from './steadySteps'
 import { type Working, type WorkingStep, knownValue } from './working'
 
 const say = wordsOf(answerWorkings)
@@ -30,7 +29,10 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
   )
   const supplied = suppliedOf(plan, result, chain)
   const outletW = supplied.reduce((sum, { meanW }) => sum + meanW, 0)
-  const steps: WorkingStep[] = sources.flatMap((source) => availableSteps(source))
+  const dcW = supplied.reduce((sum, { load, meanW }) => sum + (load.volts === 12 ? meanW : 0), 0)
+  const acW = outletW - dcW
+  const steady = sources.map((source) => steadyRuntime(plan, source, acW, dcW))
+  const steps: WorkingStep[] = sources.flatMap((source, s) => availableSteps(source, steady[s], plan))
   steps.push({
     label: say('meanWattsAtTheOutletsWhile'),
     formula: say('sumOverTheLoadsOfEnergy', { number: formatNumber(chain.suppliedMin / 60, 1) }),
@@ -43,8 +45,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     ),
     result: formatWatts(outletW),
   })
-  const dcW = supplied.reduce((sum, { load, meanW }) => sum + (load.volts === 12 ? meanW : 0), 0)
-  steps.push(...sources.map((source) => hoursStep(source, outletW - dcW, dcW)))
+  steps.push(...sources.map((source, s) => hoursStep(source, steady[s], acW, dcW)))
   steps.push({
     label: say('theRuns'),
     formula: say('seededRunsEverySpreadAndCycle', { runs: result.runs }),
@@ -54,7 +55,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
       bandText: bandText({ ...result, humps: humpsOf(result.runtimesMin, result.horizonMin) }),
     }),
   })
-  steps.push(schoolsStep(sources, outletW - dcW, dcW))
+  steps.push(schoolsStep(plan, sources, acW, dcW))
   return {
     title: say('howLongItLasts'),
     steps,
@@ -136,93 +137,9 @@ function suppliedOf(plan: Plan, result: SimulationResult, chain: ChainResult) {
     .sort((a, b) => b.meanW - a.meanW)
 }
 
-function availableSteps(source: Source): WorkingStep[] {
-  const [low, high] = interval80(source.capacityWh)
-  const flat = source.lossRule === 'flat'
-  const available =
-    source.capacityWh.value * Math.max(0, source.chargedFraction - source.reserveFraction.value)
-  return [
-    {
-      label: say('energyThatCanBeTakenFrom', { source: source.name }),
-      formula: say('capacityChargeAtTheStartReserve'),
-      values: [
-        knownValue(
-          say('capacity'),
-          source.capacityWh,
-          `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`,
-        ),
-        { name: say('charge'), value: formatPercent(source.chargedFraction) },
-        knownValue(say('reserve'), source.reserveFraction, formatPercent(source.reserveFraction.value)),
-      ],
-      result: formatEnergy(available),
-    },
-    ...(flat
-      ? [
-          {
-            label: say('flatRule', { source: source.name }),
-            formula: say('capacityUsableShareReserveAndAll'),
-            values: [
-              knownValue(say('usable'), source.usableFraction, formatPercent(source.usableFraction.value)),
-            ],
-            result: say('reachTheOutlets', {
-              energy: formatEnergy(deliverableWh(middlePath(source), 100, source.chargedFraction)),
-            }),
-          },
-        ]
-      : []),
-  ]
-}
-
-/** Hours of a source with household current and direct current drawn steadily: the second passes the inverter by. */
-function hoursOf(source: Source, acW: number, dcW: number, rule = source.lossRule): number {
-  const path = middlePath(source, rule)
-  // with nothing else on it the inverter is off
-  if (acW === 0 && dcW > 0) path.noLoadW = 0
-  const asAcW = dcW / (dcEfficiency(source) * path.batteryWPerOutletW)
-  return steadyHours(path, acW + asAcW, source.chargedFraction)
-}
-
-function hoursStep(source: Source, acW: number, dcW: number): WorkingStep {
-  const outletW = acW + dcW
-  const hours = hoursOf(source, acW, dcW)
-  const flat = source.lossRule === 'flat'
-  return {
-    label: say('hoursAtTheMostLikelyValues', { source: source.name }),
-    formula: flat
-      ? say('whatReachesTheOutletsMeanWatts')
-      : dcW === 0
-        ? say('energyThatCanBeTakenIdle')
-        : acW === 0
-          ? say('energyThatCanBeTakenDirect')
-          : say('energyThatCanBeTakenIdle2'),
-    values: flat
-      ? [{ name: say('meanWatts'), value: formatWatts(outletW) }]
-      : [
-          ...(acW > 0 || dcW === 0
-            ? [
-                knownValue(say('idleDraw'), source.noLoadW, formatWatts(source.noLoadW.value)),
-                knownValue(
-                  say('efficiency'),
-                  source.efficiencyFraction,
-                  formatPercent(source.efficiencyFraction.value),
-                ),
-                { name: say('meanWatts'), value: formatWatts(acW) },
-              ]
-            : []),
-          ...(dcW > 0
-            ? [
-                { name: say('directCurrentWatts'), value: formatWatts(dcW) },
-                { name: say('itsEfficiency'), value: formatPercent(dcEfficiency(source)) },
-              ]
-            : []),
-        ],
-    result: hours === Infinity ? say('nothingIsDrawn') : formatDuration(hours * 60),
-  }
-}
-
-function schoolsStep(sources: readonly Source[], acW: number, dcW: number): WorkingStep {
+function schoolsStep(plan: Plan, sources: readonly Source[], acW: number, dcW: number): WorkingStep {
   const total = (rule: Source['lossRule']) =>
-    sources.reduce((sum, source) => sum + hoursOf(source, acW, dcW, rule), 0) * 60
+    sources.reduce((sum, source) => sum + steadyRuntime(plan, source, acW, dcW, rule).hours, 0) * 60
   const shown = (minutes: number) => (minutes === Infinity ? say('noEnd') : formatDuration(minutes))
   const efficiency = total('efficiency')
   const flat = total('flat')
