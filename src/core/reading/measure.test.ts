@@ -129,3 +129,13 @@ test('any value written with its unit, in any of the usual ways, reads the same'
     }),
   )
 })
+
+test('a bare number of watt-hours that no battery holds is asked about, one with its unit is not', () => {
+  const read = (text: string) => parseMeasure(text, 'energy', { low: 1, high: 1e6, asksUnitBelow: 30 })
+  for (const text of ['1', ' 2.4 ', '29'])
+    expect(read(text)).toMatchObject({ ok: false, message: { what: 'field.whichEnergy' } })
+  expect(read('1 kWh')).toMatchObject({ ok: true, value: 1000 })
+  expect(read('20 Wh')).toMatchObject({ ok: true, value: 20 })
+  expect(read('30')).toMatchObject({ ok: true, value: 30 })
+  expect(parseMeasure('1', 'energy')).toMatchObject({ ok: true, value: 1 })
+})

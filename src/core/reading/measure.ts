@@ -17,6 +17,8 @@ export interface MeasureSurroundings {
   high?: number
   /** no parts of one */
   isWhole?: boolean
+  /** a number below this without a unit may be meant a thousand times larger, and is asked about */
+  asksUnitBelow?: number
   /** the unit a number without one stands in, and the one that is answered in; the kept unit unless given */
   shownIn?: ShownUnit | null
 }
@@ -67,6 +69,8 @@ export function parseMeasure(text: string, kind: MeasureKind, around: MeasureSur
   if (!found) return fault(told('field.noNumber', { said: trimmed }))
   if ('what' in found) return { ok: false, message: found }
   if ('unit' in found) return fault(told('field.noUnit', { said: found.unit }))
+  if (kind === 'energy' && found.value < (around.asksUnitBelow ?? 0) && !/[a-z]/i.test(trimmed))
+    return { ok: false, message: told('field.whichEnergy', { said: trimmed }) }
   return within(found, kind, rule, around, trimmed, fault)
 }
 

@@ -50,9 +50,11 @@ export function RunningWatts({ load, change }: RunningWattsProps) {
         volts={load.volts}
         pairedWith={say('startingWatts')}
         check={(watts) =>
-          start !== undefined && watts > start
-            ? say('thatIsMoreThanTheIt', { watts: formatWatts(start) })
-            : null
+          watts === 0 && behaviour.kind === 'cycling'
+            ? say('whatCyclesDrawsMoreThanNothing')
+            : start !== undefined && watts > start
+              ? say('thatIsMoreThanTheIt', { watts: formatWatts(start) })
+              : null
         }
         onChange={put}
       />

@@ -44,3 +44,9 @@ describe('other running watts of a thermostat’s load', () => {
     expect(withRunningW(furnace, 300, 'average follows')).toMatchObject({ blower: { watts: { value: 240 } } })
   })
 })
+
+test('0 W and then some leave no average of 0 W behind', () => {
+  const none = { ...cycling(0, 0, 30) }
+  const next = withRunningW(none, 150, likelierMeaning(none, 150))
+  expect(next.kind === 'cycling' && next.averageW.value).toBe(50)
+})

@@ -16,10 +16,19 @@ export function likelierMeaning(behaviour: Behaviour, watts: number): RunningMea
   return averageW.evidence === 'typical' ? 'average follows' : 'average stays'
 }
 
+/** Share of its time something that cycles runs where nothing is known of it. Common practice, no source. */
+const USUAL_DUTY = 1 / 3
+
 /** The behaviour with other running watts, and the average as is meant. */
 export function withRunningW(behaviour: Behaviour, watts: number, means: RunningMeans): Behaviour {
   const runningW = { ...behaviour.runningW, value: watts }
   if (behaviour.kind !== 'cycling') return { ...behaviour, runningW }
+  if (behaviour.runningW.value === 0 && behaviour.averageW.value === 0)
+    return {
+      ...behaviour,
+      runningW,
+      averageW: { ...behaviour.averageW, value: Math.round(watts * USUAL_DUTY) },
+    }
   if (means === 'average stays') return { ...behaviour, runningW }
   const factor = behaviour.runningW.value > 0 ? watts / behaviour.runningW.value : 1
   const scaled = <Q extends { value: number }>(q: Q): Q => ({

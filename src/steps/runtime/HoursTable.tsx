@@ -10,6 +10,7 @@ import TableCell from '@mui/material/TableCell'
 import TableHead from '@mui/material/TableHead'
 import TableRow from '@mui/material/TableRow'
 import { useState } from 'react'
+import { type Intervals, isWithin } from '@/core/plan/clock'
 import type { Plan } from '@/core/plan/document'
 import { formatPercent, formatWatts } from '@/words/format'
 import type { LoadTrace } from '@/core/simulation/trace'
@@ -26,6 +27,8 @@ interface HoursTableProps {
   plan: Plan
   curve: ChargeCurve
   traces: readonly LoadTrace[]
+  /** when the most likely run has no power */
+  unfed: Intervals
 }
 
 /** Chart and lanes in words: charge and what runs, by the hour. */
@@ -44,7 +47,7 @@ export function HoursTable(props: HoursTableProps) {
   )
 }
 
-function Hours({ plan, curve, traces }: HoursTableProps) {
+function Hours({ plan, curve, traces, unfed }: HoursTableProps) {
   const hours = Array.from({ length: Math.floor(curve.shownMin / HOUR_MIN) + 1 }, (_, h) =>
     readoutAt(curve, plan, traces, h * HOUR_MIN),
   )
@@ -72,8 +75,10 @@ function Hours({ plan, curve, traces }: HoursTableProps) {
                 high: formatPercent(Math.max(charge.p10, charge.p90)),
               })}
             </TableCell>
-            <TableCell>{formatWatts(demandW)}</TableCell>
-            <TableCell>{running.join(', ') || say('nothing')}</TableCell>
+            <TableCell>{isWithin(unfed, minute) ? '–' : formatWatts(demandW)}</TableCell>
+            <TableCell>
+              {isWithin(unfed, minute) ? say('noPower') : running.join(', ') || say('nothing')}
+            </TableCell>
           </TableRow>
         ))}
       </TableBody>

@@ -18,6 +18,7 @@ import { runtimePage } from '@/words/en/pages/runtime'
 import { wordsOf } from '@/words/translate'
 import { BuysHours } from './BuysHours'
 import { Ends } from './Ends'
+import { unfedStretches } from '@/core/simulation/unfed'
 import { HoursTable } from './HoursTable'
 import { InForce } from './InForce'
 import { Lanes } from './Lanes'
@@ -137,7 +138,19 @@ const Body = memo(function Body(props: {
         )}
         {isAnswered && (
           <Later>
-            {curve && <HoursTable plan={plan} curve={curve} traces={traces} />}
+            {curve && evaluation && sourceId && (
+              <HoursTable
+                plan={plan}
+                curve={curve}
+                traces={traces}
+                unfed={unfedStretches(
+                  evaluation.result.chains.find((chain) =>
+                    chain.sources.some((one) => one.sourceId === sourceId),
+                  )!,
+                  curve.shownMin,
+                )}
+              />
+            )}
             <WhatIf />
             {evaluation && <EnergyByLoad plan={plan} result={evaluation.result} />}
           </Later>

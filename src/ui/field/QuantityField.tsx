@@ -51,6 +51,11 @@ const DIGITS: Partial<Record<MeasureKind, number>> = {
   coefficient: 3,
 }
 const USUAL_DIGITS = 2
+/** No battery that feeds a house holds less, Wh: who writes so few thinks in kWh. */
+const ASKS_UNIT_BELOW: Partial<Record<BoundPath, number>> = {
+  'source.capacityWh': 30,
+  'outfit.expansionWh': 30,
+}
 const NOT_SAID = say('notSaid')
 
 /** A value as its field shows it, in the household's units. */
@@ -86,6 +91,7 @@ export function QuantityField(props: QuantityFieldProps) {
         low,
         high,
         isWhole,
+        asksUnitBelow: ASKS_UNIT_BELOW[path],
         shownIn: shownUnitOf(kind, units),
       })
       if (!parsed.ok) return { ok: false, message: sayField(parsed.message, units) }

@@ -34,7 +34,8 @@ export function useShortcuts(shortcuts: Shortcuts): void {
       // it belongs to the text that is being typed, or to the dialog
       if (event.target instanceof Element && event.target.closest('[data-typing=true], [role=dialog]')) return
       event.preventDefault()
-      const { undo, redo } = store.getState()
+      const { undo, redo, past, future } = store.getState()
+      if ((event.shiftKey ? future : past).length === 0) return
       if (event.shiftKey) redo()
       else undo()
       announce(event.shiftKey ? say('doneAgain') : say('undone'))

@@ -26,6 +26,8 @@ export const labelReader = {
 }
 
 export const runningWatts = {
+  whatCyclesDrawsMoreThanNothing:
+    'While it runs it draws more than 0 W. To leave it out of the plan, switch it off.',
   runningWatts: 'Running watts',
   startingWatts: 'Starting watts',
   thatIsMoreThanTheIt: 'That is more than the {watts} it starts with.',

@@ -21,7 +21,7 @@ export const ends = {
   notWithin: 'not within {exactDuration}',
   earliest1In10: 'Earliest (1 in 10)',
   mostLikely: 'Most likely',
-  text90SureBy: '90 % sure by',
+  text90SureBy: 'At the latest (1 in 10)',
   whenItEnds: 'When it ends',
   fromSimulatedRunsTheWholeOutage:
     'From {runs} simulated runs; {runsText} {reachesFraction, select, yes {lasts} other {last}} the whole outage.',
@@ -55,6 +55,7 @@ export const energyPath = {
 }
 
 export const hoursTable = {
+  noPower: 'no power',
   hourByHourAsATable: 'Hour by hour, as a table',
   clock: 'Clock',
   chargeMostLikely: 'Charge, most likely',

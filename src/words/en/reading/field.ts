@@ -17,6 +17,7 @@ export const field = {
     batteryAmps:
       'Amps count at their own voltage: {current} A at {volts} V are {wattsFigure} W, at {batteryVolts} {batteryFigure} W. Write the watts that are meant.',
     onePercent: '“{said}” may be 1 % or all of it. Write 1 % or 100 %.',
+    whichEnergy: '“{said}”: are {said} kWh meant, or {said} Wh? Write the unit, such as {said} kWh.',
     latitudeSide: 'A latitude lies north or south, such as 44.5 N.',
     longitudeSide: 'A longitude lies east or west, such as 71.6 W.',
     noClock: '“{said}” is not a time of day. Write one such as 18:30 or 6:30 pm.',

@@ -114,7 +114,7 @@ export const refillsWorking = {
   acThroughTheChargerItsLoss: 'AC through the charger, its loss taken off',
   acStraightToTheLoads: 'AC straight to the loads',
   whereItGoes: 'Where it goes',
-  inDrainLostInChargingStored: 'in = drain + lost in charging + stored',
+  inDrainLostInChargingStored: 'in = drained + straight to the loads + lost in charging + stored',
   drainedByTheLoadsLossesCounted: 'drained by the loads, losses counted',
   straightToTheLoads: 'straight to the loads',
   lostInCharging: 'lost in charging',
