@@ -8,6 +8,7 @@ import { promisedTo } from './promise'
 import { refuse, refuseError } from './respond'
 import { type Visitor, visitorOf } from './visitor'
 import { request as requestWords } from '@/words/en/server/refusals'
+import { sayFaults } from '@/words/reading/sayDocument'
 import { wordsOf } from '@/words/translate'
 
 const say = wordsOf(requestWords)
@@ -88,9 +89,10 @@ export async function readJson(request: Request): Promise<JsonReading> {
     return { ok: false, refusal: refuse(400, 'bad-request', say('theRequestIsNotValidJson')) }
   }
   const broken = brokenText(body)
-  return broken
-    ? { ok: false, refusal: refuse(422, 'bad-request', say('aTextCannotBeKept'), [broken]) }
-    : { ok: true, body }
+  if (!broken) return { ok: true, body }
+  const [{ path, message }] = sayFaults([broken])
+  const words = say('aTextCannotBeKept', { path, trouble: message })
+  return { ok: false, refusal: refuse(422, 'bad-request', words, [broken]) }
 }
 
 /**

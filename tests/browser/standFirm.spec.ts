@@ -73,7 +73,7 @@ test.describe('keep this household', () => {
     const download = page.waitForEvent('download')
     await dialog.getByRole('button', { name: 'Save to a file' }).click()
     const file = await (await download).path()
-    expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ format: 'yotrope-household', version: 10 })
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ format: 'yotrope-household', version: 11 })
     await dialog.getByRole('button', { name: 'Close' }).click()
     const before = await watts(page).inputValue()
     await enter(watts(page), '77')

@@ -24,6 +24,9 @@ const standing = (household: Household, id: string) =>
   loadOf(household, id).standings[household.chosen.scenarioId]
 const w = (value: number) => ({ value, unit: 'W', spread: { times: 1.1 }, evidence: 'label' })
 
+/** Nothing but what the breathing aid of the sample lacks stands before what is carried. */
+const CARRIED = /^((Fibre, router, switch|Breathing aid) has no power from about [^.]+\. )*In /
+
 test.describe('the sentence tells what breaks first', () => {
   test('a furnace too strong for the station: in the colour of a fault, the hours as a condition; taking turns opens the gate', async ({
     page,
@@ -46,14 +49,14 @@ test.describe('the sentence tells what breaks first', () => {
   test('a critical load off, by its own switch, and on again', async ({ page }) => {
     await openSample(page, 'loads')
     const before = await answerNow(page)
-    expect(before).toMatch(/^In /)
+    expect(before).toMatch(CARRIED)
     const name = 'Boiler, two circulators'
     await page.getByRole('switch', { name: `${name} on` }).click()
     await expect(answer(page)).toHaveText(
-      new RegExp(`^${name} must not stop, but is switched off\\. For the rest: in `),
+      new RegExp(`${name} must not stop, but is switched off\\. For the rest: in `),
     )
     await page.getByRole('switch', { name: `${name} on` }).click()
-    await expect(answer(page)).toHaveText(/^In /)
+    await expect(answer(page)).toHaveText(CARRIED)
   })
 
   test('a rule that drops the heating is told with its hours, and what that costs where it is made', async ({
@@ -65,11 +68,11 @@ test.describe('the sentence tells what breaks first', () => {
     await expect(page.getByTestId('rule-cost')).toContainText('the house cools')
     await editor.getByRole('button', { name: 'Add the rule' }).click()
     await expect(answer(page)).toHaveText(
-      /^Boiler, two circulators must not stop, but a rule keeps it off for about .* of this outage/,
+      /Boiler, two circulators must not stop, but a rule keeps it off for about .* of this outage/,
     )
     await expect(page.getByText('This rule is there already.')).toBeVisible()
     await page.getByRole('button', { name: /^No longer: Boiler/ }).click()
-    await expect(answer(page)).toHaveText(/^In /)
+    await expect(answer(page)).toHaveText(CARRIED)
   })
 
   test('@soak rotation: two loads too strong together take turns by one key, and the gate opens', async ({
@@ -107,7 +110,7 @@ test.describe('the sentence tells what breaks first', () => {
     const dialog = page.getByRole('dialog')
     await expect(dialog).toContainText('medical device')
     await dialog.getByRole('button', { name: 'Leave it on' }).click()
-    await expect(answer(page)).toHaveText(/^In /)
+    await expect(answer(page)).toHaveText(CARRIED)
     await lane.getByRole('button', { name: /off for an hour/ }).click()
     await page
       .getByRole('dialog')

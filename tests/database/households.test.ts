@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, jest, test } from '@jest/globals'
 import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
 import { and, eq } from 'drizzle-orm'
 import { demoHousehold } from '@/catalog/demoHousehold'
 import { equipmentClass } from '@/catalog/equipment'
@@ -426,6 +427,9 @@ describe('a database that hangs', () => {
     const impatient = connect(server.url, 300)
     expect(await findHousehold(impatient.db, userId, id)).not.toBeNull()
     process.kill(server.pid, 'SIGSTOP')
+    // a signal takes its time on a busy machine
+    while (!/\) T /.test(readFileSync(`/proc/${server.pid}/stat`, 'utf8')))
+      await new Promise((again) => setImmediate(again))
     try {
       const asked = await Promise.allSettled(
         Array.from({ length: 20 }, () => findHousehold(impatient.db, userId, id)),

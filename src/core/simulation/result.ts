@@ -1,4 +1,5 @@
 import type { LeftOut } from './compile'
+import type { Humps } from './humps'
 import type { RefillCurves, RefillLedger } from './refillLedger'
 import type { EndCause } from './sweepDetailed'
 import type { LoadUnfed } from './unfedRuns'
@@ -109,6 +110,8 @@ export interface SimulationResult {
   reachesFraction: number
   /** share of runs that do, and in which no limit of a source is passed before its end */
   undisturbedFraction: number
+  /** runtimes in two groups far apart; null where one range says it */
+  humps: Humps | null
   /** runtime of every run, ascending */
   runtimesMin: Float64Array
   chains: ChainResult[]

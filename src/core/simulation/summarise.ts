@@ -2,6 +2,7 @@ import type { Plan } from '../plan/document'
 import { percentilesInPlace } from '../quantity/percentile'
 import type { CompiledPlan } from './compile'
 import { eventsOf, mostOf, overloadsOf, percentilesOf } from './events'
+import { humpsOf } from './humps'
 import { refillResultOf } from './refillResult'
 import type { Band, ChainResult, LoadResult, SimulationResult } from './result'
 import type { ChainRuns } from './chainRuns'
@@ -83,6 +84,7 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
   )
   const order = new Map(plan.loads.map(({ id }, i) => [id, i]))
   loads.sort((a, b) => order.get(a.loadId)! - order.get(b.loadId)!)
+  const ascending = runtimes.slice().sort()
   return {
     runs,
     seed,
@@ -100,7 +102,8 @@ export function summarise(plan: Plan, all: AllRuns): SimulationResult {
       ),
       runs,
     ),
-    runtimesMin: runtimes.slice().sort(),
+    humps: humpsOf(ascending, compiled.horizonMin),
+    runtimesMin: ascending,
     shortMin: shortMin.sort(),
     chains: perChain,
     loads,

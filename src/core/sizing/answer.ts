@@ -2,13 +2,13 @@ import { isWithin, windowIntervals } from '../plan/clock'
 import type { Plan } from '../plan/document'
 import { NO_CHARGING } from '../plan/noRefill'
 import { isCarriedTier } from '../simulation/compile'
+import type { Humps } from '../simulation/humps'
 import type { Percentiles, SimulationResult } from '../simulation/result'
 import { type Break, breaksOf } from './breaks'
 import { type Gates, type LastsGate, refillsGate } from './gates'
 import type { Told } from '../quantity/told'
 import type { RiskClock } from '../risk/riskClock'
 import { type PlanEnd, endOf } from './endOf'
-import { type Humps, humpsOf } from './humps'
 import { type LastPlanned, coldGuessC, lastPlanned, refillCauses } from './refillCauses'
 
 /** What can refill a plan. */
@@ -90,7 +90,7 @@ export function answerOf(
     outcome: {
       isReached: runtimeMin.p50 >= outageMin,
       end: endOf(plan, result),
-      humps: humpsOf(result.runtimesMin, horizonMin),
+      humps: result.humps,
       runtimeMin,
       horizonMin,
       outageMin,

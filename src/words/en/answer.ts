@@ -8,7 +8,7 @@ export const answer = {
   notFed: '{opening} feeds none of the <pickTiers>{tiers}</pickTiers>.',
   noneOn:
     '{opening} has nothing to carry: none of the <pickTiers>{tiers}</pickTiers> is switched on and fits it.',
-  noneListed: '{opening} has nothing to carry: this plan has no <pickTiers>{tiers}</pickTiers> yet.',
+  noneListed: '{opening} has nothing to carry: there are no <pickTiers>{tiers}</pickTiers> in this plan.',
   notAtAll:
     '{opening} {trips, select, yes {would carry} other {carries}} the <pickTiers>{tiers}</pickTiers> for <lasts>no time at all</lasts>: {why}. ',
   notAtAllWhy: {
@@ -77,7 +77,7 @@ export const answer = {
     search:
       '<fault>{names} {loads, plural, one {goes} other {go}} out between larger loads</fault>: in search mode the {source} feeds nothing under {below}. ',
     medical:
-      '<fault>{name} {isLikely, select, yes {has} other {may have}} no power from about {at} on</fault>, when it is needed{isLikely, select, yes {} other { (1 in 10)}}. ',
+      '<fault>{name} {isLikely, select, yes {has} other {may have}} no power from about {at}{isLikely, select, yes {} other { (1 in 10)}}</fault>. ',
     away: '<fault>{names} cannot run</fault>: the {hasSource, select, yes {{source}} other {source}} is away. ',
     off: '<fault>{names} must not stop, but {loads, plural, one {is} other {are}} switched off</fault>. ',
     shed: '<fault>{names} must not stop, but a rule keeps it off</fault> for about {lost} of this outage. ',

@@ -1,4 +1,3 @@
-import { humpsOf } from '@/core/sizing/humps'
 import type { Plan } from '@/core/plan/document'
 import { momentOf } from '@/words/momentOf'
 import type { Source } from '@/core/plan/schema'
@@ -52,7 +51,7 @@ export function lastsWorking(plan: Plan, result: SimulationResult): Working {
     values: [{ name: say('seed'), value: String(result.seed) }],
     result: say('likelyRange80', {
       durationOrMore: durationOrMore(result.runtimeMin.p50, result.horizonMin),
-      bandText: bandText({ ...result, humps: humpsOf(result.runtimesMin, result.horizonMin) }),
+      bandText: bandText(result),
     }),
   })
   steps.push(schoolsStep(plan, sources, acW, dcW))

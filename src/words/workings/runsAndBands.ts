@@ -1,6 +1,6 @@
 import { formatHours } from '@/words/format'
 import type { SimulationResult } from '@/core/simulation/result'
-import type { Humps } from '@/core/sizing/humps'
+import type { Humps } from '@/core/simulation/humps'
 import { runsAndBands } from '../en/facts'
 import { wordsOf } from '../translate'
 

@@ -22,7 +22,7 @@ export const request = {
   theRequestMustBeJsonContent: 'The request must be JSON (Content-Type: application/json).',
   aHouseholdHas200LoadsAt: 'a household has 200 loads at most',
   theRequestIsNotValidJson: 'The request is not valid JSON.',
-  aTextCannotBeKept: 'A text in it cannot be kept.',
+  aTextCannotBeKept: '{path} {trouble}.',
   theRequestIsLargerThanBytes: 'The request is larger than {localeString} bytes; {why}.',
   theRequestDidNotComeTo: 'The request did not come to its end in time.',
 }
