@@ -32,7 +32,7 @@ test('a furnace on a portable source, from nothing to what can hurt, answered an
   await expect(drawing(page).getByRole('link', { name: 'no inlet' })).toBeVisible()
 
   // answered it stands apart
-  await feed.getByRole('button', { name: /^Answer/ }).click()
+  await feed.getByRole('button', { name: /^Mark as handled/ }).click()
   await enter(feed.getByLabel('What you do about it'), 'Inlet ordered')
   await feed.getByRole('button', { name: 'Keep answer' }).click()
   await expect(feed).toBeHidden()
