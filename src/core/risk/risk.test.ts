@@ -91,13 +91,27 @@ const pit = { loadId: 'pump', areaM2: 0.2, toRimM: 0.3 }
 
 describe('a pit', () => {
   test('(rim − level) · area ÷ inflow: 60 L at 60 L/h are an hour', () => {
-    expect(pitFills(pit, 60)[1]).toBeCloseTo(60, 9)
-    expect(pitFills(pit, 0)[1]).toBe(Infinity)
+    expect(pitFills(pit, { litresH: 60, times: 1.4 })[1]).toBeCloseTo(60, 9)
+    expect(pitFills(pit, { litresH: 0, times: 1.4 })[1]).toBe(Infinity)
   })
   test('fills as its outage’s rain is to the one it was measured in', () => {
-    const inflow = (rain: 'dry' | 'rain' | 'downpour') => pitInflow({ ...pit, inflowLH: 100 }, pump, rain)
+    const inflow = (rain: 'dry' | 'rain' | 'downpour') =>
+      pitInflow({ ...pit, inflowLH: 100 }, pump, rain)!.litresH
     expect([inflow('dry'), inflow('rain'), inflow('downpour')]).toEqual([20, 100, 300])
     expect(pitInflow(pit, pump, 'rain')).toBeNull()
+    // what was measured in this pit is known better than what its pump's figures say
+    const byPump = {
+      ...pump,
+      cycle: {
+        by: 'volume' as const,
+        volumeL: quantity(20, 'L', 'typical', { times: 1 }),
+        rateLMin: quantity(60, 'L/min', 'typical', { times: 1 }),
+        inflowLH: quantity(100, 'L/h', 'typical', { times: 1 }),
+      },
+    }
+    expect(pitInflow(pit, byPump, 'rain')!.times).toBeGreaterThan(
+      pitInflow({ ...pit, inflowLH: 100 }, byPump, 'rain')!.times,
+    )
   })
 })
 

@@ -210,9 +210,15 @@ function clocksOf(load: Load, { powerEnds, unfed }: Without, clocked: Clocked): 
   }
   if (serves === 'pit' && behaviour.kind === 'pump') {
     const pit = risk?.pits?.find(({ loadId }) => loadId === load.id)
-    const inflowLH = pit ? pitInflow(pit, behaviour, scenario.rain) : null
-    if (!pit || inflowLH === null) return [{ ...clock('flooded-pit', null, 'guess'), missing: 'pit' }]
-    return [clock('flooded-pit', bears(pitFills(pit, inflowLH), PIT_BACK_TIMES), 'own')]
+    const inflow = pit ? pitInflow(pit, behaviour, scenario.rain) : null
+    if (!pit || inflow === null) return [{ ...clock('flooded-pit', null, 'guess'), missing: 'pit' }]
+    return [
+      clock(
+        'flooded-pit',
+        bears(pitFills(pit, inflow), PIT_BACK_TIMES),
+        pit.inflowLH === undefined ? 'guess' : 'own',
+      ),
+    ]
   }
   if (serves === 'animals' && !hasNeed(plan, load))
     return [clock('aquarium', bears(AQUARIUM_MIN, BACK_TIMES), 'guess')]
