@@ -71,7 +71,7 @@ describe('nonsense is refused with what would be right', () => {
     ['', 'power', /Nothing is written here\. Write watts, such as/],
     ['fridge', 'power', /not a number/],
     ['-5', 'power', /below zero/],
-    ['9e9', 'power', /not a unit/],
+    ['9e9', 'power', /more than this can be/],
     ['900000', 'power', /more than this can be \(50,000 W at most\)/],
     ['1/0 hp', 'power', /not a number/],
     ['40 Wh', 'power', /that is energy; running watts are wanted/],
@@ -138,4 +138,14 @@ test('a bare number of watt-hours that no battery holds is asked about, one with
   expect(read('20 Wh')).toMatchObject({ ok: true, value: 20 })
   expect(read('30')).toMatchObject({ ok: true, value: 30 })
   expect(parseMeasure('1', 'energy')).toMatchObject({ ok: true, value: 1 })
+})
+
+test('weeks, and numbers as calculators write them', () => {
+  const read = (text: string, kind: MeasureKind) => inWords(parseMeasure(text, kind))
+  expect(read('1 week', 'hours')).toMatchObject({ ok: true, value: 168 })
+  expect(read('3 weeks', 'hours')).toMatchObject({ ok: false, message: expect.stringContaining('336') })
+  expect(read('1e3', 'power')).toMatchObject({ ok: true, value: 1000 })
+  expect(read('1.2e3 W', 'power')).toMatchObject({ ok: true, value: 1200 })
+  expect(read('1e9', 'power')).toMatchObject({ ok: false, message: expect.stringMatching(/50,?000 W/) })
+  expect(read('e9', 'power')).toMatchObject({ ok: false, message: expect.stringContaining('not a number') })
 })

@@ -36,6 +36,9 @@ const MULTIPLIED: readonly MeasureKind[] = [
   'fuel',
 ]
 
+/** As calculators and spreadsheets write large numbers. */
+const SCIENTIFIC = /^\d+(\.\d+)?e\+?\d{1,2}(?!\w)/i
+
 /** A number as text that is read again. */
 const plain = (value: number) => String(Number(value.toPrecision(6)))
 
@@ -60,7 +63,7 @@ export function parseMeasure(text: string, kind: MeasureKind, around: MeasureSur
     ok: false,
     message: told('field.write', { what, ...wanted(kind) }),
   })
-  const trimmed = text.trim()
+  const trimmed = text.trim().replace(SCIENTIFIC, (written) => plain(Number(written)))
   if (trimmed === '') return fault(told('field.empty'))
   if (trimmed.length > MOST_LETTERS) return fault(told('field.tooLong'))
   const found = TIME_KINDS.includes(kind)

@@ -18,6 +18,9 @@ export const TIME = {
   d: 1440,
   day: 1440,
   days: 1440,
+  wk: 10_080,
+  week: 10_080,
+  weeks: 10_080,
 }
 /** The same in another kept unit. */
 export const scaled = (factors: Record<string, number>, by: number) =>
