@@ -1,9 +1,9 @@
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { ensureBuild, ensureDisk, ensureModules } from './build.mjs'
+import { freePort } from './database.mjs'
 import { CHROMIUM, MARIADB, ensureProgram } from './packages.mjs'
 import { ROOT, placeOf } from './paths.mjs'
 import { run } from './run.mjs'
@@ -143,16 +143,4 @@ function readReport(file) {
   } catch {
     return null
   }
-}
-
-/** A port that nobody listens at: other programs may have taken any that one would choose. */
-function freePort() {
-  return new Promise((found, refuse) => {
-    const server = createServer()
-    server.once('error', refuse)
-    server.listen(0, '127.0.0.1', () => {
-      const { port } = server.address()
-      server.close(() => found(port))
-    })
-  })
 }
