@@ -1,4 +1,4 @@
-import { and, count, eq } from 'drizzle-orm'
+import { and, count, eq, isNotNull, max, ne } from 'drizzle-orm'
 import type { Database } from './client'
 import { HOUSEHOLDS_LIMIT } from './households'
 import * as schema from './schema'
@@ -29,8 +29,13 @@ export async function keepCode(
   })
 }
 
-/** A household's codes: when each was made and last used. Nobody can be told what they are. */
-export async function listCodes(db: Database, householdId: string) {
+/**
+ * A household's codes: when each was made and last used, and for whom it opened the household who still has it. Nobody can be told
+ * what they are.
+ *
+ * @param userId who asks, and is not told of themselves
+ */
+export async function listCodes(db: Database, householdId: string, userId: string) {
   const rows = await db
     .select({
       id: schema.recoveryCodes.id,
@@ -40,19 +45,65 @@ export async function listCodes(db: Database, householdId: string) {
     .from(schema.recoveryCodes)
     .where(eq(schema.recoveryCodes.householdId, householdId))
     .orderBy(schema.recoveryCodes.createdAt)
+  const { householdMembers, session } = schema
+  const opened = await db
+    .select({
+      codeId: householdMembers.openedByCode,
+      openedAt: householdMembers.openedAt,
+      seenAt: max(session.updatedAt),
+    })
+    .from(householdMembers)
+    .leftJoin(session, eq(session.userId, householdMembers.userId))
+    .where(
+      and(
+        eq(householdMembers.householdId, householdId),
+        isNotNull(householdMembers.openedByCode),
+        ne(householdMembers.userId, userId),
+      ),
+    )
+    .groupBy(householdMembers.userId, householdMembers.openedByCode, householdMembers.openedAt)
   return rows.map(({ id, createdAt, usedAt }) => ({
     id,
     createdAt: createdAt.toISOString(),
     usedAt: usedAt?.toISOString() ?? null,
+    opened: opened
+      .filter(({ codeId }) => codeId === id)
+      .map(({ openedAt, seenAt }) => ({
+        openedAt: openedAt!.toISOString(),
+        seenAt: seenAt?.toISOString() ?? null,
+      })),
   }))
 }
 
-/** Takes a code away. @returns whether there was one */
-export async function revokeCode(db: Database, householdId: string, codeId: string): Promise<boolean> {
-  const [{ affectedRows }] = await db
-    .delete(schema.recoveryCodes)
-    .where(and(eq(schema.recoveryCodes.householdId, householdId), eq(schema.recoveryCodes.id, codeId)))
-  return affectedRows > 0
+/**
+ * Takes a code away.
+ *
+ * @param endsFor who asks, where the household is also to be closed to all others the code opened it for; null where they keep it
+ * @returns whether there was such a code
+ */
+export async function revokeCode(
+  db: Database,
+  householdId: string,
+  codeId: string,
+  endsFor: string | null = null,
+): Promise<boolean> {
+  const { recoveryCodes, householdMembers } = schema
+  return db.transaction(async (tx) => {
+    const [{ affectedRows }] = await tx
+      .delete(recoveryCodes)
+      .where(and(eq(recoveryCodes.householdId, householdId), eq(recoveryCodes.id, codeId)))
+    if (affectedRows > 0 && endsFor !== null)
+      await tx
+        .delete(householdMembers)
+        .where(
+          and(
+            eq(householdMembers.householdId, householdId),
+            eq(householdMembers.openedByCode, codeId),
+            ne(householdMembers.userId, endsFor),
+          ),
+        )
+    return affectedRows > 0
+  })
 }
 
 /** Whether a hash is that of a code. */
@@ -88,9 +139,13 @@ export async function openByCode(
       .where(eq(schema.householdMembers.userId, userId))
     if (!mine.some(({ householdId }) => householdId === code.householdId)) {
       if (mine.length >= HOUSEHOLDS_LIMIT) return 'full'
-      await tx
-        .insert(schema.householdMembers)
-        .values({ householdId: code.householdId, userId, role: 'owner' })
+      await tx.insert(schema.householdMembers).values({
+        householdId: code.householdId,
+        userId,
+        role: 'owner',
+        openedByCode: code.id,
+        openedAt: now,
+      })
     }
     await tx.update(schema.recoveryCodes).set({ usedAt: now }).where(eq(schema.recoveryCodes.id, code.id))
     return code.householdId

@@ -130,6 +130,9 @@ export const householdMembers = mysqlTable(
       .notNull()
       .references(() => user.id, { onDelete: 'cascade' }),
     role: varchar('role', { length: 16, enum: ['owner'] }).notNull(),
+    /** the code by which the household was opened to them, and when; null for who made it */
+    openedByCode: uid('opened_by_code'),
+    openedAt: datetime('opened_at', { fsp: 3 }),
   },
   (table) => [
     primaryKey({ columns: [table.householdId, table.userId] }),

@@ -24,6 +24,7 @@ export type AuditEvent =
   | 'code-used'
   | 'code-refused'
   | 'code-revoked'
+  | 'code-revoked-access-ended'
   | 'signed-out'
   | 'cleaned-up'
 

@@ -538,7 +538,7 @@ describe('runs that were written down', () => {
 
 describe('codes', () => {
   test('open a household to another visitor, are counted, and open nothing once revoked', async () => {
-    const { id } = await householdOfVisitor()
+    const { id, userId } = await householdOfVisitor()
     const other = await visitor()
     const now = new Date('2027-02-01T10:00:00Z')
     for (let n = 0; n < CODES_LIMIT; n++)
@@ -550,9 +550,22 @@ describe('codes', () => {
     expect(await findHousehold(opened.db, other, id)).toBeNull()
     expect(await openByCode(opened.db, `${id}-1`, other, now)).toBe(id)
     expect((await findHousehold(opened.db, other, id))?.id).toBe(id)
-    expect((await listCodes(opened.db, id)).filter(({ usedAt }) => usedAt)).toHaveLength(1)
-    expect(JSON.stringify(await listCodes(opened.db, id))).not.toContain(`${id}-1`)
+    expect((await listCodes(opened.db, id, userId)).filter(({ usedAt }) => usedAt)).toHaveLength(1)
+    expect(JSON.stringify(await listCodes(opened.db, id, userId))).not.toContain(`${id}-1`)
+    // who opened it is listed, but not to themselves
+    const openedOf = async (asker: string) =>
+      (await listCodes(opened.db, id, asker)).flatMap((code) => code.opened.map(({ openedAt }) => openedAt))
+    expect(await openedOf(userId)).toEqual([now.toISOString()])
+    expect(await openedOf(other)).toEqual([])
     expect(await revokeCode(opened.db, id, `${id.slice(0, 30)}1`)).toBe(true)
+    // the code alone was taken away
+    expect((await findHousehold(opened.db, other, id))?.id).toBe(id)
     expect(await openByCode(opened.db, `${id}-1`, await visitor(), now)).toBeNull()
+    // revoked with the access it opened: out for whom it opened it, in for everybody else
+    const third = await visitor()
+    expect(await openByCode(opened.db, `${id}-2`, third, now)).toBe(id)
+    expect(await revokeCode(opened.db, id, `${id.slice(0, 30)}2`, userId)).toBe(true)
+    expect(await findHousehold(opened.db, third, id)).toBeNull()
+    for (const one of [userId, other]) expect((await findHousehold(opened.db, one, id))?.id).toBe(id)
   })
 })

@@ -19,6 +19,8 @@ interface Code {
   id: string
   createdAt: string
   usedAt: string | null
+  /** others who opened the household by it and still have it */
+  opened: { openedAt: string; seenAt: string | null }[]
 }
 interface Made {
   code: string
@@ -34,6 +36,7 @@ export function RecoveryPanel() {
   const [codes, setCodes] = useState<Code[] | null>(null)
   const [made, setMade] = useState<Made | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
+  const [asked, setAsked] = useState<string | null>(null)
   const [round, setRound] = useState(0)
   const load = () => setRound((before) => before + 1)
   useEffect(() => {
@@ -54,9 +57,12 @@ export function RecoveryPanel() {
     setMade({ code, link, picture, isHere: /\/\/(127\.|localhost|\[::1\])/.test(origin) })
     load()
   }
-  const revoke = async (id: string) => {
-    const answer = await call('DELETE', `${path}/${id}`)
+  const revoke = async ({ id, opened }: Code, how: 'asked' | 'code' | 'access') => {
+    // who has it by this code keeps it unless that is said
+    if (how === 'asked' && opened.length > 0) return setAsked(id)
+    const answer = await call('DELETE', `${path}/${id}${how === 'access' ? '?ends=access' : ''}`)
     if (!answer.ok) setTrouble(answer.message)
+    setAsked(null)
     setMade(null)
     load()
   }
@@ -96,17 +102,42 @@ export function RecoveryPanel() {
         {say('makeACode')}
       </Button>
       <List dense aria-label={say('codesOfThisHousehold')}>
-        {(codes ?? []).map(({ id, createdAt, usedAt }) => (
+        {(codes ?? []).map((code) => (
           <ListItem
-            key={id}
+            key={code.id}
             disableGutters
             divider
-            secondaryAction={<Button onClick={() => revoke(id)}>{say('revoke')}</Button>}
+            secondaryAction={
+              asked !== code.id && <Button onClick={() => revoke(code, 'asked')}>{say('revoke')}</Button>
+            }
+            sx={{ display: 'block' }}
           >
             <ListItemText
-              primary={say('made', { momentWords: momentWords(createdAt) })}
-              secondary={usedAt ? say('lastUsed', { momentWords: momentWords(usedAt) }) : say('neverUsed')}
+              primary={say('made', { momentWords: momentWords(code.createdAt) })}
+              secondary={
+                code.usedAt ? say('lastUsed', { momentWords: momentWords(code.usedAt) }) : say('neverUsed')
+              }
             />
+            {asked === code.id && (
+              <div role="group" aria-label={say('whoOpenedIt')}>
+                <Typography variant="body2">
+                  {say('itOpenedItFor', { others: code.opened.length })}
+                </Typography>
+                <ul>
+                  {code.opened.map(({ openedAt, seenAt }) => (
+                    <li key={openedAt}>
+                      {say('openedAndSeen', {
+                        opened: momentWords(openedAt),
+                        seen: seenAt ? momentWords(seenAt) : say('notSince'),
+                      })}
+                    </li>
+                  ))}
+                </ul>
+                <Button onClick={() => revoke(code, 'access')}>{say('revokeAndEndAccess')}</Button>
+                <Button onClick={() => revoke(code, 'code')}>{say('revokeTheCodeAlone')}</Button>
+                <Button onClick={() => setAsked(null)}>{say('keepTheCode')}</Button>
+              </div>
+            )}
           </ListItem>
         ))}
       </List>

@@ -51,6 +51,14 @@ export const openByCode = {
 }
 
 export const recoveryPanel = {
+  whoOpenedIt: 'Who opened the household by this code',
+  itOpenedItFor:
+    'By this code {others, plural, one {one other browser} other {# other browsers}} opened the household and still {others, plural, one {has} other {have}} it:',
+  openedAndSeen: 'opened {opened}, last seen {seen}',
+  notSince: 'not since',
+  revokeAndEndAccess: 'Revoke, and close it to them',
+  revokeTheCodeAlone: 'Revoke the code alone',
+  keepTheCode: 'Keep the code',
   whoeverHasTheCodeCanSee:
     'Whoever has the code can see and change this household, here or on another device. It is the only way back when this browser’s data is cleared: write it down, or print it.',
   thisAddressIsOfThisComputer:

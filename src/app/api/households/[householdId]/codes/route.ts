@@ -16,7 +16,7 @@ type Params = { householdId: string }
 
 export const GET = forVisitor<Params>(async ({ visitor, params: { householdId } }) =>
   isOf(visitor, householdId)
-    ? answer({ codes: await listCodes(database(), householdId) })
+    ? answer({ codes: await listCodes(database(), householdId, visitor.userId) })
     : refuse(404, 'not-found', NOT_FOUND),
 )
 
