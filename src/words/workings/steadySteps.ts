@@ -17,11 +17,13 @@ export function availableSteps(source: Source, steady: SteadyRuntime, { househol
   const [low, high] = interval80(source.capacityWh)
   const { coldShare, aroundC, floorFraction, floorBy, chargedFraction, availableWh } = steady
   const { bank } = source
+  // a share that rounds to one is no line
+  const isCold = coldShare < 0.995
   const aged = bank?.battery.agedFraction ?? 0
   return [
     {
       label: say('energyThatCanBeTakenFrom', { source: source.name }),
-      formula: say(coldShare < 1 ? 'capacityColdChargeReserve' : 'capacityChargeAtTheStartReserve'),
+      formula: say(isCold ? 'capacityColdChargeReserve' : 'capacityChargeAtTheStartReserve'),
       values: [
         knownValue(
           say('capacity'),
@@ -29,7 +31,7 @@ export function availableSteps(source: Source, steady: SteadyRuntime, { househol
           `${formatEnergy(source.capacityWh.value)} (${formatEnergy(low)} to ${formatEnergy(high)})`,
         ),
         ...(aged > 0 ? [{ name: say('ofItAgeTakenOff'), value: formatPercent(aged) }] : []),
-        ...(coldShare < 1
+        ...(isCold
           ? [
               {
                 name: say('givesAt', { celsius: formatTemperature(aroundC, household.units) }),
