@@ -6,6 +6,7 @@ import type { Unsaid } from '@/core/hazard/unsaid'
 import { unsaidKeys } from '@/words/en/pages/hookup'
 import { unsaidWords } from '@/words/hookup/hookupWords'
 import { wordsOf } from '@/words/translate'
+import styles from './hookup.module.css'
 
 const say = wordsOf(unsaidKeys)
 
@@ -16,7 +17,7 @@ export function UnsaidKeys({ unsaid, show }: { unsaid: readonly Unsaid[]; show: 
   const [showsAll, setShowsAll] = useState(false)
   const shown = showsAll ? unsaid : unsaid.slice(0, SHOWN)
   return (
-    <div className="in-line" role="group" aria-label={say('nobodySaidYet')}>
+    <div className={`in-line ${styles.unsaid}`} role="group" aria-label={say('nobodySaidYet')}>
       <span className="hint">{say('nobodySaidYet')}</span>
       {shown.map((one) => (
         <Button
