@@ -58,7 +58,12 @@ test.describe('keep this household', () => {
     await expect(dialog.getByText(/^last used/)).toBeVisible()
     await expect(dialog.getByTestId('recovery-code')).toHaveCount(0)
     await dialog.getByRole('button', { name: 'Revoke' }).click()
+    // it opened the household for somebody: that is told, and asked about
+    await expect(dialog.getByText('By this code one other browser opened the household')).toBeVisible()
+    const household = new URL(other.url()).pathname
+    await dialog.getByRole('button', { name: 'Revoke, and close it to them' }).click()
     await expect(dialog.getByText('No code yet.')).toBeVisible()
+    expect((await other.request.get(household)).status()).toBe(404)
     await other.goto(`/open#${code}`)
     await other.getByRole('button', { name: 'Open it' }).click()
     await expect(other.getByText(/may have been revoked/)).toBeVisible()
