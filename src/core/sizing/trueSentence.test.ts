@@ -367,6 +367,12 @@ describe('what ends it is said as it is', () => {
       expect(text).toMatch(/In \d+ % of such outages too much runs at once as (Other p|P)ump starts/)
     }
     expect(result.undisturbedFraction).toBeLessThan(1)
+    // the chance of the sentence has a line in its working
+    const { label, result: chance } = evaluate(plan, { runs: 100 }).workings.margin.steps[3]
+    expect([label, chance]).toEqual([
+      'Chance to last it with nothing too much at once',
+      expect.stringMatching(/runs? of/),
+    ])
   })
   test('no loads of a tier are no “none of them”', () => {
     const plan = planWith([{ ...lamp, tier: 'optional' }])

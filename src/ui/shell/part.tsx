@@ -95,11 +95,10 @@ function Missing({ again, where }: { again: () => Promise<void>; where: Where })
     let isOver = false
     let timer: ReturnType<typeof setTimeout>
     const tryAgain = (attempt: number) => {
+      if (isOver) return
       timer = setTimeout(
         () => {
-          again().catch(() => {
-            if (!isOver) tryAgain(attempt + 1)
-          })
+          again().catch(() => tryAgain(attempt + 1))
         },
         TRY_AGAIN_MS[Math.min(attempt, TRY_AGAIN_MS.length - 1)],
       )

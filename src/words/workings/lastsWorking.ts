@@ -99,6 +99,14 @@ export function marginWorking(plan: Plan, result: SimulationResult, { shortMin }
       result: runsText(result.reachesFraction),
     },
   ]
+  // the sentence's chance is the smaller one
+  if (result.undisturbedFraction < result.reachesFraction)
+    steps.push({
+      label: say('chanceWithNothingTooMuch'),
+      formula: say('runsThatReachTheEndAndPass'),
+      values: [{ name: say('runs'), value: String(result.runs) }],
+      result: runsText(result.undisturbedFraction),
+    })
   steps.push({
     label: say('howMuchItIsShort'),
     formula: say('hoursOfTheOutageWithoutPower', { runsText: runsText(confidence) }),

@@ -22,6 +22,8 @@ export const answerWorkings = {
   moreThan: 'more than {exactDuration}',
   chanceToLastTheWholeOutage: 'Chance to last the whole outage',
   runsThatReachTheEndAll: 'runs that reach the end ÷ all runs',
+  chanceWithNothingTooMuch: 'Chance to last it with nothing too much at once',
+  runsThatReachTheEndAndPass: 'runs that reach the end and pass no limit of a source on the way ÷ all runs',
   runs: 'runs',
   howMuchItIsShort: 'How much it is short',
   hoursOfTheOutageWithoutPower:
